@@ -1,0 +1,89 @@
+import stringify from 'json-stringify-pretty-compact'
+import { ValidationError, type Schema } from 'yup'
+import { householdFlaws } from '../household/consistency'
+import { HOUSEHOLD_FORMAT, HOUSEHOLD_VERSION, householdSchema, type Household } from '../household/household'
+import { trailerFlaws } from '../trailer/consistency'
+import { TRAILER_FORMAT, TRAILER_VERSION, trailerSchema, type Trailer } from '../trailer/trailer'
+import { flawsOf } from '../flaws/expectations'
+import { error, type Flaw } from '../flaws/flaw'
+import { householdFromV1, trailerFromV1 } from './migrations'
+
+/** A document read from a file, or what is wrong with it. Warnings may stand beside a good document. */
+export type Parsed<T> = { document: T; flaws: Flaw[] } | { document?: undefined; flaws: Flaw[] }
+
+/** Any document of ours. */
+export type AnyDocument = Trailer | Household
+
+interface Format<T> {
+  name: string
+  version: number
+  schema: Schema
+  /** From version n to n + 1, at index n - 1. */
+  migrations: ((old: Record<string, unknown>) => Record<string, unknown>)[]
+  flaws(document: T): Flaw[]
+}
+
+const TRAILERS: Format<Trailer> = { name: TRAILER_FORMAT, version: TRAILER_VERSION, schema: trailerSchema, migrations: [trailerFromV1], flaws: trailerFlaws }
+const HOUSEHOLDS: Format<Household> = { name: HOUSEHOLD_FORMAT, version: HOUSEHOLD_VERSION, schema: householdSchema, migrations: [householdFromV1], flaws: householdFlaws }
+
+/** Longest file that is read, characters: a trailer is some 30,000. */
+const LONGEST = 2_000_000
+
+/** The one way in: demo data, imports, the editor and the command line all pass here. */
+export const parseTrailer = (source: unknown): Parsed<Trailer> => parse(TRAILERS, source)
+export const parseHousehold = (source: unknown): Parsed<Household> => parse(HOUSEHOLDS, source)
+
+/** A document that says itself what it is. */
+export function parseAny(source: unknown): Parsed<AnyDocument> {
+  const { value, flaws } = read(source)
+  if (flaws) return { flaws }
+  const { format } = value
+  if (format === TRAILER_FORMAT) return parse(TRAILERS, value)
+  if (format === HOUSEHOLD_FORMAT) return parse(HOUSEHOLDS, value)
+  return { flaws: [error('format', format, `"${TRAILER_FORMAT}" or "${HOUSEHOLD_FORMAT}"`)] }
+}
+
+/** The document as it is written to a file: short things on one line, so that people can read and edit it. */
+export const documentText = (document: AnyDocument): string => `${stringify(document, { maxLength: 150 })}\n`
+
+function parse<T>(format: Format<T>, source: unknown): Parsed<T> {
+  const { value, flaws } = read(source)
+  if (flaws) return { flaws }
+  const { name, version, schema, migrations } = format
+  if (value.format !== name) return { flaws: [error('format', value.format, `"${name}"`)] }
+  const from = value.version
+  if (typeof from !== 'number' || !Number.isInteger(from) || from < 1 || from > version) {
+    return { flaws: [error('version', from, `a version from 1 to ${version}; a newer file needs a newer Hitchet`)] }
+  }
+  let current: Record<string, unknown>
+  try {
+    current = migrations.slice(from - 1).reduce((old, migrate) => migrate(old), value)
+  } catch {
+    return { flaws: [error('', `version ${from}`, `a complete document of version ${from} (see docs/formats)`)] }
+  }
+  try {
+    schema.validateSync(current, { strict: true, abortEarly: false })
+  } catch (failure) {
+    if (failure instanceof ValidationError) return { flaws: flawsOf(failure, current) }
+    throw failure
+  }
+  const document = current as T
+  const found = format.flaws(document)
+  return found.some(({ severity }) => severity === 'error') ? { flaws: found } : { document, flaws: found }
+}
+
+type Read = { value: Record<string, unknown>; flaws?: undefined } | { value?: undefined; flaws: Flaw[] }
+
+function read(source: unknown): Read {
+  let value = source
+  if (typeof source === 'string') {
+    if (source.length > LONGEST) return { flaws: [error('', `${source.length} characters`, `at most ${LONGEST} characters`)] }
+    try {
+      value = JSON.parse(source.replace(/^\uFEFF/, ''))
+    } catch (failure) {
+      return { flaws: [error('', source.slice(0, 40), `JSON (${(failure as Error).message})`)] }
+    }
+  }
+  if (value === null || typeof value !== 'object' || Array.isArray(value)) return { flaws: [error('', value, 'one JSON object with "format" and "version"')] }
+  return { value: value as Record<string, unknown> }
+}

@@ -1,0 +1,43 @@
+import { number, string } from 'yup'
+import { formatFeet, formatQuantity } from '../quantity/format'
+import { parseLength, parseMoney, parseNumber, parseWeight } from '../quantity/parse'
+import { pounds } from '../quantity/quantity'
+
+/**
+ * Number fields that also read what people type. In a file (strict) a number must be a number; in the
+ * interview "6'2", "188 cm" or "32k" become one before the bounds are checked, and an empty field is unknown.
+ */
+export const lengthField = (least: number, most: number) =>
+  typed(parseLength, least, most, `a length from ${formatFeet(least)} to ${formatFeet(most)}, written 6'2, 74 or 188 cm`).meta({ about: 'in' })
+
+export const weightField = (least: number, most: number) =>
+  typed(parseWeight, least, most, `a weight from ${least} to ${formatQuantity(pounds(most))}, written 180 or 82 kg`).meta({ about: 'lb' })
+
+export const moneyField = () => typed(parseMoney, 500, 2_000_000, 'an amount from $500 to $2,000,000, written 31,900 or 32k').meta({ about: 'US dollars' })
+
+export const ageField = () => typed(parseNumber, 0, 120, 'an age from 0 to 120 years').meta({ about: 'years' })
+
+export const countField = (least: number, most: number) => {
+  const expected = `a whole number from ${least} to ${most}`
+  return typed(parseNumber, least, most, expected).integer(expected)
+}
+
+export const nameField = () => string().trim().min(1, 'a name of 1 to 80 characters').max(80, 'a name of 1 to 80 characters')
+export const idField = () => string().matches(/^[a-z0-9][a-z0-9-]{0,40}$/, 'a short id of small letters, digits and dashes, such as ro')
+
+/** One message for all that can be wrong with a figure: what would be right. */
+function typed(read: (text: string) => number, least: number, most: number, expected: string) {
+  return number()
+    .transform((value: unknown, typedIn: unknown) => {
+      if (typeof typedIn !== 'string') return value
+      if (typedIn.trim() === '') return undefined
+      try {
+        return read(typedIn)
+      } catch {
+        return Number.NaN
+      }
+    })
+    .typeError(expected)
+    .min(least, expected)
+    .max(most, expected)
+}

@@ -1,0 +1,173 @@
+import { array, boolean, number, object, string, type ISchema, type Schema } from 'yup'
+import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
+import { figure, readingsSchema, type Readings } from '../readings/reading'
+import { ageField, countField, idField, lengthField, moneyField, nameField, weightField } from './fields'
+import { STANCES, STANCE_IDS, type Stance, type StanceId } from './stances'
+
+export const HOUSEHOLD_FORMAT = 'hitchet/household'
+export const HOUSEHOLD_VERSION = 2
+
+/** Who comes to the lot, as written in `household.json`: people, what pulls, what comes along, what they want. */
+export interface Household {
+  format: typeof HOUSEHOLD_FORMAT
+  version: typeof HOUSEHOLD_VERSION
+  name: string
+  people: Person[]
+  pets: Pet[]
+  vehicle: Vehicle
+  trip: Trip
+  limits: Limits
+  guestsCome: GuestRhythm
+  gear: Gear[]
+  stances: Partial<Record<StanceId, Stance>>
+  notes?: string
+}
+
+export const NEEDS = ['cpap', 'night trips', 'own room', 'crib', 'dog on the bed', 'work place'] as const
+export const SEXES = ['female', 'male'] as const
+
+export interface Person {
+  id: string
+  name: string
+  /** Years. */
+  age: number
+  /** Inches; absent: to be asked. */
+  height?: number
+  /** Pounds; absent: to be asked. */
+  weight?: number
+  sex?: (typeof SEXES)[number]
+  /** Id of the one they share a bed with. Written on both. */
+  partner?: string
+  /** Ids of those they may share a bed with if it helps. */
+  sharesWith?: string[]
+  /** Absent: climbs a bunk ladder like anyone. */
+  climbs?: boolean
+  needs?: (typeof NEEDS)[number][]
+  /** A guest is there on guest nights only. */
+  guest?: boolean
+}
+
+export interface Pet {
+  id: string
+  name: string
+  kind: 'dog' | 'cat' | 'other'
+  weight?: number
+  crate?: { length: number; width: number; height: number }
+}
+
+export interface Vehicle {
+  name: string
+  readings: Readings
+}
+
+export const HOOKUPS = ['full', 'electric', 'none'] as const
+export const SEASONS = ['summer', 'spring to fall', 'winter'] as const
+export interface Trip {
+  nights: number
+  hookups: (typeof HOOKUPS)[number]
+  season: (typeof SEASONS)[number]
+}
+
+/** What it may cost and how long it may be. An absent limit does not limit. */
+export interface Limits {
+  budget?: number
+  /** Coupler to bumper. */
+  trailerLength?: number
+  /** Tow vehicle and trailer together, as sites count it. */
+  rigLength?: number
+}
+
+export const GUEST_RHYTHMS = ['never', 'a few times a year', 'monthly', 'most trips'] as const
+export type GuestRhythm = (typeof GUEST_RHYTHMS)[number]
+
+/** Something that comes along. Inches and pounds, each. */
+export interface Gear {
+  id: string
+  name: string
+  count: number
+  weight: number
+  size?: { length: number; width: number; height: number }
+  rides: 'trailer' | 'vehicle'
+  /** Fuel never rides inside. */
+  fuel?: boolean
+}
+
+const vehicle = object({ name: nameField().required(), readings: readingsSchema(VEHICLE_READS).required() }).noUnknown()
+
+const sizeFields = { length: lengthField(1, 400).required(), width: lengthField(1, 400).required(), height: lengthField(1, 400).required() }
+
+const person = object({
+  id: idField().required(),
+  name: nameField().required(),
+  age: ageField().required(),
+  height: lengthField(12, 96),
+  weight: weightField(3, 600),
+  sex: string().oneOf(SEXES),
+  partner: idField(),
+  sharesWith: array(idField().required()).default(undefined),
+  climbs: boolean(),
+  needs: array(string().oneOf(NEEDS).required()).default(undefined),
+  guest: boolean(),
+}).noUnknown()
+
+const pet = object({
+  id: idField().required(),
+  name: nameField().required(),
+  kind: string().oneOf(['dog', 'cat', 'other']).required(),
+  weight: weightField(0, 400),
+  crate: object(sizeFields).noUnknown().default(undefined),
+}).noUnknown()
+
+const gear = object({
+  id: idField().required(),
+  name: nameField().required(),
+  count: countField(1, 200).required(),
+  weight: weightField(0, 3000).required(),
+  size: object(sizeFields).noUnknown().default(undefined),
+  rides: string().oneOf(['trailer', 'vehicle']).required(),
+  fuel: boolean(),
+}).noUnknown()
+
+const stances = object(
+  Object.fromEntries(STANCE_IDS.map((id) => [id, string().oneOf(STANCES[id].mustPossible ? ['must', 'want', 'avoid'] : ['want', 'avoid'])])),
+).noUnknown()
+
+const list = (of: ISchema<unknown>) => array(of as Schema).required()
+
+/** The same schema checks files, the interview as it is typed (texts such as 6'2 are read), and the server. */
+export const householdSchema = object({
+  format: string().oneOf([HOUSEHOLD_FORMAT]).required(),
+  version: number().oneOf([HOUSEHOLD_VERSION]).required(),
+  name: nameField().required(),
+  people: list(person).min(1, 'at least one person').max(14, 'at most 14 people'),
+  pets: list(pet),
+  vehicle: vehicle.required(),
+  trip: object({
+    nights: countField(1, 365).required(),
+    hookups: string().oneOf(HOOKUPS).required(),
+    season: string().oneOf(SEASONS).required(),
+  })
+    .noUnknown()
+    .required(),
+  limits: object({ budget: moneyField(), trailerLength: lengthField(96, 720), rigLength: lengthField(96, 1200) })
+    .noUnknown()
+    .required(),
+  guestsCome: string().oneOf(GUEST_RHYTHMS).required(),
+  gear: list(gear),
+  stances: stances.required(),
+  notes: string().max(4000),
+}).noUnknown()
+
+/** A rating of the tow vehicle, or undefined when nobody read it. */
+export const vehicleFigure = (household: Household, key: VehicleKey): number | undefined => figure(household.vehicle.readings, key)
+
+/** Those who sleep in it every night. */
+export const everyNight = (household: Household): Person[] => household.people.filter((person) => !person.guest)
+
+/** Couples, each once, as pairs of ids. */
+export function couples(people: readonly Pick<Person, 'id' | 'partner'>[]): [string, string][] {
+  return people.flatMap((person) => {
+    const other = people.find(({ id }) => id === person.partner)
+    return other && person.id < other.id ? [[person.id, other.id] as [string, string]] : []
+  })
+}

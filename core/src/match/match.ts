@@ -1,0 +1,69 @@
+import type { Household } from '../household/household'
+import { QUESTIONS } from '../questions/index'
+import { badness, ease, type Answer, type QuestionId, type Verdict } from '../questions/question'
+import { DEFAULT_HOUSE_RULES, type HouseRules, type RankingRules } from '../rules/houseRules'
+import type { Trailer } from '../trailer/trailer'
+
+/** A trailer's facts for all questions, as stored. */
+export type FactSheet = Record<QuestionId, unknown>
+
+export interface Candidate {
+  id: string
+  facts: FactSheet
+}
+
+export type Answers = Partial<Record<QuestionId, Answer>>
+
+/** `fits`: nothing against it. `measure`: nothing against it yet. `nearly`: one thing against it. `out`: more than one. */
+export const STANDINGS = ['fits', 'measure', 'nearly', 'out'] as const
+export type Standing = (typeof STANDINGS)[number]
+
+export interface Match {
+  id: string
+  standing: Standing
+  /** 0 to 100, higher is better; only orders units of one standing. */
+  score: number
+  answers: Answers
+}
+
+export function factSheet(trailer: Trailer): FactSheet {
+  return Object.fromEntries(QUESTIONS.map((question) => [question.id, question.facts(trailer)])) as FactSheet
+}
+
+/** The yard in order for a household: what fits first, then what must be measured, what nearly fits, what does not. */
+export function rank(candidates: readonly Candidate[], household: Household, rules: HouseRules = DEFAULT_HOUSE_RULES): Match[] {
+  const judge = judgeFor(household, rules)
+  return candidates
+    .map(({ id, facts }) => matchOf(id, judge(facts), rules.ranking))
+    .sort((a, b) => STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) || b.score - a.score || (a.id < b.id ? -1 : 1))
+}
+
+/** The household's needs once, then any number of fact sheets against them. */
+export function judgeFor(household: Household, rules: HouseRules = DEFAULT_HOUSE_RULES): (facts: FactSheet) => Answers {
+  const asked = QUESTIONS.flatMap((question) => {
+    const need = question.need(household, rules)
+    return need === null ? [] : [{ question, need }]
+  })
+  return (facts) => Object.fromEntries(asked.map(({ question, need }) => [question.id, question.judge(facts[question.id], need)])) as Answers
+}
+
+function matchOf(id: string, answers: Answers, { weights, points }: RankingRules): Match {
+  const all = Object.entries(answers) as [QuestionId, Answer][]
+  const against = all.filter(([, { verdict }]) => verdict === 'no').length
+  const open = all.some(([, { verdict }]) => verdict === 'measure')
+  const standing: Standing = against > 1 ? 'out' : against === 1 ? 'nearly' : open ? 'measure' : 'fits'
+  const weight = all.reduce((sum, [question]) => sum + weights[question], 0) || 1
+  const earned = all.reduce((sum, [question, answer]) => sum + weights[question] * worth(answer, points), 0)
+  return { id, standing, score: Math.round((1000 * earned) / weight) / 10, answers }
+}
+
+/** A verdict's points, moved a little by its margin: 6 in to spare beats 1 in. */
+function worth({ verdict, margin }: Answer, points: RankingRules['points']): number {
+  const nudge = margin && verdict !== 'measure' ? 0.2 * ease(margin) - (verdict === 'fits' ? 0.2 : 0) : 0
+  return Math.max(0, Math.min(1, points[verdict] + nudge))
+}
+
+/** The questions of a match, those that speak against it first. */
+export function byWeightOfObjection(answers: Answers): [QuestionId, Answer][] {
+  return (Object.entries(answers) as [QuestionId, Answer][]).sort(([, a], [, b]) => badness(b.verdict) - badness(a.verdict))
+}

@@ -1,0 +1,62 @@
+import { array, lazy, number, object, tuple, type Schema } from 'yup'
+
+/** x towards the rear, y towards the door side, inches. */
+export type Point = [number, number]
+
+/** A rectangle by its front off-door corner and its extent along x and y, or a polygon by its corners in order. */
+export type Shape = { rect: [x: number, y: number, alongX: number, alongY: number] } | { polygon: Point[] }
+
+/** The smallest upright rectangle around something: x from `x0` to `x1`, y from `y0` to `y1`. */
+export interface Bounds {
+  x0: number
+  y0: number
+  x1: number
+  y1: number
+}
+
+const coordinate = () => number().min(-400).max(800).required()
+const extent = () => number().moreThan(0).max(800).required()
+const rect = object({ rect: tuple([coordinate(), coordinate(), extent(), extent()]).required() })
+  .noUnknown()
+  .required()
+const polygon = object({ polygon: array(tuple([coordinate(), coordinate()]).required()).min(3, 'at least three corners').required() })
+  .noUnknown()
+  .required()
+export const shapeSchemas = { rect, polygon }
+
+/** Judged as a polygon when it says so, otherwise as a rectangle. */
+export const shapeSchema = lazy((value: unknown) => (value && typeof value === 'object' && 'polygon' in value ? polygon : rect) as Schema)
+
+export function corners(shape: Shape): Point[] {
+  if ('polygon' in shape) return shape.polygon
+  const [x, y, alongX, alongY] = shape.rect
+  return [
+    [x, y],
+    [x + alongX, y],
+    [x + alongX, y + alongY],
+    [x, y + alongY],
+  ]
+}
+
+export function bounds(shape: Shape): Bounds {
+  const points = corners(shape)
+  const xs = points.map(([x]) => x)
+  const ys = points.map(([, y]) => y)
+  return { x0: Math.min(...xs), y0: Math.min(...ys), x1: Math.max(...xs), y1: Math.max(...ys) }
+}
+
+export function moved(shape: Shape, dx: number, dy: number): Shape {
+  if ('polygon' in shape) return { polygon: shape.polygon.map(([x, y]) => [x + dx, y + dy]) }
+  const [x, y, alongX, alongY] = shape.rect
+  return { rect: [x + dx, y + dy, alongX, alongY] }
+}
+
+/** Square inches, by the shoelace formula. */
+export function area(shape: Shape): number {
+  const points = corners(shape)
+  const twice = points.reduce((sum, [x, y], i) => {
+    const [nextX, nextY] = points[(i + 1) % points.length]!
+    return sum + x * nextY - nextX * y
+  }, 0)
+  return Math.abs(twice) / 2
+}

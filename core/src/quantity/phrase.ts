@@ -1,0 +1,34 @@
+import { formatFeet, formatQuantity, type MeasureSystem } from './format'
+import type { Quantity } from './quantity'
+
+/** A height or a rig's length, said in feet even when it is short of eight of them. */
+export interface Feet {
+  readonly feet: number
+}
+
+/** A sentence whose figures stay figures until it is shown, so that it can be read in either system. */
+export type Phrase = readonly (string | Quantity | Feet)[]
+
+/** `says\`Queen is ${inches(80)}\``: words and figures, in order. */
+export function says(words: TemplateStringsArray, ...figures: (string | number | Quantity | Feet | Phrase)[]): Phrase {
+  return words.flatMap((word, i) => {
+    const figure = figures[i]
+    const parts = figure === undefined ? [] : Array.isArray(figure) ? (figure as Phrase) : [typeof figure === 'number' ? String(figure) : (figure as string)]
+    return [word, ...parts].filter((part) => part !== '')
+  })
+}
+
+export const feet = (inches: number): Feet => ({ feet: inches })
+
+/** The sentence as text. */
+export function phraseText(phrase: Phrase, system: MeasureSystem = 'us'): string {
+  return phrase
+    .map((part) => (typeof part === 'string' ? part : 'feet' in part ? formatFeet(part.feet, system) : formatQuantity(part, system)))
+    .join('')
+}
+
+/** `Ro`, `Ro and Mi`, `Ro, Mi and Ta`. */
+export function listed(names: readonly string[], word = 'and'): string {
+  if (names.length < 2) return names.join('')
+  return `${names.slice(0, -1).join(', ')} ${word} ${names.at(-1)}`
+}

@@ -1,0 +1,97 @@
+import { everyNight } from '../../household/household'
+import type { Stance } from '../../household/stances'
+import { feet, says } from '../../quantity/phrase'
+import { inches, quantity } from '../../quantity/quantity'
+import { figure } from '../../readings/reading'
+import type { BathRules } from '../../rules/houseRules'
+import type { Trailer } from '../../trailer/trailer'
+import { answerOf, verdictOf, type Question, type Reason } from '../question'
+import { stanceReason } from '../stance'
+
+export interface BathFacts {
+  toilets: number
+  tubs: number
+  wet: boolean
+  /** Places to shower inside, with headroom in inches where read. */
+  showers: { id: string; name: string; headroom?: number }[]
+}
+
+export interface BathNeed {
+  people: number
+  tallest?: { name: string; height: number }
+  unknownHeights: string[]
+  tub?: Stance
+  secondBath?: Stance
+  rules: BathRules
+}
+
+/** Half a foot above the tallest is plenty. */
+const PLENTY = 8
+
+/** Is the bath right: a tub, a second toilet, and whether the tallest can stand under the shower. Inches. */
+export const bath: Question<BathFacts, BathNeed> = {
+  id: 'bath',
+  asks: 'Is the bath right for them?',
+  short: 'Bath',
+  facts: bathFacts,
+  need: (household, { bath: rules }) => {
+    const people = everyNight(household)
+    const known = people.flatMap(({ name, height }) => (height === undefined ? [] : [{ name, height }]))
+    return {
+      people: people.length,
+      tallest: known.sort((a, b) => b.height - a.height)[0],
+      unknownHeights: people.filter(({ height }) => height === undefined).map(({ id }) => `household.people.${id}.height`),
+      tub: household.stances.tub,
+      secondBath: household.stances.secondBath,
+      rules,
+    }
+  },
+  judge: (facts, need) =>
+    answerOf([
+      headroomReason(facts, need),
+      queueReason(facts, need),
+      ...stanceReason(need.tub, facts.tubs > 0, 'a tub'),
+      ...stanceReason(need.secondBath, facts.toilets > 1, 'a second bath'),
+    ]),
+}
+
+function bathFacts({ plan: { fixtures } }: Trailer): BathFacts {
+  const ofKind = (...kinds: string[]) => fixtures.filter(({ kind }) => kinds.includes(kind))
+  return {
+    toilets: ofKind('toilet', 'wet-bath').length,
+    tubs: ofKind('tub').length,
+    wet: ofKind('wet-bath').length > 0,
+    showers: ofKind('shower', 'tub', 'wet-bath').map(({ id, kind, readings }) => ({
+      id,
+      name: kind === 'tub' ? 'tub' : kind === 'wet-bath' ? 'wet bath' : 'shower',
+      headroom: figure(readings, 'headroom'),
+    })),
+  }
+}
+
+/** The roomiest shower decides; headroom is pan to skylight, so height needs no allowance beyond comfort. */
+function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules }: BathNeed): Reason {
+  if (showers.length === 0) return { verdict: 'tight', says: says`There is no shower inside.` }
+  if (!tallest) return { verdict: 'measure', says: says`Nobody’s height is known yet.`, missing: unknownHeights }
+  const known = showers.filter(({ headroom }) => headroom !== undefined).sort((a, b) => b.headroom! - a.headroom!)[0]
+  const unread = showers.filter(({ headroom }) => headroom === undefined).map(({ id }) => `plan.fixtures.${id}.headroom`)
+  const spare = known && known.headroom! - tallest.height
+  if (known === undefined || spare === undefined || (spare < rules.headroomComfort && unread.length)) {
+    return { verdict: 'measure', says: says`Whether ${tallest.name} (${feet(tallest.height)}) can stand under the shower has to be measured, pan to skylight.`, missing: unread }
+  }
+  const margin = { ...inches(spare), plenty: PLENTY }
+  const words = spare < 0 ? says`${tallest.name} (${feet(tallest.height)}) cannot stand up in the ${known.name}: ${inches(-spare)} short.` : says`${tallest.name} (${feet(tallest.height)}) stands up in the ${known.name} with ${inches(spare)} to spare.`
+  const verdict = verdictOf(spare, rules.headroomComfort)
+  if (unknownHeights.length && verdict !== 'no') {
+    return { verdict: 'measure', says: says`${words} Not every height is known.`, missing: unknownHeights }
+  }
+  return { verdict, says: words, margin, rests: [`plan.fixtures.${known.id}.headroom`] }
+}
+
+function queueReason({ toilets, wet }: BathFacts, { people, rules }: BathNeed): Reason {
+  if (toilets === 0) return { verdict: 'no', says: says`There is no toilet inside.` }
+  const spare = toilets * rules.peoplePerBath - people
+  const kind = toilets > 1 ? says`${toilets} toilets` : wet ? says`One wet bath` : says`One bath`
+  if (spare < 0) return { verdict: 'tight', says: says`${kind} for ${quantity(people, 'person')}: a queue in the morning.` }
+  return { verdict: 'fits', says: says`${kind} for ${quantity(people, 'person')}.` }
+}

@@ -1,0 +1,15 @@
+import { bath } from './bath/bath'
+import { galley } from './galley/galley'
+import { park } from './park/park'
+import { price } from './price/price'
+import type { Question, QuestionId } from './question'
+import { sleep } from './sleep/sleep'
+import { tow } from './tow/tow'
+
+/** All questions, in the order consultants ask. A new question is a folder and a line here. */
+export const QUESTIONS: readonly Question<unknown, unknown>[] = [sleep, tow, park, bath, galley, price]
+
+/** Raise when the facts of any question change shape: stored facts of an older number are made anew. */
+export const FACTS_VERSION = 1
+
+export const questionOf = (id: QuestionId): Question<unknown, unknown> => QUESTIONS.find((question) => question.id === id)!

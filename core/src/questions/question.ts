@@ -1,0 +1,75 @@
+import type { Household } from '../household/household'
+import type { Phrase } from '../quantity/phrase'
+import type { Quantity } from '../quantity/quantity'
+import type { HouseRules } from '../rules/houseRules'
+import type { Trailer } from '../trailer/trailer'
+import type { CautionId } from './cautions'
+
+/** From best to worst. `measure`: it depends on a figure nobody knows. */
+export const VERDICTS = ['fits', 'tight', 'measure', 'no'] as const
+export type Verdict = (typeof VERDICTS)[number]
+
+export const QUESTION_IDS = ['sleep', 'tow', 'park', 'bath', 'galley', 'price'] as const
+export type QuestionId = (typeof QUESTION_IDS)[number]
+
+/**
+ * One thing a household asks of a trailer. Facts are what the trailer offers whoever asks: made once for
+ * each revision and stored, so they are plain JSON. Judging is cheap and pure.
+ */
+export interface Question<Facts, Need> {
+  id: QuestionId
+  /** As a consultant asks it: `Can they all sleep?` */
+  asks: string
+  /** A word or two for a table: `Sleeps them`. */
+  short: string
+  facts(trailer: Trailer): Facts
+  /** Null when this household does not ask. */
+  need(household: Household, rules: HouseRules): Need | null
+  /** Never throws on a missing reading: it answers `measure` and names it. */
+  judge(facts: Facts, need: Need): Answer
+}
+
+export interface Answer {
+  verdict: Verdict
+  /** To spare (above 0) or short (below), of whatever decides. */
+  margin?: Margin
+  because: Reason[]
+  cautions: CautionId[]
+  /** Readings to take before it can be said, such as `plan.berths.upper.weightLimit`. */
+  missing: string[]
+}
+
+export interface Margin extends Quantity {
+  /** What counts as plenty: a margin this large fills its bar. Same unit. */
+  plenty: number
+}
+
+/** One checked point of an answer, in words. */
+export interface Reason {
+  verdict: Verdict
+  says: Phrase
+  margin?: Margin
+  /** Readings it rests on. */
+  rests?: string[]
+  missing?: string[]
+}
+
+/** The answer its reasons add up to: the worst verdict, the margin of the point that decides. */
+export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer {
+  const verdict = reasons.reduce<Verdict>((worst, reason) => (badness(reason.verdict) > badness(worst) ? reason.verdict : worst), 'fits')
+  const deciding = reasons.filter((reason) => reason.verdict === verdict && reason.margin)
+  const margin = deciding.map((reason) => reason.margin!).sort((a, b) => ease(a) - ease(b))[0]
+  const because = [...reasons].sort((a, b) => badness(b.verdict) - badness(a.verdict))
+  return { verdict, ...(margin && { margin }), because, cautions, missing: [...new Set(reasons.flatMap((reason) => reason.missing ?? []))] }
+}
+
+export const badness = (verdict: Verdict): number => VERDICTS.indexOf(verdict)
+
+/** A margin on a scale from -1 (hopelessly short) to 1 (plenty). */
+export const ease = ({ value, plenty }: Margin): number => Math.max(-1, Math.min(1, value / plenty))
+
+/** Fits from `comfort` to spare, tight from 0, no below. */
+export function verdictOf(spare: number, comfort: number): Verdict {
+  if (spare < 0) return 'no'
+  return spare < comfort ? 'tight' : 'fits'
+}

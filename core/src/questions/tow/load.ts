@@ -1,0 +1,48 @@
+import { everyNight, vehicleFigure, type Household } from '../../household/household'
+import type { TowRules } from '../../rules/houseRules'
+
+/** What rides where when this household leaves home. Pounds. */
+export interface Load {
+  people: { known: number; unknown: string[] }
+  pets: { known: number; unknown: string[] }
+  gearInVehicle: number
+  gearInTrailer: number
+  belongings: number
+  freshShare: number
+  carriesFuel: boolean
+}
+
+/**
+ * The household's own load. People and pets ride in the vehicle, belongings and camping kit in the
+ * trailer. Guests come by themselves. Unknown weights are named, never taken as 0.
+ */
+export function loadOf(household: Household, rules: TowRules): Load {
+  const people = everyNight(household)
+  const gear = (where: 'vehicle' | 'trailer') => household.gear.filter(({ rides }) => rides === where).reduce((sum, { weight, count }) => sum + weight * count, 0)
+  return {
+    people: weighed(people, 'people'),
+    pets: weighed(household.pets, 'pets'),
+    gearInVehicle: gear('vehicle'),
+    gearInTrailer: gear('trailer'),
+    belongings: people.length * rules.belongingsPerPerson + rules.campingKit,
+    freshShare: household.trip.hookups === 'none' ? rules.freshShareWithout : rules.freshShareWithHookups,
+    carriesFuel: household.gear.some(({ fuel }) => fuel),
+  }
+}
+
+function weighed(all: readonly { id: string; weight?: number }[], list: 'people' | 'pets'): { known: number; unknown: string[] } {
+  return {
+    known: all.reduce((sum, { weight }) => sum + (weight ?? 0), 0),
+    unknown: all.filter(({ weight }) => weight === undefined).map(({ id }) => `household.${list}.${id}.weight`),
+  }
+}
+
+export const ratingsOf = (household: Household) => ({
+  towRating: vehicleFigure(household, 'towRating'),
+  payload: vehicleFigure(household, 'payload'),
+  gcwr: vehicleFigure(household, 'gcwr'),
+  curbWeight: vehicleFigure(household, 'curbWeight'),
+  hitchTongue: vehicleFigure(household, 'hitchTongue'),
+  hitchTrailer: vehicleFigure(household, 'hitchTrailer'),
+})
+export type VehicleRatings = ReturnType<typeof ratingsOf>

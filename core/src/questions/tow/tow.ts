@@ -1,0 +1,156 @@
+import { says, type Phrase } from '../../quantity/phrase'
+import { pounds, quantity } from '../../quantity/quantity'
+import { figure } from '../../readings/reading'
+import type { TowRules } from '../../rules/houseRules'
+import { trailerFigure, type Trailer } from '../../trailer/trailer'
+import { answerOf, verdictOf, type Question, type Reason } from '../question'
+import { loadOf, ratingsOf, type Load, type VehicleRatings } from './load'
+
+/** Pounds; absent: not read. */
+export interface TowFacts {
+  uvw?: number
+  gvwr?: number
+  hitchWeight?: number
+  /** All axles together. */
+  axles?: number
+  /** All tires together. */
+  tires?: number
+  coupler?: number
+  /** Fresh water, gallons, all tanks; undefined when any is not known. */
+  freshGallons?: number
+  /** Propane in full cylinders. Makers' UVW leaves it out (common practice). */
+  propane?: number
+}
+
+export interface TowNeed {
+  load: Load
+  ratings: VehicleRatings
+  vehicle: string
+  rules: TowRules
+}
+
+/** The estimated rig on the road, pounds. Tongue as a range, since nobody knows how they will load. */
+export interface TowEstimate {
+  loaded: number
+  tongueLow: number
+  tongueHigh: number
+  /** The tongue to reckon with: the empty share kept, at least the least share. */
+  tongue?: number
+}
+
+/** Can they pull it: the loaded trailer, its tongue and the family in the vehicle against every rating; the lowest governs. */
+export const tow: Question<TowFacts, TowNeed> = {
+  id: 'tow',
+  asks: 'Can they pull it?',
+  short: 'Pull it',
+  facts: towFacts,
+  need: (household, { tow: rules }) => ({ load: loadOf(household, rules), ratings: ratingsOf(household), vehicle: household.vehicle.name, rules }),
+  judge: (facts, need) => {
+    const { uvw } = facts
+    if (uvw === undefined) {
+      return answerOf([{ verdict: 'measure', says: says`The dry weight is not known; nothing can be said before the label is read.`, missing: ['readings.uvw'] }], ['ratings'])
+    }
+    const estimate = estimateOf({ ...facts, uvw }, need)
+    return answerOf([...trailerReasons(facts, need, estimate), ...vehicleReasons(need, estimate)], ['ratings', ...(need.load.carriesFuel ? (['fuel'] as const) : [])])
+  },
+}
+
+/**
+ * Loaded weight = UVW + propane + fresh water + belongings + gear. Tongue: common practice 10-15 % of the
+ * loaded trailer, at least 10 % by SAE J2807 (from memory); reckoned at the share the empty trailer has.
+ */
+export function estimateOf(facts: TowFacts & { uvw: number }, { load, rules }: Pick<TowNeed, 'load' | 'rules'>): TowEstimate {
+  const water = (facts.freshGallons ?? 0) * load.freshShare * rules.waterPerGallon
+  const loaded = facts.uvw + (facts.propane ?? 0) + water + load.belongings + load.gearInTrailer
+  const share = facts.hitchWeight === undefined ? undefined : Math.max(rules.tongueLeast, facts.hitchWeight / facts.uvw)
+  return {
+    loaded,
+    tongueLow: loaded * rules.tongueLeast,
+    tongueHigh: loaded * rules.tongueMost,
+    ...(share !== undefined && { tongue: loaded * share }),
+  }
+}
+
+function towFacts(trailer: Trailer): TowFacts {
+  const product = (each: number | undefined, count: number | undefined) => (each === undefined || count === undefined ? undefined : each * count)
+  const fresh = trailer.equipment.filter(({ kind }) => kind === 'fresh-tank').map(({ readings }) => figure(readings, 'capacity'))
+  const propane = trailer.equipment.filter(({ kind }) => kind === 'lp-cylinder').map(({ readings }) => product(figure(readings, 'size'), figure(readings, 'count')))
+  return {
+    uvw: trailerFigure(trailer, 'uvw'),
+    gvwr: trailerFigure(trailer, 'gvwr'),
+    hitchWeight: trailerFigure(trailer, 'hitchWeight'),
+    axles: product(trailerFigure(trailer, 'axleRating'), trailerFigure(trailer, 'axles')),
+    tires: product(trailerFigure(trailer, 'tireRating'), trailerFigure(trailer, 'tires')),
+    coupler: trailerFigure(trailer, 'couplerRating'),
+    freshGallons: total(fresh),
+    propane: total(propane),
+  }
+}
+
+/** The trailer's own limits: what it may weigh, what its axles, tires and coupler carry. */
+function trailerReasons(facts: TowFacts, { rules }: TowNeed, { loaded, tongue, tongueLow }: TowEstimate): Reason[] {
+  const onAxles = loaded - (tongue ?? tongueLow)
+  const reasons: Reason[] = [
+    rated('GVWR', facts.gvwr, loaded, rules, says`Loaded about ${pounds(loaded)}, may weigh`, 'readings.gvwr'),
+    ...(facts.axles === undefined ? [] : [rated('The axles', facts.axles, onAxles, rules, says`About ${pounds(onAxles)} on axles that carry`, 'readings.axleRating')]),
+    ...(facts.tires === undefined ? [] : [rated('The tires', facts.tires, onAxles, rules, says`About ${pounds(onAxles)} on tires that carry`, 'readings.tireRating')]),
+    ...(facts.coupler === undefined ? [] : [rated('The coupler', facts.coupler, loaded, rules, says`About ${pounds(loaded)} on a coupler rated`, 'readings.couplerRating')]),
+    ...shareReasons(facts, rules),
+  ]
+  if (facts.propane === undefined) reasons.push({ verdict: 'measure', says: says`The LP cylinders’ size is not known, so their propane is not in the sum.`, missing: ['equipment.lp-cylinder.size'] })
+  if (facts.freshGallons !== undefined) return reasons
+  return [...reasons, { verdict: 'measure', says: says`The fresh tank’s size is not known, so its water is not in the sum.`, missing: ['equipment.fresh-tank.capacity'] }]
+}
+
+/** The share on the hitch when empty: 10-15 % is what pulls straight (common practice). */
+function shareReasons({ uvw, hitchWeight }: TowFacts, rules: TowRules): Reason[] {
+  if (uvw === undefined) return []
+  if (hitchWeight === undefined) {
+    return [{ verdict: 'measure', says: says`The hitch weight is not known; weigh the tongue.`, missing: ['readings.hitchWeight'] }]
+  }
+  const percent = `${((hitchWeight / uvw) * 100).toFixed(1)} %`
+  const inside = hitchWeight / uvw >= rules.tongueLeast && hitchWeight / uvw <= rules.tongueMost
+  const words = inside
+    ? says`Empty, ${percent} of it is on the hitch, inside 10-15 %.`
+    : says`Empty, ${percent} of it is on the hitch, outside 10-15 %: loading has to put that right, on a scale.`
+  return [{ verdict: inside ? 'fits' : 'tight', says: words, rests: ['readings.uvw', 'readings.hitchWeight'] }]
+}
+
+/** The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. */
+function vehicleReasons({ load, ratings, vehicle, rules }: TowNeed, estimate: TowEstimate): Reason[] {
+  const { loaded, tongue, tongueLow } = estimate
+  const aboard = load.people.known + load.pets.known + load.gearInVehicle + rules.hitchHardware
+  const onTongue = tongue ?? tongueLow
+  const unknownWeights = [...load.people.unknown, ...load.pets.unknown]
+  const asked = aboard + onTongue
+  const payload = rated('Payload', ratings.payload, asked, rules, says`${vehicle} carries about ${pounds(asked)} with people, hitch and tongue; its payload is`, 'household.vehicle.payload')
+  const combined = ratings.curbWeight === undefined ? undefined : ratings.curbWeight + aboard + loaded
+  return [
+    rated('The tow rating', ratings.towRating, loaded, rules, says`Loaded about ${pounds(loaded)}, tow rating`, 'household.vehicle.towRating'),
+    notSaferThan(payload, unknownWeights),
+    combined === undefined
+      ? { verdict: 'measure', says: says`The curb weight is not known, so GCWR cannot be checked.`, missing: ['household.vehicle.curbWeight', ...(ratings.gcwr === undefined ? ['household.vehicle.gcwr'] : [])] }
+      : notSaferThan(rated('GCWR', ratings.gcwr, combined, rules, says`Rig about ${pounds(combined)} all together, GCWR`, 'household.vehicle.gcwr'), unknownWeights),
+    rated('The receiver', ratings.hitchTongue, onTongue, rules, says`About ${pounds(onTongue)} on a receiver that carries`, 'household.vehicle.hitchTongue'),
+    ...(ratings.hitchTrailer === undefined ? [] : [rated('The receiver', ratings.hitchTrailer, loaded, rules, says`About ${pounds(loaded)} on a receiver rated`, 'household.vehicle.hitchTrailer')]),
+  ]
+}
+
+/** One rating against what is asked of it. */
+function rated(name: string, rating: number | undefined, asked: number, rules: TowRules, words: Phrase, key: string): Reason {
+  if (rating === undefined) return { verdict: 'measure', says: says`${name} is not known: read it before anything is promised.`, missing: [key] }
+  const spare = rating - asked
+  return { verdict: verdictOf(spare, rating * rules.reserve), says: says`${words} ${pounds(rating)}.`, margin: { ...pounds(spare), plenty: rating * 0.5 }, rests: [key] }
+}
+
+/** With weights unknown, what already fails still fails; what seems to fit has to wait. */
+function notSaferThan(reason: Reason, unknown: string[]): Reason {
+  if (unknown.length === 0 || reason.verdict === 'no' || reason.verdict === 'measure') return reason
+  const { margin: _margin, ...rest } = reason
+  return { ...rest, verdict: 'measure', says: says`${reason.says} The weight of ${quantity(unknown.length, 'person')} is still missing.`, missing: unknown }
+}
+
+function total(parts: (number | undefined)[]): number | undefined {
+  return parts.some((part) => part === undefined) ? undefined : parts.reduce<number>((sum, part) => sum + part!, 0)
+}
+

@@ -1,0 +1,125 @@
+import { array, mixed, number, object, string, type Schema } from 'yup'
+import type { Unit } from '../quantity/quantity'
+
+/** Where a figure comes from. `label` and `measured` outrank `sheet` (the maker's brochure) and `told` (hearsay). */
+export const SOURCES = ['label', 'measured', 'sheet', 'told'] as const
+export type Source = (typeof SOURCES)[number]
+export type ReadingValue = number | string | boolean
+
+/** A figure on a trailer is never a bare number: it carries its source, and where known its day and who read it. */
+export interface Reading {
+  value: ReadingValue
+  source: Source
+  /** ISO date. */
+  on?: string
+  by?: string
+}
+
+/** All that was ever read, by key. An absent key means: nobody knows, measure it. */
+export type Readings = Record<string, Reading[]>
+
+/** What may be read on a kind of thing: its unit or its choices, and where the tape goes. */
+export interface ReadingSpec {
+  label: string
+  kind: 'number' | 'yes-no' | 'choice' | 'text'
+  unit?: Unit
+  choices?: readonly string[]
+  whole?: boolean
+  /** Where to put the tape, or which plate to read. */
+  how?: string
+}
+
+export type ReadingSpecs = Record<string, ReadingSpec>
+
+const RANK: Record<Source, number> = { label: 2, measured: 2, sheet: 1, told: 0 }
+
+/** The reading to go by: best source first, then the newest, then the one written down last. */
+export function best(readings: readonly Reading[] | undefined): Reading | undefined {
+  return readings?.reduce<Reading | undefined>((leader, next) => {
+    if (!leader) return next
+    const ahead = RANK[next.source] - RANK[leader.source]
+    if (ahead !== 0) return ahead > 0 ? next : leader
+    return (next.on ?? '') >= (leader.on ?? '') ? next : leader
+  }, undefined)
+}
+
+/** The best number under a key, or undefined: unknown is never 0. */
+export function figure(readings: Readings | undefined, key: string): number | undefined {
+  const value = best(readings?.[key])?.value
+  return typeof value === 'number' ? value : undefined
+}
+
+/** The best word under a key, or undefined. */
+export function word(readings: Readings | undefined, key: string): string | undefined {
+  const value = best(readings?.[key])?.value
+  return typeof value === 'string' ? value : undefined
+}
+
+/** Yes, no, or undefined when nobody looked. */
+export function flag(readings: Readings | undefined, key: string): boolean | undefined {
+  const value = best(readings?.[key])?.value
+  return typeof value === 'boolean' ? value : undefined
+}
+
+/** How far two numbers may lie apart before they contradict each other: house practice, 1 in or 1 % of the larger. */
+const CONTRADICTION = { absolute: 1, relative: 0.01 }
+
+/** The readings that contradict the one to go by; shown beside it, never overwritten. */
+export function contradicting(readings: readonly Reading[] | undefined): Reading[] {
+  const chosen = best(readings)
+  if (!readings || !chosen) return []
+  return readings.filter((other) => {
+    if (other === chosen) return false
+    if (typeof other.value !== 'number' || typeof chosen.value !== 'number') return other.value !== chosen.value
+    const apart = Math.abs(other.value - chosen.value)
+    return apart > Math.max(CONTRADICTION.absolute, CONTRADICTION.relative * Math.abs(chosen.value))
+  })
+}
+
+const length = (label: string, how?: string): ReadingSpec => ({ label, kind: 'number', unit: 'in', how })
+const weight = (label: string, how?: string): ReadingSpec => ({ label, kind: 'number', unit: 'lb', how })
+const amount = (label: string, unit: Unit, how?: string): ReadingSpec => ({ label, kind: 'number', unit, how })
+const count = (label: string, how?: string): ReadingSpec => ({ label, kind: 'number', whole: true, how })
+const yesNo = (label: string, how?: string): ReadingSpec => ({ label, kind: 'yes-no', how })
+const choice = (label: string, ...choices: string[]): ReadingSpec => ({ label, kind: 'choice', choices })
+const text = (label: string, how?: string): ReadingSpec => ({ label, kind: 'text', how })
+
+/** Short forms for writing a catalogue of what can be read. */
+export const reads = { length, weight, amount, count, yesNo, choice, text }
+
+/** The schema of the readings of one kind of thing: only its keys, each with values of its own kind. */
+export function readingsSchema(specs: ReadingSpecs): Schema<Readings | undefined> {
+  const fields = Object.fromEntries(Object.entries(specs).map(([key, spec]) => [key, array(readingSchema(spec)).min(1)]))
+  return object(fields).noUnknown().default(undefined) as unknown as Schema<Readings | undefined>
+}
+
+function readingSchema(spec: ReadingSpec): Schema {
+  return object({
+    value: valueSchema(spec),
+    source: string().oneOf(SOURCES).required(),
+    on: string().matches(/^\d{4}-\d{2}-\d{2}$/, 'a date such as 2026-10-03'),
+    by: string().min(1).max(80),
+  })
+    .noUnknown()
+    .meta({ about: spec.label })
+}
+
+function valueSchema(spec: ReadingSpec): Schema {
+  const expected = expectedValue(spec)
+  if (spec.kind === 'number') {
+    const bounded = number().typeError(expected).min(0, expected).max(10_000_000, expected).required(expected)
+    return spec.whole ? bounded.integer(expected) : bounded
+  }
+  if (spec.kind === 'choice') return string().typeError(expected).oneOf(spec.choices!, expected).required(expected)
+  if (spec.kind === 'text') return string().typeError(expected).min(1, expected).max(200, expected).required(expected)
+  return mixed<boolean>().oneOf([true, false], expected).required(expected)
+}
+
+/** What would be right, in words: `a length in inches, 0 or more`. */
+function expectedValue(spec: ReadingSpec): string {
+  if (spec.kind === 'choice') return `one of ${spec.choices!.join(', ')}`
+  if (spec.kind === 'yes-no') return 'true or false'
+  if (spec.kind === 'text') return 'a text of 1 to 200 characters'
+  const unit = spec.unit ? ` in ${spec.unit === '$' ? 'dollars' : spec.unit}` : ''
+  return `a ${spec.whole ? 'whole number' : 'number'}${unit}, 0 or more`
+}

@@ -1,0 +1,120 @@
+/**
+ * The dealership's thresholds, each with the reason for its default. A manager may change them; nothing
+ * else in the code holds a threshold. Lengths in inches, weights in pounds.
+ */
+export interface HouseRules {
+  sleep: SleepRules
+  tow: TowRules
+  park: { tight: number }
+  bath: BathRules
+  galley: GalleyRules
+  price: { tightShare: number }
+  ranking: RankingRules
+}
+
+export interface RankingRules {
+  /** How much each question weighs in the order. */
+  weights: Record<'sleep' | 'tow' | 'park' | 'bath' | 'galley' | 'price', number>
+  /** What a verdict earns of its question's weight. */
+  points: Record<'fits' | 'tight' | 'measure' | 'no', number>
+}
+
+export interface SleepRules {
+  /** Mattress beyond the sleeper's height, least and comfortable. */
+  lengthSpare: number
+  lengthComfort: number
+  /** Width one sleeper takes, by age. */
+  widthAdult: number
+  widthTeen: number
+  widthChild: number
+  /** Each of two side by side: shoulders may overlap, so a little less than alone. */
+  pairAdult: number
+  pairChild: number
+  teenFrom: number
+  adultFrom: number
+  /** Youngest in an upper bunk. */
+  upperBunkFrom: number
+  /** Brothers and sisters both under this share a bed without being asked. */
+  shareUnder: number
+}
+
+export interface TowRules {
+  /** Left unused of every rating before it is called comfortable. */
+  reserve: number
+  tongueLeast: number
+  tongueMost: number
+  /** Clothes, food, dishes and bedding in the trailer, per person. */
+  belongingsPerPerson: number
+  /** Household of the trailer itself: hoses, leveling blocks, cookware, chairs. */
+  campingKit: number
+  /** Weight-distribution hitch, counted against payload. */
+  hitchHardware: number
+  waterPerGallon: number
+  /** Fresh water on board when there is water where they camp. */
+  freshShareWithHookups: number
+  freshShareWithout: number
+}
+
+export interface BathRules {
+  /** Room above the tallest under the shower before it is called comfortable. */
+  headroomComfort: number
+  /** Most people who share one bath without a queue worth mentioning. */
+  peoplePerBath: number
+}
+
+export interface GalleyRules {
+  /** From this many at the table, three burners instead of two. */
+  threeBurnersFrom: number
+  fridgePerPersonDay: number
+  /** Nobody expects more than this many days between shops. */
+  daysBetweenShops: number
+  fridgeTight: number
+  prepLength: number
+  prepLengthMany: number
+  prepManyFrom: number
+  prepDepth: number
+}
+
+export const DEFAULT_HOUSE_RULES: HouseRules = {
+  sleep: {
+    lengthSpare: 2, // feet point down in sleep: height and 2 in is the least (common practice)
+    lengthComfort: 4, // "4 in over the tallest" is where nobody complains (common practice)
+    widthAdult: 25, // shoulders of a broad man 22 in (ANSUR II, 2012, men 95th 56 cm, from memory) and 3 in to turn
+    widthTeen: 24,
+    widthChild: 22,
+    pairAdult: 24, // two adults on 48 in; a booth bed of 40-44 in does not take them (common practice)
+    pairChild: 18, // two small children on 36 in and more (common practice)
+    teenFrom: 13,
+    adultFrom: 18,
+    upperBunkFrom: 6, // 16 CFR 1213 and 1513 (from memory): not for children under 6
+    shareUnder: 10,
+  },
+  tow: {
+    reserve: 0.1, // a tenth of every rating left: common practice
+    tongueLeast: 0.1, // SAE J2807 (from memory): conventional trailer at least 10 %
+    tongueMost: 0.15, // common practice: 10-15 % of the loaded trailer
+    belongingsPerPerson: 75,
+    campingKit: 150,
+    hitchHardware: 80,
+    waterPerGallon: 8.34, // NIST
+    freshShareWithHookups: 0.25, // enough for the road
+    freshShareWithout: 1,
+  },
+  park: { tight: 12 },
+  bath: { headroomComfort: 2, peoplePerBath: 4 },
+  galley: {
+    threeBurnersFrom: 4,
+    fridgePerPersonDay: 0.4, // cubic feet; from memory of household guides, tolerance a quarter
+    daysBetweenShops: 4,
+    fridgeTight: 1,
+    prepLength: 18,
+    prepLengthMany: 24,
+    prepManyFrom: 5,
+    prepDepth: 16,
+  },
+  price: { tightShare: 0.03 }, // fees and hitch work eat about this much (common practice)
+  ranking: {
+    weights: { sleep: 5, tow: 4, park: 1, bath: 2, galley: 2, price: 2 }, // what cannot be changed later weighs most
+    points: { fits: 1, tight: 0.5, measure: 0.35, no: 0 },
+  },
+}

@@ -1,0 +1,86 @@
+import { error, warning, type Flaw } from '../flaws/flaw'
+import { formatQuantity } from '../quantity/format'
+import { inches, pounds } from '../quantity/quantity'
+import { overlapsAt } from '../plan/overlap'
+import { outsideBy, TIMES } from '../plan/times'
+import type { Plan } from '../plan/plan'
+import { trailerFigure, type Trailer } from './trailer'
+import { vinCheckDigit } from './vin'
+
+/** A quarter inch: what a tape cannot tell apart. */
+const TAPE = 0.26
+
+/** What the schema cannot see: names that lead nowhere, weights that contradict each other, beds outside the box. */
+export function trailerFlaws(trailer: Trailer): Flaw[] {
+  const names = nameFlaws(trailer)
+  return [...names, ...identityFlaws(trailer), ...weightFlaws(trailer), ...placeFlaws(trailer.plan), ...(names.length ? [] : crowdingFlaws(trailer.plan))]
+}
+
+function nameFlaws({ plan, equipment }: Trailer): Flaw[] {
+  const named = (['rooms', 'walls', 'doors', 'windows', 'slides', 'canvasEnds', 'fixtures', 'berths', 'conversions', 'outside', 'compartments'] as const).flatMap((list) =>
+    plan[list].map(({ id }, i) => ({ id, path: `plan.${list}[${i}].id`, list: list as string })),
+  )
+  const all = [...named, ...equipment.map(({ id }, i) => ({ id, path: `equipment[${i}].id`, list: 'equipment' }))]
+  const twice = all.filter(({ id }, i) => all.findIndex((other) => other.id === id) < i).map(({ id, path }) => error(path, id, 'an id that nothing else on this trailer has'))
+  const idsOf = (list: string) => new Set(named.filter((one) => one.list === list).map(({ id }) => id))
+  const must = (path: string, id: string | undefined, list: string): Flaw[] =>
+    id === undefined || idsOf(list).has(id) ? [] : [error(path, id, `the id of one of plan.${list}${listed(idsOf(list))}`)]
+  return [
+    ...twice,
+    ...plan.fixtures.flatMap((fixture, i) => must(`plan.fixtures[${i}].slide`, fixture.slide, 'slides')),
+    ...plan.berths.flatMap((berth, i) => [
+      ...must(`plan.berths[${i}].room`, berth.room, 'rooms'),
+      ...must(`plan.berths[${i}].slide`, berth.slide, 'slides'),
+      ...must(`plan.berths[${i}].canvasEnd`, berth.canvasEnd, 'canvasEnds'),
+      ...must(`plan.berths[${i}].conversion`, berth.conversion, 'conversions'),
+    ]),
+    ...plan.conversions.flatMap((conversion, i) => [
+      ...conversion.uses.flatMap((id, k) => must(`plan.conversions[${i}].uses[${k}]`, id, 'fixtures')),
+      ...conversion.excludes.flatMap((id, k) => must(`plan.conversions[${i}].excludes[${k}]`, id, 'conversions')),
+    ]),
+  ]
+}
+
+function identityFlaws({ vin }: Trailer): Flaw[] {
+  const digit = vin && vinCheckDigit(vin)
+  return vin && digit !== vin[8] ? [error('vin', vin, `a VIN whose 9th sign is the check digit (${digit} for these others); read the label again`)] : []
+}
+
+function weightFlaws(trailer: Trailer): Flaw[] {
+  const uvw = trailerFigure(trailer, 'uvw')
+  const gvwr = trailerFigure(trailer, 'gvwr')
+  const hitch = trailerFigure(trailer, 'hitchWeight')
+  const flaws: Flaw[] = []
+  if (uvw !== undefined && gvwr !== undefined && gvwr < uvw) {
+    flaws.push(error('readings.gvwr', gvwr, `at least the UVW of ${formatQuantity(pounds(uvw))}`))
+  }
+  if (uvw !== undefined && hitch !== undefined && hitch >= uvw) {
+    flaws.push(error('readings.hitchWeight', hitch, `less than the UVW of ${formatQuantity(pounds(uvw))}`))
+  }
+  return flaws
+}
+
+function placeFlaws(plan: Plan): Flaw[] {
+  const carried = ({ slide, canvasEnd }: { slide?: string; canvasEnd?: string }) =>
+    [...plan.slides, ...plan.canvasEnds].filter(({ id }) => id === slide || id === canvasEnd)
+  const stray = (path: string, item: Parameters<typeof carried>[0] & { shape: Plan['rooms'][number]['shape'] }): Flaw[] => {
+    const by = outsideBy(plan, item.shape, carried(item))
+    return by > TAPE ? [error(path, item.shape, `a place inside the walls; it sticks out by ${formatQuantity(inches(by))}`)] : []
+  }
+  return [
+    ...plan.fixtures.flatMap((fixture, i) => stray(`plan.fixtures[${i}].shape`, fixture)),
+    ...plan.berths.flatMap((berth, i) => stray(`plan.berths[${i}].shape`, berth)),
+  ]
+}
+
+function crowdingFlaws(plan: Plan): Flaw[] {
+  return TIMES.filter((time) => time !== 'night').flatMap((time) =>
+    overlapsAt(plan, time).map(({ a, b, inches: deep }) =>
+      warning(`plan (${time === 'road' ? 'on the road' : time})`, `${a} in ${b} by ${formatQuantity(inches(deep))}`, 'nothing standing in something else; measure again'),
+    ),
+  )
+}
+
+function listed(ids: Set<string>): string {
+  return ids.size ? ` (${[...ids].join(', ')})` : ' (there are none)'
+}

@@ -1,0 +1,80 @@
+import { array, lazy, number, object, string, type Schema } from 'yup'
+import { byKind, kindOf, planSchema, type Plan } from '../plan/plan'
+import { EQUIPMENT_KINDS, TRAILER_READS, type EquipmentKind, type TrailerKey } from '../readings/catalogue'
+import { figure, readingsSchema, type Readings } from '../readings/reading'
+
+export const TRAILER_FORMAT = 'hitchet/trailer'
+export const TRAILER_VERSION = 2
+
+export const LAYOUTS = [
+  'bunkhouse',
+  'double bunkhouse',
+  'rear living',
+  'rear bath',
+  'front kitchen',
+  'rear kitchen',
+  'two-bedroom',
+  'bath and a half',
+  'hybrid',
+  'wet bath',
+  'toy hauler',
+  'couple’s',
+] as const
+export type Layout = (typeof LAYOUTS)[number]
+
+/** One trailer in stock, as written in `trailer.json`. */
+export interface Trailer {
+  format: typeof TRAILER_FORMAT
+  version: typeof TRAILER_VERSION
+  /** The lot's own number, unique on the lot. */
+  stock: string
+  vin?: string
+  make: string
+  model: string
+  year: number
+  condition: 'new' | 'used'
+  layout: Layout
+  readings: Readings
+  equipment: Equipment[]
+  plan: Plan
+}
+
+export interface Equipment {
+  id: string
+  kind: EquipmentKind
+  name?: string
+  readings?: Readings
+}
+
+const equipmentOf = (kind: string) =>
+  object({
+    id: string().matches(/^[a-z0-9][a-z0-9-]{0,40}$/, 'a short id of small letters, digits and dashes, such as gray-1').required(),
+    kind: string().oneOf(Object.keys(EQUIPMENT_KINDS)).required(),
+    name: string().min(1).max(80),
+    readings: readingsSchema(EQUIPMENT_KINDS[kind as EquipmentKind]?.reads ?? {}),
+  }).noUnknown()
+
+export const equipmentSchemas = byKind(Object.keys(EQUIPMENT_KINDS), equipmentOf)
+
+export const trailerSchema = object({
+  format: string().oneOf([TRAILER_FORMAT]).required(),
+  version: number().oneOf([TRAILER_VERSION]).required(),
+  stock: string().matches(/^[A-Za-z0-9][A-Za-z0-9-]{0,19}$/, 'a stock number of up to 20 letters, digits and dashes, such as T-118').required(),
+  vin: string().matches(/^[A-HJ-NPR-Z0-9]{17}$/, '17 letters and digits without I, O and Q'),
+  make: string().min(1).max(60).required(),
+  model: string().min(1).max(60).required(),
+  year: number().integer().min(1950).max(2100).required(),
+  condition: string().oneOf(['new', 'used']).required(),
+  layout: string().oneOf(LAYOUTS).required(),
+  readings: readingsSchema(TRAILER_READS).required(),
+  equipment: array(lazy(kindOf(equipmentSchemas)) as unknown as Schema)
+    .required()
+    .meta({ oneFor: equipmentSchemas }),
+  plan: planSchema.required(),
+}).noUnknown()
+
+/** A number read on the trailer as a whole, or undefined when it is still to be measured. */
+export const trailerFigure = (trailer: Trailer, key: TrailerKey): number | undefined => figure(trailer.readings, key)
+
+/** How the lot speaks of it: `Marrowby 25 DB`. */
+export const trailerName = (trailer: Pick<Trailer, 'make' | 'model'>): string => `${trailer.make} ${trailer.model}`
