@@ -72,7 +72,7 @@ function madeReason({ conversions }: SleepFacts, { made }: Night): Reason[] {
   if (made.length === 0) return []
   const names = conversions.filter(({ id }) => made.includes(id))
   const minutes = names.reduce((sum, one) => sum + one.minutes, 0)
-  return [{ verdict: 'tight', says: says`Every night ${listed(names.map(({ name }) => `the ${lower(name)}`))} has to be made up, ${quantity(minutes, 'min')} in all.` }]
+  return [{ verdict: 'tight', says: says`Every night ${listed(names.map(({ name }) => `the ${lower(name)}`))} ${names.length > 1 ? 'have' : 'has'} to be made up, ${quantity(minutes, 'min')} in all.` }]
 }
 
 /** A guest night may be a squeeze: only those who have guests on most trips are put off by it. */
@@ -83,7 +83,7 @@ function guestReasons({ guestsCome, withGuests }: SleepNeed, night: Night): Reas
     const { margin: _margin, ...rest } = left
     return [{ ...(verdict === 'no' ? left : rest), verdict, says: says`With guests (${guestsCome}): ${left.says}` }]
   }
-  const making = night.made.length ? `, ${quantity(night.made.length, 'place').value === 1 ? 'one bed' : `${night.made.length} beds`} made up` : ', nothing made up'
+  const making = night.made.length ? `, ${night.made.length === 1 ? 'one bed' : `${night.made.length} beds`} made up` : ', nothing made up'
   return [{ verdict: 'fits', says: says`With guests (${guestsCome}) all ${withGuests!.length} sleep${making}.` }]
 }
 
@@ -104,4 +104,5 @@ function readingsText(keys: string[]): string {
   return keys.length === 1 ? 'one reading' : `${keys.length} readings`
 }
 
-const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1)
+/** `the queen`, but still `the U-dinette`. */
+const lower = (name: string): string => (/^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name)

@@ -1,0 +1,49 @@
+import { v7 as uuid } from 'uuid'
+import type { Household } from '@hitchet/core/household/household'
+import { StaleSave } from './conflict'
+import { inTransaction } from './database'
+import { fromColumn, models } from './models'
+
+export interface KeptHousehold {
+  id: string
+  version: number
+  household: Household
+  updatedAt: Date
+}
+
+export async function allHouseholds(): Promise<KeptHousehold[]> {
+  const rows = await models().HouseholdRow.findAll({ order: [['updated_at', 'DESC'], ['id', 'ASC']] }) // prettier-ignore
+  return rows.map(kept)
+}
+
+export async function householdById(id: string): Promise<KeptHousehold | undefined> {
+  const row = await models().HouseholdRow.findByPk(id)
+  return row ? kept(row) : undefined
+}
+
+/** New households, all or none; returns their ids. */
+export async function addHouseholds(households: readonly Household[], by: string | null): Promise<string[]> {
+  return inTransaction(async (transaction) => {
+    const rows = households.map((household) => ({ id: uuid(), name: household.name, document: household, updatedBy: by }))
+    await models().HouseholdRow.bulkCreate(rows, { transaction })
+    return rows.map(({ id }) => id)
+  })
+}
+
+/** @throws StaleSave when `version` is no longer the one in the database; nothing is written then. */
+export async function saveHousehold(id: string, version: number, household: Household, by: string | null): Promise<KeptHousehold> {
+  return inTransaction(async (transaction) => {
+    const row = await models().HouseholdRow.findByPk(id, { transaction, lock: true })
+    if (!row) throw new StaleSave(undefined, 0)
+    if (row.version !== version) throw new StaleSave(fromColumn<Household>(row.document), row.version)
+    return kept(await row.update({ name: household.name, document: household, version: version + 1, updatedBy: by }, { transaction }))
+  })
+}
+
+export async function deleteHousehold(id: string): Promise<boolean> {
+  return inTransaction(async (transaction) => (await models().HouseholdRow.destroy({ where: { id }, transaction })) === 1)
+}
+
+function kept(row: { id: string; version: number; document: string | object; updatedAt: Date }): KeptHousehold {
+  return { id: row.id, version: row.version, household: fromColumn<Household>(row.document), updatedAt: row.updatedAt }
+}

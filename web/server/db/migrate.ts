@@ -1,0 +1,21 @@
+import type { QueryInterface, Sequelize } from 'sequelize'
+import { SequelizeStorage, Umzug } from 'umzug'
+import * as firstTables from './migrations/001-first-tables'
+
+type Migration = { up(params: { context: QueryInterface }): Promise<void> }
+
+/** In order, forward only. Named here rather than found in a folder, so that the built server carries them. */
+const MIGRATIONS: Record<string, Migration> = {
+  '001-first-tables': firstTables,
+}
+
+/** Brings the database to today's tables; returns the names of the migrations that ran. */
+export async function migrate(db: Sequelize): Promise<string[]> {
+  const umzug = new Umzug({
+    migrations: Object.entries(MIGRATIONS).map(([name, { up }]) => ({ name, up: ({ context }) => up({ context: context as QueryInterface }) })),
+    context: db.getQueryInterface(),
+    storage: new SequelizeStorage({ sequelize: db, tableName: 'migrations' }),
+    logger: undefined,
+  })
+  return (await umzug.up()).map(({ name }) => name)
+}

@@ -1,0 +1,45 @@
+import { parseAny, type AnyDocument } from '@hitchet/core/formats/document'
+import { error, flawText } from '@hitchet/core/flaws/flaw'
+import { TRAILER_FORMAT, type Trailer } from '@hitchet/core/trailer/trailer'
+import type { Household } from '@hitchet/core/household/household'
+import { addHouseholds } from '../db/households'
+import { saveTrailers } from '../db/trailers'
+
+export interface ImportFile {
+  name: string
+  text: string
+}
+
+export interface ImportReport {
+  /** Whether anything was written. */
+  done: boolean
+  added: string[]
+  renewed: string[]
+  households: { id: string; name: string }[]
+  /** One line for each thing that is wrong, with the file's name. */
+  errors: string[]
+  warnings: string[]
+}
+
+/**
+ * The one way in for files. All or nothing, unless `keepGood` is chosen: then files without errors go in
+ * and the others stay out, named. A stock number already in the yard becomes that trailer's next version.
+ */
+export async function importFiles(files: readonly ImportFile[], { keepGood, by }: { keepGood: boolean; by: string | null }): Promise<ImportReport> {
+  const read = files.map((file) => ({ file, ...parseAny(file.text) }))
+  const lines = (severity: 'error' | 'warning') => read.flatMap(({ file, flaws }) => flaws.filter((flaw) => flaw.severity === severity).map((flaw) => `${file.name}: ${flawText(flaw)}`))
+  const good = read.flatMap(({ file, document }) => (document ? [{ file, document }] : []))
+  const trailers = good.filter(isTrailer)
+  const twice = trailers.filter(({ document }, i) => trailers.findIndex((other) => other.document.stock === document.stock) < i)
+  const errors = [...lines('error'), ...twice.map(({ file, document }) => `${file.name}: ${flawText(error('stock', document.stock, 'a stock number that no other of these files has'))}`)]
+  const report: ImportReport = { done: false, added: [], renewed: [], households: [], errors, warnings: lines('warning') }
+  if ((errors.length && !keepGood) || good.length === 0) return report
+  const saved = await saveTrailers(trailers.filter((one) => !twice.includes(one)).map(({ document }) => document), by)
+  const households = good.filter((one) => !isTrailer(one)).map(({ document }) => document as Household)
+  const ids = await addHouseholds(households, by)
+  return { ...report, ...saved, done: true, households: households.map(({ name }, i) => ({ id: ids[i]!, name })) }
+}
+
+function isTrailer(one: { file: ImportFile; document: AnyDocument }): one is { file: ImportFile; document: Trailer } {
+  return one.document.format === TRAILER_FORMAT
+}

@@ -1,0 +1,33 @@
+import type { Household } from '@hitchet/core/household/household'
+import type { Match } from '@hitchet/core/match/match'
+import type { QuestionId } from '@hitchet/core/questions/question'
+import { yardFacts } from '../db/trailers'
+import { rankInWorker } from '../jobs/rankingPool'
+
+/** The yard ranked for a household. */
+export async function rankYard(household: Household): Promise<Match[]> {
+  return rankInWorker({ facts: await yardFacts(), household })
+}
+
+export interface YardLeft {
+  all: number
+  left: number
+  /** Units with anything against them, by the question that says so; one unit may count under several. */
+  out: { question: QuestionId; units: number }[]
+}
+
+/** How much of the yard is still possible: for the interview, while it is typed. */
+export async function yardLeft(household: Household): Promise<YardLeft> {
+  const matches = await rankYard(household)
+  const against = new Map<QuestionId, number>()
+  for (const { answers } of matches) {
+    for (const [question, answer] of Object.entries(answers) as [QuestionId, { verdict: string }][]) {
+      if (answer.verdict === 'no') against.set(question, (against.get(question) ?? 0) + 1)
+    }
+  }
+  return {
+    all: matches.length,
+    left: matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').length,
+    out: [...against].map(([question, units]) => ({ question, units })).sort((a, b) => b.units - a.units),
+  }
+}
