@@ -57,9 +57,13 @@ const INWARD: Record<Side, Point> = { 'off-door': [0, 1], door: [0, -1], front: 
 function ridingIn(plan: Plan, body: Body): Body {
   const slideId = body.fixture?.slide ?? body.berth?.slide
   const slide = plan.slides.find(({ id }) => id === slideId)
-  if (!slide) return body
-  const [dx, dy] = INWARD[slide.wall]
-  return { ...body, shape: moved(body.shape, dx * slide.depth, dy * slide.depth) }
+  return slide ? { ...body, shape: moved(body.shape, ...travelOf(slide)) } : body
+}
+
+/** How far a slide and all that rides in it moves when it is run in, inches along x and y. */
+export function travelOf({ wall, depth }: Slide): Point {
+  const [dx, dy] = INWARD[wall]
+  return [dx * depth, dy * depth]
 }
 
 /** How far a shape sticks out of the room it may stand in, inches; 0 when it is inside. */

@@ -16,6 +16,7 @@ export const UNITS = {
   psi: { one: 'psi', many: 'psi' },
   deg: { one: 'degree', many: 'degrees' },
   min: { one: 'minute', many: 'minutes' },
+  night: { one: 'night', many: 'nights' },
   person: { one: 'person', many: 'people' },
   place: { one: 'place', many: 'places' },
   burner: { one: 'burner', many: 'burners' },

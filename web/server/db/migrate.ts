@@ -11,8 +11,8 @@ const MIGRATIONS: Record<string, Migration> = {
 
 /** Brings the database to today's tables; returns the names of the migrations that ran. */
 export async function migrate(db: Sequelize): Promise<string[]> {
-  const umzug = new Umzug({
-    migrations: Object.entries(MIGRATIONS).map(([name, { up }]) => ({ name, up: ({ context }) => up({ context: context as QueryInterface }) })),
+  const umzug = new Umzug<QueryInterface>({
+    migrations: Object.entries(MIGRATIONS).map(([name, { up }]) => ({ name, up })),
     context: db.getQueryInterface(),
     storage: new SequelizeStorage({ sequelize: db, tableName: 'migrations' }),
     logger: undefined,

@@ -104,7 +104,7 @@ function prepReason({ prepCoversOn, prepCoversOff }: GalleyFacts, { people, rule
   const asked = people >= rules.prepManyFrom ? rules.prepLengthMany : rules.prepLength
   const [on, off] = [longest(prepCoversOn, rules.prepDepth), longest(prepCoversOff, rules.prepDepth)]
   const spare = on - asked
-  const words = on === 0 ? says`No clear stretch of counter ${inches(rules.prepDepth)} deep.` : says`Longest clear counter ${inches(on)} with covers on${off < on ? says`, ${inches(off)} while cooking` : ''}; ${inches(asked)} would be right.`
+  const words = on === 0 ? says`No clear stretch of counter ${inches(rules.prepDepth)} deep.` : says`Longest clear counter ${inches(on)} with covers on${off === 0 ? ', none while cooking' : off < on ? says`, ${inches(off)} while cooking` : ''}; ${inches(asked)} would be right.`
   return { verdict: spare < 0 ? 'tight' : 'fits', says: words, margin: { ...inches(spare), plenty: 36 } }
 }
 

@@ -63,7 +63,7 @@ function leftOut(night: Night): Reason | undefined {
     const margin: Margin = { ...quantity(-night.unplaced.length, 'person'), plenty: PLENTY_PEOPLE }
     return { verdict: 'no', says: says`No berth that fits is left for ${names}.`, margin, missing: night.missing }
   }
-  if (night.apart) return { verdict: 'no', says: says`All have a berth, but a couple would sleep apart.`, margin: { ...quantity(-1, 'person'), plenty: PLENTY_PEOPLE } }
+  if (night.apart) return { verdict: 'no', says: says`All have a berth, but a couple would sleep apart.` }
   if (night.missing.length === 0) return undefined
   return { verdict: 'measure', says: says`It could sleep them all, if ${readingsText(night.missing)} turns out well.`, missing: night.missing }
 }

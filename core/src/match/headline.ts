@@ -1,0 +1,24 @@
+import { listed, says, type Phrase } from '../quantity/phrase'
+import { marginText } from '../questions/margin'
+import { questionOf } from '../questions/index'
+import { ease, type Answer, type QuestionId } from '../questions/question'
+import { byWeightOfObjection, type Answers } from './match'
+
+/** One sentence a person would say of a unit: what speaks against it, else what is tight or open, else what comes closest. */
+export function headline(answers: Answers): Phrase {
+  const [worst] = byWeightOfObjection(answers)
+  if (!worst) return says`This household asks nothing yet.`
+  const [, answer] = worst
+  if (answer.verdict === 'fits') return nothingAgainst(answers)
+  const others = byWeightOfObjection(answers).slice(1).filter(([, other]) => other.verdict === answer.verdict)
+  const also = others.length ? says` Also: ${listed(others.map(([id]) => questionOf(id).short.toLowerCase()))}.` : []
+  return [...answer.because[0]!.says, ...also]
+}
+
+function nothingAgainst(answers: Answers): Phrase {
+  const closest = (Object.entries(answers) as [QuestionId, Answer][])
+    .filter(([, { margin }]) => margin)
+    .sort(([, a], [, b]) => ease(a.margin!) - ease(b.margin!))[0]
+  if (!closest) return says`Nothing speaks against it.`
+  return says`Nothing speaks against it. Closest: ${questionOf(closest[0]).short.toLowerCase()}, ${marginText(closest[1])}.`
+}

@@ -1,0 +1,52 @@
+import { BERTH_KINDS } from '../readings/catalogue'
+import { figure } from '../readings/reading'
+import { trailerFigure, trailerName, type Layout, type Trailer } from '../trailer/trailer'
+
+/** What the yard's list shows and is searched by. Inches, pounds, dollars; absent: not read. */
+export interface YardUnit {
+  stock: string
+  name: string
+  year: number
+  condition: 'new' | 'used'
+  layout: Layout
+  length?: number
+  uvw?: number
+  gvwr?: number
+  price?: number
+  sleeps?: number
+  doors: number
+  slides: number
+  bunks: number
+  toilets: number
+  tub: boolean
+  oven: boolean
+  outsideKitchen: boolean
+  /** Gallons, all fresh tanks. */
+  fresh?: number
+}
+
+export function yardUnit(trailer: Trailer): YardUnit {
+  const { plan, equipment } = trailer
+  const has = (...kinds: string[]) => plan.fixtures.filter(({ kind }) => kinds.includes(kind)).length
+  const fresh = equipment.filter(({ kind }) => kind === 'fresh-tank').map(({ readings }) => figure(readings, 'capacity'))
+  return {
+    stock: trailer.stock,
+    name: trailerName(trailer),
+    year: trailer.year,
+    condition: trailer.condition,
+    layout: trailer.layout,
+    length: trailerFigure(trailer, 'overallLength'),
+    uvw: trailerFigure(trailer, 'uvw'),
+    gvwr: trailerFigure(trailer, 'gvwr'),
+    price: trailerFigure(trailer, 'askingPrice'),
+    sleeps: trailerFigure(trailer, 'advertisedSleeps'),
+    doors: plan.doors.filter(({ kind }) => kind === 'entry').length,
+    slides: plan.slides.length,
+    bunks: plan.berths.filter(({ kind }) => BERTH_KINDS[kind].limited && kind !== 'canvas-end' && kind !== 'loft').length,
+    toilets: has('toilet', 'wet-bath'),
+    tub: has('tub') > 0,
+    oven: has('oven') > 0,
+    outsideKitchen: plan.outside.some(({ kind }) => kind === 'outside-kitchen'),
+    ...(fresh.length > 0 && fresh.every((one) => one !== undefined) && { fresh: fresh.reduce<number>((sum, one) => sum + one!, 0) }),
+  }
+}

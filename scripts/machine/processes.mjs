@@ -1,0 +1,89 @@
+import { spawn, spawnSync } from 'node:child_process'
+import { existsSync, readFileSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { ROOT, Stop } from './places.mjs'
+
+/** Runs a command to its end, its output shown; a failure stops everything. */
+export function run(command, args, { cwd = ROOT, env = {}, quiet = false } = {}) {
+  const { status, error, stdout, stderr } = spawnSync(command, args, { cwd, env: { ...process.env, ...env }, stdio: quiet ? 'pipe' : ['ignore', 'inherit', 'inherit'], encoding: 'utf8', maxBuffer: 1 << 26 })
+  if (error) throw new Stop(`${command} cannot be started: ${error.message}`)
+  if (status !== 0) throw new Stop(`${[command, ...args].join(' ')} failed with code ${status}.${quiet ? `\n${stdout}${stderr}` : ''}`)
+  return stdout
+}
+
+/** Starts a process in a group of its own, so that Ctrl-C reaches us first and we stop things in order. */
+export function start(command, args, options) {
+  const child = spawn(command, args, { ...options, detached: true })
+  child.ended = new Promise((resolve) => child.once('exit', resolve))
+  return child
+}
+
+/** Asks a process of ours to end, waits, and insists after a while. */
+export async function stop(child, patience = 10_000) {
+  if (child.exitCode !== null || child.signalCode !== null) return
+  signal(child.pid, 'SIGTERM')
+  const late = setTimeout(() => signal(child.pid, 'SIGKILL'), patience)
+  await child.ended
+  clearTimeout(late)
+}
+
+/** Ends a process left over from a run that was killed: only when its command line still names `sign`. */
+export async function stopLeftover(pid, sign) {
+  if (!isAlive(pid) || !commandLine(pid).includes(sign)) return
+  signal(pid, 'SIGTERM')
+  for (let i = 0; i < 100 && isAlive(pid); i++) await new Promise((resolve) => setTimeout(resolve, 100))
+  if (isAlive(pid)) signal(pid, 'SIGKILL')
+}
+
+export function isAlive(pid) {
+  try {
+    process.kill(pid, 0)
+    return !/\) Z /.test(readFileSync(`/proc/${pid}/stat`, 'utf8'))
+  } catch {
+    return false
+  }
+}
+
+/** A port nobody listens on: the preferred one when it is free. */
+export async function freePort(preferred = 0) {
+  const port = await tryPort(preferred)
+  return port ?? (await tryPort(0))
+}
+
+/** Waits until `ready` resolves to something true, or the process has ended. */
+export async function waitFor(ready, child, what, seconds = 60) {
+  const until = Date.now() + seconds * 1000
+  while (Date.now() < until) {
+    if (await ready()) return
+    if (child.exitCode !== null || child.signalCode !== null) throw new Stop(`${what} ended before it was ready.`)
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  throw new Stop(`${what} was not ready after ${seconds} s.`)
+}
+
+function signal(pid, name) {
+  for (const target of [-pid, pid]) {
+    try {
+      process.kill(target, name)
+      return
+    } catch {
+      // No group of that number, or gone already.
+    }
+  }
+}
+
+function commandLine(pid) {
+  const file = `/proc/${pid}/cmdline`
+  return existsSync(file) ? readFileSync(file, 'utf8') : ''
+}
+
+function tryPort(port) {
+  return new Promise((resolve) => {
+    const server = createServer()
+    server.once('error', () => resolve(undefined))
+    server.listen(port, '127.0.0.1', () => {
+      const { port: got } = server.address()
+      server.close(() => resolve(got))
+    })
+  })
+}

@@ -1,0 +1,29 @@
+import type { Bounds } from '@hitchet/core/plan/shape'
+
+/** Average width of a sign in the narrow face, as a share of its size. Measured on the shipped font: 0.44 for mixed text. */
+const SIGN = 0.46
+
+/**
+ * The longest of some wordings that fits a zone of the plan, along it when that is the longer way; none
+ * when not even the shortest does: a label never runs over an edge. `size` in pixels, `scale` in pixels per inch.
+ */
+export function FittedText({ wordings, zone, scale, size = 10.5 }: { wordings: readonly string[]; zone: Bounds; scale: number; size?: number }) {
+  const fitted = fit(wordings, zone, scale, size)
+  if (!fitted) return null
+  const [x, y] = [(zone.x0 + zone.x1) / 2, (zone.y0 + zone.y1) / 2]
+  return (
+    <text x={x} y={y} fontSize={size / scale} className="figure" textAnchor="middle" dominantBaseline="central" stroke="none" fill="var(--h-colors-ink)" transform={fitted.turned ? `rotate(-90 ${x} ${y})` : undefined}>
+      {fitted.text}
+    </text>
+  )
+}
+
+export function fit(wordings: readonly string[], { x0, y0, x1, y1 }: Bounds, scale: number, size: number): { text: string; turned: boolean } | undefined {
+  const line = (size * 1.15) / scale
+  for (const text of wordings) {
+    const long = (text.length * SIGN * size + 4) / scale
+    if (long <= x1 - x0 && line <= y1 - y0) return { text, turned: false }
+    if (long <= y1 - y0 && line <= x1 - x0) return { text, turned: true }
+  }
+  return undefined
+}

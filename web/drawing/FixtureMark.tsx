@@ -1,0 +1,64 @@
+import type { ReactNode } from 'react'
+import type { Fixture, Plan } from '@hitchet/core/plan/plan'
+import { bounds } from '@hitchet/core/plan/shape'
+import type { FixtureKind } from '@hitchet/core/readings/catalogue'
+import { Shower, Toilet, Tub, Vanity, WetBath } from './fixtures/Bath'
+import { Cooktop, Counter, Fridge, Sink } from './fixtures/Kitchen'
+import { Booth, Chair, Sofa, TheaterSeats, UDinette } from './fixtures/Seats'
+import { Cabinet, Ladder, Machine, Overhead, Television, Wardrobe } from './fixtures/Storage'
+import { facesByDefault, facing, type Facing } from './frame'
+import { Outline } from './Outline'
+
+/** One fixture, drawn where it stands and the way it faces. */
+export function FixtureMark({ plan, fixture }: { plan: Plan; fixture: Fixture }) {
+  const draw = MARKS[fixture.kind]
+  if (!draw) return null
+  const box = bounds(fixture.shape)
+  const frame = facing(box, fixture.faces ?? facesByDefault(plan, box))
+  const slanted = 'polygon' in fixture.shape
+  return (
+    <g>
+      {slanted && <Outline shape={fixture.shape} fill="var(--h-colors-bar)" />}
+      <g transform={frame.transform}>{slanted ? null : draw(frame, fixture)}</g>
+    </g>
+  )
+}
+
+/** How each kind is drawn in its own frame. A kind without an entry (an oven under its cooktop, a hood) is not seen from above. */
+const MARKS: Partial<Record<FixtureKind, (frame: Facing, fixture: Fixture) => ReactNode>> = {
+  booth: (frame) => <Booth {...frame} />,
+  'u-dinette': (frame) => <UDinette {...frame} />,
+  table: (frame) => <Counter {...frame} />,
+  bar: (frame) => <Counter {...frame} />,
+  'jackknife-sofa': (frame) => <Sofa {...frame} folds={1} />,
+  'tri-fold-sofa': (frame) => <Sofa {...frame} folds={3} />,
+  'air-sofa': (frame) => <Sofa {...frame} folds={1} />,
+  futon: (frame) => <Sofa {...frame} folds={1} />,
+  'convertible-lounge': (frame) => <Sofa {...frame} folds={3} />,
+  'theater-seats': (frame) => <TheaterSeats {...frame} />,
+  chair: (frame) => <Chair {...frame} />,
+  counter: (frame) => <Counter {...frame} />,
+  island: (frame) => <Counter {...frame} />,
+  sink: (frame, fixture) => <Sink {...frame} fixture={fixture} />,
+  cooktop: (frame, fixture) => <Cooktop {...frame} fixture={fixture} />,
+  microwave: (frame) => <Overhead {...frame} />,
+  fridge: (frame) => <Fridge {...frame} />,
+  pantry: (frame) => <Cabinet {...frame} shelves />,
+  wardrobe: (frame) => <Wardrobe {...frame} />,
+  cabinet: (frame) => <Cabinet {...frame} />,
+  'tall-cabinet': (frame) => <Cabinet {...frame} />,
+  overhead: (frame) => <Overhead {...frame} />,
+  nightstand: (frame) => <Counter {...frame} />,
+  desk: (frame) => <Counter {...frame} />,
+  tv: (frame) => <Television {...frame} />,
+  fireplace: (frame) => <Cabinet {...frame} />,
+  toilet: (frame) => <Toilet {...frame} />,
+  shower: (frame) => <Shower {...frame} />,
+  tub: (frame) => <Tub {...frame} />,
+  'wet-bath': (frame) => <WetBath {...frame} />,
+  vanity: (frame) => <Vanity {...frame} />,
+  linen: (frame) => <Cabinet {...frame} shelves />,
+  washer: (frame) => <Machine {...frame} />,
+  'water-heater': (frame) => <Machine {...frame} />,
+  ladder: (frame) => <Ladder {...frame} />,
+}

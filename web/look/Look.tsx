@@ -1,0 +1,54 @@
+'use client'
+
+import { ChakraProvider } from '@chakra-ui/react'
+import createCache from '@emotion/cache'
+import { CacheProvider } from '@emotion/react'
+import { ThemeProvider } from 'next-themes'
+import { useServerInsertedHTML } from 'next/navigation'
+import { NuqsAdapter } from 'nuqs/adapters/next/app'
+import { useState, type ReactNode } from 'react'
+import { system } from './theme'
+
+/** Theme, fonts, day and evening, and state in the address, around every page. */
+export function Look({ children }: { children: ReactNode }) {
+  return (
+    <StylesInHead>
+      <ChakraProvider value={system}>
+        <ThemeProvider attribute="class" defaultTheme="light" disableTransitionOnChange>
+          <NuqsAdapter>{children}</NuqsAdapter>
+        </ThemeProvider>
+      </ChakraProvider>
+    </StylesInHead>
+  )
+}
+
+/** Emotion's styles go into the head while the server streams, so that the first paint is already dressed. */
+function StylesInHead({ children }: { children: ReactNode }) {
+  const [{ cache, flush }] = useState(collecting)
+  useServerInsertedHTML(() => {
+    const names = flush()
+    if (names.length === 0) return null
+    const styles = names.map((name) => cache.inserted[name]).filter((style) => typeof style === 'string')
+    return <style key={cache.key} data-emotion={`${cache.key} ${names.join(' ')}`} dangerouslySetInnerHTML={{ __html: styles.join('') }} />
+  })
+  return <CacheProvider value={cache}>{children}</CacheProvider>
+}
+
+/** A cache that remembers which styles came since it was last flushed. */
+function collecting() {
+  const cache = createCache({ key: 'h' })
+  cache.compat = true
+  const insert = cache.insert
+  let fresh: string[] = []
+  cache.insert = (...args) => {
+    const name = args[1].name
+    if (cache.inserted[name] === undefined) fresh.push(name)
+    return insert(...args)
+  }
+  const flush = () => {
+    const names = fresh
+    fresh = []
+    return names
+  }
+  return { cache, flush }
+}

@@ -1,0 +1,58 @@
+import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react'
+
+/** A color by day and by evening. Every pair of text and ground used here keeps 4.5:1, graphics 3:1 (WCAG 2.2 AA; e2e runs axe in both). */
+const pair = (day: string, evening: string) => ({ value: { base: day, _dark: evening } })
+
+const config = defineConfig({
+  cssVarsPrefix: 'h',
+  globalCss: {
+    'html, body': { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: 1.45 },
+    '*:focus-visible': { outline: '2px solid', outlineColor: 'green', outlineOffset: '2px' },
+    '.figure': { fontFamily: 'figure', fontVariantNumeric: 'tabular-nums' },
+    '*': { '@media (prefers-reduced-motion: reduce)': { transition: 'none !important', animation: 'none !important' } },
+  },
+  theme: {
+    tokens: {
+      fonts: {
+        body: { value: "'Figtree Variable', system-ui, sans-serif" },
+        heading: { value: "'Figtree Variable', system-ui, sans-serif" },
+        figure: { value: "'Barlow Semi Condensed', 'Figtree Variable', sans-serif" },
+      },
+    },
+    semanticTokens: {
+      colors: {
+        paper: pair('#f5f1e8', '#161c1c'),
+        floor: pair('#fbf9f3', '#273130'),
+        bar: pair('#fffdf7', '#1d2524'),
+        sunk: pair('#ebe5d6', '#101515'),
+        ink: pair('#1f2b2d', '#ece7da'),
+        line: pair('#5b6665', '#a3aeaa'),
+        hair: pair('#d9d1be', '#3a4544'),
+        green: pair('#1f5a46', '#74c3a1'),
+        onGreen: pair('#fffdf7', '#10201a'),
+        fits: pair('#1f5a46', '#74c3a1'),
+        tight: pair('#8c5300', '#e6ac58'),
+        no: pair('#a83a26', '#ee9c87'),
+        measure: pair('#54636f', '#a9b8c6'),
+        cushion: pair('#efe9da', '#33403e'),
+        sheet: pair('#dfe8e6', '#3a4d52'),
+      },
+    },
+    recipes: {
+      button: {
+        base: { fontWeight: 600, borderRadius: '6px' },
+        variants: {
+          variant: {
+            solid: { bg: 'green', color: 'onGreen', _hover: { bg: 'green', filter: 'brightness(1.12)' } },
+            outline: { borderColor: 'line', color: 'ink', bg: 'bar', _hover: { bg: 'sunk' } },
+            ghost: { color: 'ink', _hover: { bg: 'sunk' } },
+          },
+        },
+      },
+      input: { variants: { variant: { outline: { bg: 'bar', borderColor: 'line', color: 'ink', borderRadius: '6px', _placeholder: { color: 'line' } } } } },
+      textarea: { variants: { variant: { outline: { bg: 'bar', borderColor: 'line', color: 'ink', borderRadius: '6px' } } } },
+    },
+  },
+})
+
+export const system = createSystem(defaultConfig, config)

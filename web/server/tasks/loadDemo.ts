@@ -1,0 +1,24 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { hashPassword } from '../auth/password'
+import { accountByEmail, addAccount } from '../db/accounts'
+import { disconnect } from '../db/database'
+import { stockNumbers } from '../db/trailers'
+import { DEMO_PEOPLE } from '../demoPeople'
+import { importFiles } from '../services/importing'
+
+const DEMO = join(import.meta.dirname, '../../../demo')
+
+/** The demo yard, households and people, once: through the same import as anybody's files. */
+for (const person of DEMO_PEOPLE) {
+  if (!(await accountByEmail(person.email))) await addAccount({ ...person, passwordHash: await hashPassword(crypto.randomUUID()) })
+}
+if ((await stockNumbers()).length === 0) {
+  const files = ['yard', 'households'].flatMap((folder) =>
+    readdirSync(join(DEMO, folder)).filter((name) => name.endsWith('.json')).sort().map((name) => ({ name: `${folder}/${name}`, text: readFileSync(join(DEMO, folder, name), 'utf8') })),
+  )
+  const { done, errors, added, households } = await importFiles(files, { keepGood: false, by: null })
+  if (!done) throw new Error(`The demo data does not load:\n${errors.join('\n')}`)
+  console.log(`Demo loaded: ${added.length} trailers, ${households.length} households`)
+}
+await disconnect()
