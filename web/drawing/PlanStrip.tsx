@@ -26,8 +26,8 @@ export interface PlanStripProps {
   /** Conversions made up for the night, by id. */
   made?: readonly string[]
   sleepers?: readonly StripSleepers[]
-  /** Labels are dropped at small scales, where they would be too small to read. */
-  labels?: boolean
+  /** `shape`: rooms and beds, for a strip the size of a thumb. `labels`: with words, where there is room to read them. */
+  detail?: 'shape' | 'fixtures' | 'labels'
   system?: MeasureSystem
 }
 
@@ -38,12 +38,13 @@ const TOKEN = 10
  * One trailer from above, to scale: hitch at the left, door side below. The only component that draws a
  * plan, at any scale and time of day. Slides and what rides in them move when the time changes.
  */
-export function PlanStrip({ plan, time, frame, scale, text, made = [], sleepers = [], labels = false, system = 'us' }: PlanStripProps) {
+export function PlanStrip({ plan, time, frame, scale, text, made = [], sleepers = [], detail = 'fixtures', system = 'us' }: PlanStripProps) {
   const { top, bottom } = heightFor(plan)
   const [width, height] = [frame.before + frame.after, bottom - top]
   // Slides are drawn where they are when out, and moved as a group; only what is there depends on the time.
   const present = bodiesAt(plan, time === 'night' ? 'night' : 'parked', made)
-  const fixtures = present.flatMap(({ fixture }) => fixture ?? [])
+  const fixtures = detail === 'shape' ? [] : present.flatMap(({ fixture }) => fixture ?? [])
+  const labels = detail === 'labels'
   const berths = present.flatMap(({ berth }) => (berth && !(time === 'road' && berth.canvasEnd) ? [berth] : []))
   const riding = (id: string) => ({ fixtures: fixtures.filter(({ slide }) => slide === id), berths: berths.filter(({ slide }) => slide === id) })
   const common = { plan, scale, labels, system, night: time === 'night', all: berths, sleepers }

@@ -8,6 +8,7 @@ const config = defineConfig({
   globalCss: {
     'html, body': { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: 1.45 },
     '*:focus-visible': { outline: '2px solid', outlineColor: 'green', outlineOffset: '2px' },
+    '.sr-only': { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)', whiteSpace: 'nowrap' },
     '.figure': { fontFamily: 'figure', fontVariantNumeric: 'tabular-nums' },
     '*': { '@media (prefers-reduced-motion: reduce)': { transition: 'none !important', animation: 'none !important' } },
   },

@@ -1,27 +1,5 @@
-import { setLocale, type ValidationError } from 'yup'
+import type { ValidationError } from 'yup'
 import { error, type Flaw } from './flaw'
-
-/** Yup's messages say what would be right, so that they can stand behind the place and the value. */
-setLocale({
-  mixed: {
-    default: 'something else',
-    required: 'a value',
-    defined: 'a value',
-    notNull: 'a value, or leave it out',
-    oneOf: ({ values }) => `one of ${values}`,
-    notType: ({ type }) => `${type === 'array' ? 'a list' : type === 'object' ? 'an object' : type === 'tuple' ? 'a list of fixed length' : `a ${type}`}`,
-  },
-  string: { min: ({ min }) => `a text of at least ${min} characters`, max: ({ max }) => `a text of at most ${max} characters` },
-  number: {
-    min: ({ min }) => `${min} or more`,
-    max: ({ max }) => `${max} or less`,
-    moreThan: ({ more }) => `more than ${more}`,
-    integer: 'a whole number',
-  },
-  array: { min: ({ min }) => `at least ${min} entries`, max: ({ max }) => `at most ${max} entries` },
-  object: { noUnknown: ({ unknown }) => `no unknown key (${unknown})` },
-  tuple: { notType: ({ spec }) => `a list of ${spec.types.length} numbers` },
-})
 
 /** Flaws of a failed validation, one for each place. */
 export function flawsOf(failure: ValidationError, document: unknown): Flaw[] {

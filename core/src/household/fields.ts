@@ -1,4 +1,5 @@
-import { number, string } from 'yup'
+import '../flaws/wording'
+import { number, string, type NumberSchema } from 'yup'
 import { formatFeet, formatQuantity } from '../quantity/format'
 import { parseLength, parseMoney, parseNumber, parseWeight } from '../quantity/parse'
 import { pounds } from '../quantity/quantity'
@@ -25,6 +26,9 @@ export const countField = (least: number, most: number) => {
 export const nameField = () => string().trim().min(1, 'a name of 1 to 80 characters').max(80, 'a name of 1 to 80 characters')
 export const idField = () => string().matches(/^[a-z0-9][a-z0-9-]{0,40}$/, 'a short id of small letters, digits and dashes, such as ro')
 
+/** A figure that must be there; when it is not, the same words say what would be right. */
+export const needed = (field: NumberSchema<number | undefined>) => field.required(field.describe().label ?? '')
+
 /** One message for all that can be wrong with a figure: what would be right. */
 function typed(read: (text: string) => number, least: number, most: number, expected: string) {
   return number()
@@ -38,6 +42,7 @@ function typed(read: (text: string) => number, least: number, most: number, expe
       }
     })
     .typeError(expected)
+    .label(expected)
     .min(least, expected)
     .max(most, expected)
 }

@@ -1,7 +1,8 @@
+import '../flaws/wording'
 import { array, boolean, number, object, string, type ISchema, type Schema } from 'yup'
 import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
 import { figure, readingsSchema, type Readings } from '../readings/reading'
-import { ageField, countField, idField, lengthField, moneyField, nameField, weightField } from './fields'
+import { ageField, countField, idField, lengthField, moneyField, nameField, needed, weightField } from './fields'
 import { STANCES, STANCE_IDS, type Stance, type StanceId } from './stances'
 
 export const HOUSEHOLD_FORMAT = 'hitchet/household'
@@ -94,12 +95,12 @@ export interface Gear {
 
 const vehicle = object({ name: nameField().required(), readings: readingsSchema(VEHICLE_READS).required() }).noUnknown()
 
-const sizeFields = { length: lengthField(1, 400).required(), width: lengthField(1, 400).required(), height: lengthField(1, 400).required() }
+const sizeFields = { length: needed(lengthField(1, 400)), width: needed(lengthField(1, 400)), height: needed(lengthField(1, 400)) }
 
 const person = object({
   id: idField().required(),
   name: nameField().required(),
-  age: ageField().required(),
+  age: needed(ageField()),
   height: lengthField(12, 96),
   weight: weightField(3, 600),
   sex: string().oneOf(SEXES),
@@ -121,8 +122,8 @@ const pet = object({
 const gear = object({
   id: idField().required(),
   name: nameField().required(),
-  count: countField(1, 200).required(),
-  weight: weightField(0, 3000).required(),
+  count: needed(countField(1, 200)),
+  weight: needed(weightField(0, 3000)),
   size: object(sizeFields).noUnknown().default(undefined),
   rides: string().oneOf(['trailer', 'vehicle']).required(),
   fuel: boolean(),
@@ -143,7 +144,7 @@ export const householdSchema = object({
   pets: list(pet),
   vehicle: vehicle.required(),
   trip: object({
-    nights: countField(1, 365).required(),
+    nights: needed(countField(1, 365)),
     hookups: string().oneOf(HOOKUPS).required(),
     season: string().oneOf(SEASONS).required(),
   })

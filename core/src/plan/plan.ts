@@ -1,3 +1,4 @@
+import '../flaws/wording'
 import { array, boolean, lazy, number, object, string, tuple, type ISchema, type Schema } from 'yup'
 import { BERTH_KINDS, BERTH_READS, DOOR_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS, type BerthKind, type DoorKind, type FixtureKind, type OutsideKind } from '../readings/catalogue'
 import { readingsSchema, type Readings, type ReadingSpecs } from '../readings/reading'

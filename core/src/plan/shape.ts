@@ -1,3 +1,4 @@
+import '../flaws/wording'
 import { array, lazy, number, object, tuple, type Schema } from 'yup'
 
 /** x towards the rear, y towards the door side, inches. */

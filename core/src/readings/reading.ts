@@ -1,3 +1,4 @@
+import '../flaws/wording'
 import { array, mixed, number, object, string, type Schema } from 'yup'
 import type { Unit } from '../quantity/quantity'
 

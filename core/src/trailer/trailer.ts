@@ -1,3 +1,4 @@
+import '../flaws/wording'
 import { array, lazy, number, object, string, type Schema } from 'yup'
 import { byKind, kindOf, planSchema, type Plan } from '../plan/plan'
 import { EQUIPMENT_KINDS, TRAILER_READS, type EquipmentKind, type TrailerKey } from '../readings/catalogue'

@@ -15,7 +15,8 @@ export function guarded<Context>(handler: Handler<Context>): (request: Request, 
 /** A refusal in words. */
 export const refusal = (status: number, says: string, more: object = {}): Response => Response.json({ says, ...more }, { status })
 
-function sameOrigin(request: Request): boolean {
+/** Browsers name the page that sends a write; ours is the host that it came to. */
+export function sameOrigin(request: Request): boolean {
   const origin = request.headers.get('origin')
-  return origin !== null && new URL(origin).host === request.headers.get('host')
+  return origin !== null && URL.canParse(origin) && new URL(origin).host === request.headers.get('host')
 }

@@ -8,3 +8,11 @@ export class StaleSave<T = unknown> extends Error {
     this.name = 'StaleSave'
   }
 }
+
+/** What was to be saved is no longer there. */
+export class Gone extends Error {
+  constructor() {
+    super('Somebody deleted this in the meantime.')
+    this.name = 'Gone'
+  }
+}

@@ -1,6 +1,7 @@
+import type { Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import type { Household } from '@hitchet/core/household/household'
-import { StaleSave } from './conflict'
+import { Gone, StaleSave } from './conflict'
 import { inTransaction } from './database'
 import { fromColumn, models } from './models'
 
@@ -12,7 +13,7 @@ export interface KeptHousehold {
 }
 
 export async function allHouseholds(): Promise<KeptHousehold[]> {
-  const rows = await models().HouseholdRow.findAll({ order: [['updated_at', 'DESC'], ['id', 'ASC']] }) // prettier-ignore
+  const rows = await models().HouseholdRow.findAll({ order: [['updated_at', 'DESC'], ['id', 'ASC']] })
   return rows.map(kept)
 }
 
@@ -21,20 +22,18 @@ export async function householdById(id: string): Promise<KeptHousehold | undefin
   return row ? kept(row) : undefined
 }
 
-/** New households, all or none; returns their ids. */
-export async function addHouseholds(households: readonly Household[], by: string | null): Promise<string[]> {
-  return inTransaction(async (transaction) => {
-    const rows = households.map((household) => ({ id: uuid(), name: household.name, document: household, updatedBy: by }))
-    await models().HouseholdRow.bulkCreate(rows, { transaction })
-    return rows.map(({ id }) => id)
-  })
+/** New households as part of a transaction; returns their ids. */
+export async function addHouseholds(households: readonly Household[], by: string | null, transaction: Transaction): Promise<string[]> {
+  const rows = households.map((household) => ({ id: uuid(), name: household.name, document: household, updatedBy: by }))
+  await models().HouseholdRow.bulkCreate(rows, { transaction })
+  return rows.map(({ id }) => id)
 }
 
-/** @throws StaleSave when `version` is no longer the one in the database; nothing is written then. */
+/** @throws Gone when it was deleted, StaleSave when `version` is no longer the one in the database; nothing is written then. */
 export async function saveHousehold(id: string, version: number, household: Household, by: string | null): Promise<KeptHousehold> {
   return inTransaction(async (transaction) => {
     const row = await models().HouseholdRow.findByPk(id, { transaction, lock: true })
-    if (!row) throw new StaleSave(undefined, 0)
+    if (!row) throw new Gone()
     if (row.version !== version) throw new StaleSave(fromColumn<Household>(row.document), row.version)
     return kept(await row.update({ name: household.name, document: household, version: version + 1, updatedBy: by }, { transaction }))
   })

@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize'
+import { QueryTypes, type Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import { factSheet } from '@hitchet/core/match/match'
 import { FACTS_VERSION } from '@hitchet/core/questions/index'
@@ -34,24 +34,22 @@ export async function stockNumbers(): Promise<string[]> {
 }
 
 /**
- * Puts trailers into stock, all or none. One whose stock number is there already becomes its next
- * version. The facts of each are computed and stored in the same transaction.
+ * Puts trailers into stock as part of a transaction. One whose stock number is there already becomes its
+ * next version. The facts of each are computed and stored with it.
  */
-export async function saveTrailers(trailers: readonly Trailer[], by: string | null): Promise<{ added: string[]; renewed: string[] }> {
-  return inTransaction(async (transaction) => {
-    const { TrailerRow, FactsRow } = models()
-    const added: string[] = []
-    const renewed: string[] = []
-    for (const trailer of trailers) {
-      const row = await TrailerRow.findOne({ where: { stock: trailer.stock }, transaction, lock: true })
-      const saved = row
-        ? await row.update({ document: trailer, version: row.version + 1, updatedBy: by }, { transaction })
-        : await TrailerRow.create({ id: uuid(), stock: trailer.stock, document: trailer, updatedBy: by }, { transaction })
-      await FactsRow.upsert(factsRow(saved.id, saved.version, trailer), { transaction })
-      ;(row ? renewed : added).push(trailer.stock)
-    }
-    return { added, renewed }
-  })
+export async function saveTrailers(trailers: readonly Trailer[], by: string | null, transaction: Transaction): Promise<{ added: string[]; renewed: string[] }> {
+  const { TrailerRow, FactsRow } = models()
+  const added: string[] = []
+  const renewed: string[] = []
+  for (const trailer of trailers) {
+    const row = await TrailerRow.findOne({ where: { stock: trailer.stock }, transaction, lock: true })
+    const saved = row
+      ? await row.update({ document: trailer, version: row.version + 1, updatedBy: by }, { transaction })
+      : await TrailerRow.create({ id: uuid(), stock: trailer.stock, document: trailer, updatedBy: by }, { transaction })
+    await FactsRow.upsert(factsRow(saved.id, saved.version, trailer), { transaction })
+    ;(row ? renewed : added).push(trailer.stock)
+  }
+  return { added, renewed }
 }
 
 /** The facts of the whole yard; those made by an older program or of an older version are made anew and stored. */

@@ -2,6 +2,7 @@ import { parseAny, type AnyDocument } from '@hitchet/core/formats/document'
 import { error, flawText } from '@hitchet/core/flaws/flaw'
 import { TRAILER_FORMAT, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { Household } from '@hitchet/core/household/household'
+import { inTransaction } from '../db/database'
 import { addHouseholds } from '../db/households'
 import { saveTrailers } from '../db/trailers'
 
@@ -34,10 +35,13 @@ export async function importFiles(files: readonly ImportFile[], { keepGood, by }
   const errors = [...lines('error'), ...twice.map(({ file, document }) => `${file.name}: ${flawText(error('stock', document.stock, 'a stock number that no other of these files has'))}`)]
   const report: ImportReport = { done: false, added: [], renewed: [], households: [], errors, warnings: lines('warning') }
   if ((errors.length && !keepGood) || good.length === 0) return report
-  const saved = await saveTrailers(trailers.filter((one) => !twice.includes(one)).map(({ document }) => document), by)
+  const kept = trailers.filter((one) => !twice.includes(one)).map(({ document }) => document)
   const households = good.filter((one) => !isTrailer(one)).map(({ document }) => document as Household)
-  const ids = await addHouseholds(households, by)
-  return { ...report, ...saved, done: true, households: households.map(({ name }, i) => ({ id: ids[i]!, name })) }
+  return inTransaction(async (transaction) => {
+    const saved = await saveTrailers(kept, by, transaction)
+    const ids = await addHouseholds(households, by, transaction)
+    return { ...report, ...saved, done: true, households: households.map(({ name }, i) => ({ id: ids[i]!, name })) }
+  })
 }
 
 function isTrailer(one: { file: ImportFile; document: AnyDocument }): one is { file: ImportFile; document: Trailer } {

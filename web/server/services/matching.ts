@@ -1,5 +1,5 @@
 import type { Household } from '@hitchet/core/household/household'
-import type { Match } from '@hitchet/core/match/match'
+import type { Match, Standing } from '@hitchet/core/match/match'
 import type { QuestionId } from '@hitchet/core/questions/question'
 import { yardFacts } from '../db/trailers'
 import { rankInWorker } from '../jobs/rankingPool'
@@ -14,6 +14,8 @@ export interface YardLeft {
   left: number
   /** Units with anything against them, by the question that says so; one unit may count under several. */
   out: { question: QuestionId; units: number }[]
+  /** Every unit, best first. */
+  units: { id: string; standing: Standing }[]
 }
 
 /** How much of the yard is still possible: for the interview, while it is typed. */
@@ -29,5 +31,6 @@ export async function yardLeft(household: Household): Promise<YardLeft> {
     all: matches.length,
     left: matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').length,
     out: [...against].map(([question, units]) => ({ question, units })).sort((a, b) => b.units - a.units),
+    units: matches.map(({ id, standing }) => ({ id, standing })),
   }
 }

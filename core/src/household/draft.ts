@@ -1,0 +1,229 @@
+import { ValidationError } from 'yup'
+import { flawsOf } from '../flaws/expectations'
+import type { Flaw } from '../flaws/flaw'
+import { formatFeet, type MeasureSystem } from '../quantity/format'
+import { CM_PER_INCH, LB_PER_KG, NotAFigure, parseLength, parseNumber, parseWeight } from '../quantity/parse'
+import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
+import { best, type Reading, type Source } from '../readings/reading'
+import { householdFlaws } from './consistency'
+import { HOUSEHOLD_FORMAT, HOUSEHOLD_VERSION, householdSchema, type Gear, type Household, type NEEDS, type Person, type Pet } from './household'
+import type { Stance, StanceId } from './stances'
+
+/**
+ * A household as it is typed in the interview: figures are still texts as people write them (`6'2`,
+ * `188 cm`, `32k`), an empty text is "not asked yet". Paths are those of the document, except that a
+ * vehicle rating is one text with its source.
+ */
+export interface HouseholdDraft {
+  name: string
+  people: PersonDraft[]
+  pets: PetDraft[]
+  vehicle: { name: string; ratings: Record<VehicleKey, { value: string; source: Source }> }
+  trip: { nights: string; hookups: Household['trip']['hookups']; season: Household['trip']['season'] }
+  limits: { budget: string; trailerLength: string; rigLength: string }
+  guestsCome: Household['guestsCome']
+  gear: GearDraft[]
+  stances: Record<string, Stance | ''>
+  notes: string
+}
+
+export interface PersonDraft {
+  id: string
+  name: string
+  age: string
+  height: string
+  weight: string
+  sex: '' | NonNullable<Person['sex']>
+  partner: string
+  guest: boolean
+  climbs: boolean
+  needs: (typeof NEEDS)[number][]
+  sharesWith: string[]
+}
+
+export interface PetDraft extends Omit<Pet, 'weight'> {
+  weight: string
+}
+
+export interface GearDraft extends Omit<Gear, 'count' | 'weight'> {
+  count: string
+  weight: string
+}
+
+/** Who reads a new rating, and on which day (ISO). */
+export interface Reader {
+  by: string
+  on: string
+}
+
+export type DraftResult = { household: Household; flaws: [] } | { household?: undefined; flaws: Flaw[] }
+
+/** The household a draft stands for, judged by the same schema as files and the server; or what is not right yet, by document path. */
+export function householdFromDraft(draft: HouseholdDraft, reader: Reader, before?: Household): DraftResult {
+  const raw = rawHousehold(draft, reader, before)
+  try {
+    const household = householdSchema.validateSync(raw, { abortEarly: false }) as unknown as Household
+    const flaws = householdFlaws(household)
+    return flaws.length ? { flaws } : { household, flaws: [] }
+  } catch (failure) {
+    if (failure instanceof ValidationError) return { flaws: flawsOf(failure, raw) }
+    throw failure
+  }
+}
+
+/** As much of a draft as can be judged already: what is unreadable and may be absent is left out. Undefined while something needed is missing. */
+export function judgeableSoFar(draft: HouseholdDraft, reader: Reader): Household | undefined {
+  const first = householdFromDraft(draft, reader)
+  if (first.household) return first.household
+  const bad = new Set(first.flaws.map(({ path }) => path))
+  const keep = (path: string, text: string) => (bad.has(path) ? '' : text)
+  const ratings = Object.fromEntries(
+    Object.entries(draft.vehicle.ratings).map(([key, rating]) => [key, { ...rating, value: keep(`vehicle.readings.${key}[0].value`, rating.value) }]),
+  ) as HouseholdDraft['vehicle']['ratings']
+  const lenient: HouseholdDraft = {
+    ...draft,
+    people: draft.people.map((person, i) => ({ ...person, height: keep(`people[${i}].height`, person.height), weight: keep(`people[${i}].weight`, person.weight) })),
+    vehicle: { ...draft.vehicle, ratings },
+    limits: { budget: keep('limits.budget', draft.limits.budget), trailerLength: keep('limits.trailerLength', draft.limits.trailerLength), rigLength: keep('limits.rigLength', draft.limits.rigLength) },
+    gear: draft.gear.filter((_, i) => ![...bad].some((path) => path.startsWith(`gear[${i}]`))),
+    pets: draft.pets.filter((_, i) => ![...bad].some((path) => path.startsWith(`pets[${i}]`))),
+  }
+  return householdFromDraft(lenient, reader).household
+}
+
+/** A kept household as texts to edit, in the person's measures. */
+export function draftOf(household: Household, system: MeasureSystem = 'us'): HouseholdDraft {
+  const { people, pets, vehicle, trip, limits, gear } = household
+  return {
+    name: household.name,
+    people: people.map(({ id, name, age, height, weight, sex, partner, guest, climbs, needs, sharesWith }) => ({
+      id,
+      name,
+      age: String(age),
+      height: lengthText(height, system),
+      weight: weightText(weight, system),
+      sex: sex ?? '',
+      partner: partner ?? '',
+      guest: guest ?? false,
+      climbs: climbs ?? true,
+      needs: needs ?? [],
+      sharesWith: sharesWith ?? [],
+    })),
+    pets: pets.map((pet) => ({ ...pet, weight: weightText(pet.weight, system) })),
+    vehicle: { name: vehicle.name, ratings: eachRating((key) => ratingDraft(best(vehicle.readings[key]), key, system)) },
+    trip: { ...trip, nights: String(trip.nights) },
+    limits: { budget: limits.budget === undefined ? '' : String(limits.budget), trailerLength: lengthText(limits.trailerLength, system), rigLength: lengthText(limits.rigLength, system) },
+    guestsCome: household.guestsCome,
+    gear: gear.map((item) => ({ ...item, count: String(item.count), weight: weightText(item.weight, system) })),
+    stances: { ...household.stances } as Partial<Record<StanceId, Stance>> as Record<string, Stance>,
+    notes: household.notes ?? '',
+  }
+}
+
+/** An interview that has not begun: one person, nothing known. */
+export function emptyDraft(): HouseholdDraft {
+  return {
+    name: '',
+    people: [emptyPerson([])],
+    pets: [],
+    vehicle: { name: '', ratings: eachRating(() => ({ value: '', source: 'label' })) },
+    trip: { nights: '4', hookups: 'full', season: 'summer' },
+    limits: { budget: '', trailerLength: '', rigLength: '' },
+    guestsCome: 'never',
+    gear: [],
+    stances: {},
+    notes: '',
+  }
+}
+
+export const emptyPerson = (others: readonly { id: string }[]): PersonDraft => ({
+  id: freeId('person', others),
+  name: '',
+  age: '',
+  height: '',
+  weight: '',
+  sex: '',
+  partner: '',
+  guest: false,
+  climbs: true,
+  needs: [],
+  sharesWith: [],
+})
+
+/** `gear-3` when `gear-1` and `gear-2` are taken. */
+export function freeId(stem: string, others: readonly { id: string }[]): string {
+  for (let n = 1; ; n++) if (!others.some(({ id }) => id === `${stem}-${n}`)) return `${stem}-${n}`
+}
+
+/** The document, its figures still as typed where the schema itself reads texts. */
+function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household | undefined) {
+  const readings = Object.entries(draft.vehicle.ratings).flatMap(([key, rating]) => {
+    const list = readingsOf(key as VehicleKey, rating, reader, before?.vehicle.readings[key])
+    return list.length ? [[key, list] as const] : []
+  })
+  return {
+    format: HOUSEHOLD_FORMAT,
+    version: HOUSEHOLD_VERSION,
+    name: draft.name,
+    people: draft.people.map(({ sex, partner, guest, climbs, needs, sharesWith, ...rest }) => ({
+      ...rest,
+      ...(sex && { sex }),
+      ...(partner && { partner }),
+      ...(guest && { guest }),
+      ...(!climbs && { climbs }),
+      ...(needs.length && { needs }),
+      ...(sharesWith.length && { sharesWith }),
+    })),
+    pets: draft.pets,
+    vehicle: { name: draft.vehicle.name, readings: Object.fromEntries(readings) },
+    trip: draft.trip,
+    limits: draft.limits,
+    guestsCome: draft.guestsCome,
+    gear: draft.gear,
+    stances: Object.fromEntries(Object.entries(draft.stances).filter(([, stance]) => stance)),
+    ...(draft.notes.trim() && { notes: draft.notes }),
+  }
+}
+
+/** What was typed as a reading of today, unless it is what was read before; earlier readings stay behind it. */
+function readingsOf(key: VehicleKey, { value, source }: { value: string; source: Source }, { by, on }: Reader, before: Reading[] = []): { value: unknown; source: Source; on?: string; by?: string }[] {
+  if (value.trim() === '') return []
+  const read = ratingValue(key, value)
+  const known = best(before)
+  if (known && known.source === source && typeof read === 'number' && typeof known.value === 'number' && Math.abs(known.value - read) < 0.6) return before
+  return [{ value: read, source, on, by }, ...before.filter((other) => other.source !== source)]
+}
+
+/** A number, or the text itself when it cannot be read: the schema then says what would be right. */
+function ratingValue(key: VehicleKey, text: string): number | string {
+  try {
+    const { unit } = VEHICLE_READS[key] as { unit?: string }
+    return unit === 'in' ? parseLength(text) : unit === 'lb' ? parseWeight(text) : parseNumber(text)
+  } catch (failure) {
+    if (failure instanceof NotAFigure) return text
+    throw failure
+  }
+}
+
+function ratingDraft(reading: Reading | undefined, key: VehicleKey, system: MeasureSystem): { value: string; source: Source } {
+  if (!reading || typeof reading.value !== 'number') return { value: '', source: 'label' }
+  const { unit } = VEHICLE_READS[key] as { unit?: string }
+  const value = unit === 'in' ? lengthText(reading.value, system) : unit === 'lb' ? weightText(reading.value, system) : String(reading.value)
+  return { value, source: reading.source }
+}
+
+function eachRating<T>(make: (key: VehicleKey) => T): Record<VehicleKey, T> {
+  return Object.fromEntries((Object.keys(VEHICLE_READS) as VehicleKey[]).map((key) => [key, make(key)])) as Record<VehicleKey, T>
+}
+
+/** Exact enough to come back as the same figure: whole inches as feet and inches, others as they are. */
+function lengthText(value: number | undefined, system: MeasureSystem): string {
+  if (value === undefined) return ''
+  if (system === 'metric') return `${Math.round(value * CM_PER_INCH * 10) / 10} cm`
+  return Number.isInteger(value) ? formatFeet(value) : `${value} in`
+}
+
+function weightText(value: number | undefined, system: MeasureSystem): string {
+  if (value === undefined) return ''
+  return system === 'metric' ? `${Math.round((value / LB_PER_KG) * 10) / 10} kg` : String(value)
+}

@@ -1,0 +1,16 @@
+import { QUESTIONS } from '../questions/index'
+import type { Answer, QuestionId } from '../questions/question'
+import type { Answers } from './match'
+
+/** A question that was asked, with its words and its answer: all that a screen needs, as plain data. */
+export interface Asked {
+  id: QuestionId
+  asks: string
+  short: string
+  answer: Answer
+}
+
+/** The answers in the order consultants ask. */
+export function asked(answers: Answers): Asked[] {
+  return QUESTIONS.flatMap(({ id, asks, short }) => (answers[id] ? [{ id, asks, short, answer: answers[id] }] : []))
+}

@@ -1,0 +1,45 @@
+'use client'
+
+import { Box, Button, Heading, HStack, Table, Text } from '@chakra-ui/react'
+import type { Household } from '@hitchet/core/household/household'
+import { differing } from './differing'
+
+/** Somebody else saved this household meanwhile: both versions, and one of them chosen in full sight. */
+export function Conflict({ mine, theirs, onMine, onTheirs }: { mine: Household; theirs: Household; onMine(): void; onTheirs(): void }) {
+  return (
+    <Box role="alertdialog" aria-labelledby="conflict" borderWidth="2px" borderColor="tight" borderRadius="7px" bg="bar" p="4" my="3">
+      <Heading as="h2" id="conflict" size="sm">
+        Somebody else saved this household while you were typing
+      </Heading>
+      <Text fontSize="14px" mb="2">
+        Nothing was overwritten, and what you typed is still here. These values differ:
+      </Text>
+      <Table.Root size="sm" mb="3" bg="bar">
+        <Table.Header>
+          <Table.Row bg="bar">
+            <Table.ColumnHeader>Where</Table.ColumnHeader>
+            <Table.ColumnHeader>Yours</Table.ColumnHeader>
+            <Table.ColumnHeader>Theirs</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
+          {differing(mine, theirs).map((one) => (
+            <Table.Row key={one.path} bg="bar">
+              <Table.Cell>{one.path}</Table.Cell>
+              <Table.Cell>{one.mine}</Table.Cell>
+              <Table.Cell>{one.theirs}</Table.Cell>
+            </Table.Row>
+          ))}
+        </Table.Body>
+      </Table.Root>
+      <HStack>
+        <Button size="sm" onClick={onMine}>
+          Save mine over theirs
+        </Button>
+        <Button size="sm" variant="outline" onClick={onTheirs}>
+          Take theirs, drop mine
+        </Button>
+      </HStack>
+    </Box>
+  )
+}

@@ -1,0 +1,140 @@
+'use client'
+
+import { Box, Button, Field, Grid, HStack, Text, Textarea } from '@chakra-ui/react'
+import NextLink from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useMemo, useState } from 'react'
+import { FormProvider, useForm } from 'react-hook-form'
+import { draftOf, emptyDraft, householdFromDraft, judgeableSoFar, type HouseholdDraft, type Reader } from '@hitchet/core/household/draft'
+import type { Household } from '@hitchet/core/household/household'
+import { useMeasures } from '../../look/measures'
+import { PageHead } from '../PageHead'
+import { request } from '../request'
+import { Along } from './Along'
+import { Conflict } from './Conflict'
+import { draftResolver } from './draftErrors'
+import { People } from './People'
+import { Section } from './Section'
+import { TextField } from './TextField'
+import { Trip } from './Trip'
+import { useKeptDraft } from './useKeptDraft'
+import { Vehicle } from './Vehicle'
+import { Wishes } from './Wishes'
+import { YardLeft, type Silhouette } from './YardLeft'
+
+export interface InterviewProps {
+  /** Undefined for a household that is not kept yet. */
+  kept?: { id: string; version: number; household: Household }
+  reader: Reader
+  yard: Silhouette[]
+}
+
+/** The interview, in the order of talk, with the yard shrinking beside it. */
+export function Interview({ kept, reader, yard }: InterviewProps) {
+  const router = useRouter()
+  const system = useMeasures()
+  const start = useMemo(() => (kept ? draftOf(kept.household, system) : emptyDraft()), [kept, system])
+  const resolver = useMemo(() => draftResolver(reader, kept?.household), [reader, kept])
+  const form = useForm<HouseholdDraft>({ defaultValues: start, resolver, mode: 'onTouched' })
+  const { restored, forget, keptVersion } = useKeptDraft(form, kept?.id ?? 'new', kept?.version ?? 0)
+  const [says, setSays] = useState<string>()
+  const [theirs, setTheirs] = useState<{ household: Household; version: number }>()
+  const draft = form.watch()
+
+  const save = async (typed: HouseholdDraft, overVersion?: number) => {
+    const { household } = householdFromDraft(typed, reader, kept?.household)
+    if (!household) return
+    const version = overVersion ?? keptVersion() ?? kept?.version
+    const outcome = kept ? await request<{ id: string }>('PUT', `/api/households/${kept.id}`, { version, household }) : await request<{ id: string }>('POST', '/api/households', household)
+    if (outcome.ok) {
+      forget()
+      setTheirs(undefined)
+      setSays('Saved.')
+      form.reset(typed)
+      if (!kept) router.replace(`/households/${outcome.value.id}`)
+      router.refresh()
+      return
+    }
+    if (outcome.status === 409) setTheirs({ household: outcome.more.theirs as Household, version: outcome.more.theirVersion as number })
+    setSays(outcome.status === 409 ? undefined : [outcome.says, ...((outcome.more.flaws as string[] | undefined) ?? [])].join(' '))
+  }
+  const submit = form.handleSubmit(
+    (typed) => save(typed),
+    () => setSays('Some fields are not right yet; each says what would be.'),
+  )
+  const drop = (to: HouseholdDraft) => {
+    form.reset(to)
+    forget()
+    setTheirs(undefined)
+    setSays(undefined)
+    router.refresh()
+  }
+  const mine = theirs && householdFromDraft(draft, reader, kept?.household).household
+  return (
+    <FormProvider {...form}>
+      <form onSubmit={(event) => void submit(event)} noValidate>
+        <PageHead title={kept ? 'Household' : 'A new household'} line={<SaveState dirty={form.formState.isDirty || restored} says={says} />}>
+          {(restored || form.formState.isDirty) && (
+            <Button variant="ghost" size="sm" onClick={() => drop(start)}>
+              Drop what is not saved
+            </Button>
+          )}
+          <Button type="submit" loading={form.formState.isSubmitting}>
+            Save
+          </Button>
+          {kept && (
+            <Button asChild variant="outline">
+              <NextLink href={`/households/${kept.id}/match`}>See the match</NextLink>
+            </Button>
+          )}
+        </PageHead>
+        {theirs && mine && <Conflict mine={mine} theirs={theirs.household} onMine={() => void save(draft, theirs.version)} onTheirs={() => drop(draftOf(theirs.household, system))} />}
+        <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 360px' }} gap="8">
+          <Box>
+            <Box pb="4">
+              <TextField path="name" label="What to call them" placeholder="The Okoro family" width="320px" />
+            </Box>
+            <Section id="who" title="Who sleeps in it" line="Heights and weights decide which berths they fit; leave empty what you have not asked">
+              <People />
+            </Section>
+            <Section id="how" title="How they camp">
+              <Trip />
+            </Section>
+            <Section id="pulls" title="What pulls it" line="The lowest rating governs">
+              <Vehicle />
+            </Section>
+            <Section id="along" title="What comes along">
+              <Along />
+            </Section>
+            <Section id="limits" title="Limits" line="Empty: no limit">
+              <HStack gap="4" align="start" flexWrap="wrap">
+                <TextField path="limits.budget" label="Budget before taxes and fees" placeholder="32k" width="200px" />
+                <TextField path="limits.trailerLength" label="Longest trailer" placeholder="26 ft" width="150px" />
+                <TextField path="limits.rigLength" label="Longest rig, with the vehicle" placeholder="50 ft" width="200px" />
+              </HStack>
+            </Section>
+            <Section id="wishes" title="What they want, must have, or would rather not">
+              <Wishes />
+            </Section>
+            <Section id="notes" title="What annoyed them in the last one">
+              <Field.Root>
+                <Field.Label className="sr-only">Notes</Field.Label>
+                <Textarea rows={3} maxLength={4000} {...form.register('notes')} />
+              </Field.Root>
+            </Section>
+          </Box>
+          <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} />
+        </Grid>
+      </form>
+    </FormProvider>
+  )
+}
+
+function SaveState({ dirty, says }: { dirty: boolean; says?: string }) {
+  return (
+    <Text as="span" aria-live="polite">
+      {dirty ? 'Not saved yet; kept on this device as you type. ' : ''}
+      {says}
+    </Text>
+  )
+}

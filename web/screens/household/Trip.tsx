@@ -1,0 +1,28 @@
+'use client'
+
+import { HStack } from '@chakra-ui/react'
+import { GUEST_RHYTHMS, SEASONS } from '@hitchet/core/household/household'
+import { Choice, SelectField } from './Choice'
+import { TextField } from './TextField'
+
+const plain = (values: readonly string[]) => values.map((value) => ({ value, name: value }))
+
+/** How they camp. */
+export function Trip() {
+  return (
+    <HStack gap="6" align="start" flexWrap="wrap">
+      <TextField path="trip.nights" label="Nights on a usual trip" width="140px" />
+      <Choice
+        path="trip.hookups"
+        label="Hookups where they camp"
+        options={[
+          { value: 'full', name: 'water and power' },
+          { value: 'electric', name: 'power only' },
+          { value: 'none', name: 'none' },
+        ]}
+      />
+      <SelectField path="trip.season" label="Season" options={plain(SEASONS)} width="150px" />
+      <SelectField path="guestsCome" label="Guests come along" options={plain(GUEST_RHYTHMS)} width="170px" />
+    </HStack>
+  )
+}

@@ -1,0 +1,47 @@
+'use client'
+
+import { Box, HStack, SimpleGrid, Stack, Text } from '@chakra-ui/react'
+import { CAUTIONS } from '@hitchet/core/questions/cautions'
+import { VEHICLE_READS, type VehicleKey } from '@hitchet/core/readings/catalogue'
+import { SelectField } from './Choice'
+import { Caution } from '../Caution'
+import { TextField } from './TextField'
+
+const SOURCES = [
+  { value: 'label', name: 'read off' },
+  { value: 'measured', name: 'weighed' },
+  { value: 'sheet', name: 'brochure' },
+  { value: 'told', name: 'from memory' },
+]
+
+/** What pulls it: each rating with where it comes from, and where to find it. */
+export function Vehicle() {
+  return (
+    <Stack gap="3">
+      <TextField path="vehicle.name" label="Tow vehicle" placeholder="Half-ton crew cab" width="320px" />
+      <SimpleGrid columns={{ base: 1, md: 2 }} columnGap="8" rowGap="3">
+        {(Object.keys(VEHICLE_READS) as VehicleKey[]).map((key) => (
+          <Rating key={key} reading={key} />
+        ))}
+      </SimpleGrid>
+      <Caution>{CAUTIONS.ratings}</Caution>
+    </Stack>
+  )
+}
+
+function Rating({ reading }: { reading: VehicleKey }) {
+  const spec: { label: string; how?: string; unit?: string } = VEHICLE_READS[reading]
+  return (
+    <Box role="group" aria-label={spec.label}>
+      <HStack gap="2" align="start">
+        <TextField path={`vehicle.ratings.${reading}.value`} label={spec.label} placeholder={spec.unit === 'lb' ? '7,200' : spec.unit === 'in' ? '19 ft' : ''} width="200px" />
+        <SelectField path={`vehicle.ratings.${reading}.source`} label="Where from" options={SOURCES} width="124px" />
+      </HStack>
+      {spec.how && (
+        <Text fontSize="12.5px" color="line" mt="0.5">
+          {spec.how}
+        </Text>
+      )}
+    </Box>
+  )
+}

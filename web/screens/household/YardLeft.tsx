@@ -1,0 +1,88 @@
+'use client'
+
+import { Box, Flex, Text } from '@chakra-ui/react'
+import { useEffect, useState, type ReactNode } from 'react'
+import type { Household } from '@hitchet/core/household/household'
+import type { QuestionId } from '@hitchet/core/questions/question'
+import type { YardLeft as Left } from '../../server/services/matching'
+import { request } from '../request'
+import { StandingWord } from '../Verdict'
+
+export interface Silhouette {
+  id: string
+  stock: string
+  drawing: ReactNode
+}
+
+const OUT_WORDS: Record<QuestionId, string> = {
+  sleep: 'do not sleep them',
+  tow: 'too much to pull',
+  park: 'too long',
+  bath: 'bath not right',
+  galley: 'kitchen not right',
+  price: 'over the budget',
+}
+
+/** After a pause in typing. */
+const PAUSE_MS = 250
+
+/** The yard beside the interview, shrinking as they talk. */
+export function YardLeft({ household, yard }: { household: Household | undefined; yard: Silhouette[] }) {
+  const left = useYardLeft(household)
+  const standing = new Map(left?.units.map((unit) => [unit.id, unit.standing]))
+  const order = left ? [...yard].sort((a, b) => rankOf(left, a.id) - rankOf(left, b.id)) : yard
+  return (
+    <Box as="aside" aria-label="The yard for them" position="sticky" top="76px" maxH="calc(100vh - 90px)" overflowY="auto" tabIndex={0} bg="bar" borderWidth="1px" borderColor="hair" borderRadius="7px" p="4">
+      <Box aria-live="polite" minH="74px">
+        {left ? (
+          <>
+            <Text fontSize="24px" fontWeight="700" lineHeight="1.2">
+              {left.left} of {left.all} left
+            </Text>
+            <Text fontSize="14px" color="line">
+              {left.out.length === 0 ? 'Nothing on the lot is ruled out yet.' : left.out.map(({ question, units }) => `${units} ${OUT_WORDS[question]}`).join(', ')}
+            </Text>
+          </>
+        ) : (
+          <Text>Say who they are, how old, and what pulls it; the yard sorts itself as you type.</Text>
+        )}
+      </Box>
+      {order.map(({ id, stock, drawing }) => {
+        const now = standing.get(id)
+        return (
+          <Flex key={id} align="center" gap="2" py="1" borderTopWidth="1px" borderColor="hair">
+            <Box flex="none" opacity={now === 'out' || now === 'nearly' ? 0.35 : 1} transition="opacity 200ms">
+              {drawing}
+            </Box>
+            <Box ml="auto" textAlign="right">
+              <Text className="figure" fontSize="13.5px" fontWeight="600">
+                {stock}
+              </Text>
+              {now && <StandingWord standing={now} />}
+            </Box>
+          </Flex>
+        )
+      })}
+    </Box>
+  )
+}
+
+function useYardLeft(household: Household | undefined): Left | undefined {
+  const [left, setLeft] = useState<Left>()
+  const asked = household && JSON.stringify(household)
+  useEffect(() => {
+    if (!asked) return
+    const stop = new AbortController()
+    const later = setTimeout(async () => {
+      const outcome = await request<Left>('POST', '/api/yard-left', JSON.parse(asked), stop.signal)
+      if (outcome.ok) setLeft(outcome.value)
+    }, PAUSE_MS)
+    return () => {
+      clearTimeout(later)
+      stop.abort()
+    }
+  }, [asked])
+  return household ? left : undefined
+}
+
+const rankOf = (left: Left, id: string): number => left.units.findIndex((unit) => unit.id === id)

@@ -1,0 +1,43 @@
+import { useEffect, useState } from 'react'
+import type { UseFormReturn } from 'react-hook-form'
+import type { HouseholdDraft } from '@hitchet/core/household/draft'
+
+interface Kept {
+  version: number
+  draft: HouseholdDraft
+}
+
+/**
+ * What is typed is kept on this device until it is saved: a reload, a closed tab or a lost connection
+ * costs nothing. Returns whether an unsaved draft was brought back, and ways to drop it.
+ */
+export function useKeptDraft(form: UseFormReturn<HouseholdDraft>, key: string, version: number) {
+  const [restored, setRestored] = useState(false)
+  const name = `hitchet:household:${key}`
+  useEffect(() => {
+    const kept = read(name)
+    if (!kept) return
+    form.reset(kept.draft, { keepDefaultValues: true })
+    setRestored(true)
+  }, [form, name])
+  useEffect(() => {
+    const { unsubscribe } = form.watch((draft, { name: changed }) => {
+      // A reset names no field: what it put there is saved already.
+      if (changed) localStorage.setItem(name, JSON.stringify({ version, draft }))
+    })
+    return unsubscribe
+  }, [form, name, version])
+  const forget = () => {
+    localStorage.removeItem(name)
+    setRestored(false)
+  }
+  return { restored, forget, keptVersion: () => read(name)?.version }
+}
+
+function read(name: string): Kept | undefined {
+  try {
+    return (JSON.parse(localStorage.getItem(name) ?? 'null') as Kept | null) ?? undefined
+  } catch {
+    return undefined
+  }
+}

@@ -1,0 +1,93 @@
+'use client'
+
+import { Box, Button, Checkbox, FileUpload, HStack, Heading, Link, List, Stack, Text } from '@chakra-ui/react'
+import NextLink from 'next/link'
+import { useState } from 'react'
+import type { ImportFile, ImportReport } from '../../server/services/importing'
+import { PageHead } from '../PageHead'
+import { request } from '../request'
+
+/** Files of trailers and households into the yard: all or nothing, unless one chooses to keep the good ones. */
+export function Import() {
+  const [files, setFiles] = useState<ImportFile[]>([])
+  const [keepGood, setKeepGood] = useState(false)
+  const [busy, setBusy] = useState(false)
+  const [report, setReport] = useState<ImportReport>()
+  const [trouble, setTrouble] = useState<string>()
+  const choose = async (chosen: File[]) => {
+    setReport(undefined)
+    setFiles(await Promise.all(chosen.map(async (file) => ({ name: file.name, text: await file.text() }))))
+  }
+  const bringIn = async () => {
+    setBusy(true)
+    const outcome = await request<ImportReport>('POST', '/api/import', { files, keepGood })
+    setBusy(false)
+    setReport(outcome.ok ? outcome.value : undefined)
+    setTrouble(outcome.ok ? undefined : outcome.says)
+  }
+  return (
+    <Box maxW="820px">
+      <PageHead title="Bring in files" line="trailer.json and household.json, as docs/formats describes them" />
+      <Stack gap="4">
+        <FileUpload.Root maxFiles={1000} accept={['application/json']} onFileAccept={({ files: chosen }) => void choose(chosen)}>
+          <FileUpload.HiddenInput aria-label="Files to bring in" />
+          <FileUpload.Dropzone bg="bar" borderColor="line" minH="130px" w="100%">
+            <FileUpload.DropzoneContent>
+              <Text fontWeight="600">Drop files here, or choose them</Text>
+              <Text color="line" fontSize="14px">
+                A stock number that is in the yard already gets the file as its next version.
+              </Text>
+            </FileUpload.DropzoneContent>
+          </FileUpload.Dropzone>
+        </FileUpload.Root>
+        <HStack gap="5">
+          <Button onClick={() => void bringIn()} disabled={files.length === 0} loading={busy}>
+            {files.length ? `Bring in ${files.length} ${files.length === 1 ? 'file' : 'files'}` : 'Bring in'}
+          </Button>
+          <Checkbox.Root checked={keepGood} onCheckedChange={({ checked }) => setKeepGood(checked === true)}>
+            <Checkbox.HiddenInput />
+            <Checkbox.Control />
+            <Checkbox.Label>Keep the good files when some have errors</Checkbox.Label>
+          </Checkbox.Root>
+        </HStack>
+        <Box aria-live="polite">
+          {trouble && <Text color="no">{trouble}</Text>}
+          {report && <Report report={report} />}
+        </Box>
+      </Stack>
+    </Box>
+  )
+}
+
+function Report({ report: { done, added, renewed, households, errors, warnings } }: { report: ImportReport }) {
+  const went = [...(added.length ? [`new in the yard: ${added.join(', ')}`] : []), ...(renewed.length ? [`next version of ${renewed.join(', ')}`] : []), ...(households.length ? [`households: ${households.map(({ name }) => name).join(', ')}`] : [])]
+  return (
+    <Stack gap="3">
+      <Text fontWeight="700" fontSize="17px">
+        {done ? `Done: ${went.join('; ')}.` : 'Nothing was brought in.'}
+      </Text>
+      {errors.length > 0 && <Lines title="To be put right" lines={errors} />}
+      {warnings.length > 0 && <Lines title="Worth a look" lines={warnings} />}
+      {done && (
+        <Link asChild color="green" fontWeight="600">
+          <NextLink href="/yard">To the yard</NextLink>
+        </Link>
+      )}
+    </Stack>
+  )
+}
+
+function Lines({ title, lines }: { title: string; lines: string[] }) {
+  return (
+    <Box>
+      <Heading as="h2" size="sm" mb="1">
+        {title}
+      </Heading>
+      <List.Root pl="5" fontSize="14px">
+        {lines.map((line) => (
+          <List.Item key={line}>{line}</List.Item>
+        ))}
+      </List.Root>
+    </Box>
+  )
+}

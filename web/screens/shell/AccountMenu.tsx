@@ -1,0 +1,48 @@
+'use client'
+
+import { Button, Menu, Portal } from '@chakra-ui/react'
+import { CircleUser } from 'lucide-react'
+import { useTheme } from 'next-themes'
+import { useRouter } from 'next/navigation'
+import { useMeasures } from '../../look/measures'
+import { request } from '../request'
+
+const A_YEAR = 365 * 24 * 60 * 60
+
+/** Who is signed in, what they read in, by day or in the evening, and the way out. */
+export function AccountMenu({ account }: { account: { name: string; role: string } }) {
+  const { resolvedTheme, setTheme } = useTheme()
+  const system = useMeasures()
+  const router = useRouter()
+  const choose = async (value: string) => {
+    if (value === 'theme') setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')
+    if (value === 'measures') {
+      document.cookie = `measures=${system === 'us' ? 'metric' : 'us'}; path=/; max-age=${A_YEAR}; samesite=lax`
+      router.refresh()
+    }
+    if (value === 'out' && (await request('POST', '/api/sign-out')).ok) router.push('/sign-in')
+  }
+  return (
+    <Menu.Root onSelect={({ value }) => void choose(value)}>
+      <Menu.Trigger asChild>
+        <Button variant="ghost" size="sm" aria-label={`${account.name}, ${account.role}: settings and sign out`}>
+          <CircleUser aria-hidden size={20} />
+        </Button>
+      </Menu.Trigger>
+      <Portal>
+        <Menu.Positioner>
+          <Menu.Content bg="bar" color="ink" borderWidth="1px" borderColor="line">
+            <Menu.ItemGroup>
+              <Menu.ItemGroupLabel>
+                {account.name}, {account.role}
+              </Menu.ItemGroupLabel>
+              <Menu.Item value="measures">{system === 'us' ? 'Read in meters and kilograms' : 'Read in feet and pounds'}</Menu.Item>
+              <Menu.Item value="theme">{resolvedTheme === 'dark' ? 'Daylight colors' : 'Evening colors'}</Menu.Item>
+              <Menu.Item value="out">Sign out</Menu.Item>
+            </Menu.ItemGroup>
+          </Menu.Content>
+        </Menu.Positioner>
+      </Portal>
+    </Menu.Root>
+  )
+}

@@ -1,0 +1,22 @@
+import { Box } from '@chakra-ui/react'
+import type { ReactNode } from 'react'
+import { tokensOf } from '@hitchet/core/household/tokens'
+import { householdSummary } from '@hitchet/core/household/summary'
+import { MeasuresProvider } from '../../look/measures'
+import type { Account } from '../../server/db/accounts'
+import type { KeptHousehold } from '../../server/db/households'
+import { measureSystem } from '../measureCookie'
+import { TopBar, type Place } from './TopBar'
+
+/** Every page inside: the bar with the open household, and the page below it. */
+export async function Screen({ account, kept, place, children }: { account: Account; kept?: KeptHousehold; place: Place; children: ReactNode }) {
+  const open = kept && { id: kept.id, name: kept.household.name, summary: householdSummary(kept.household), tokens: tokensOf(kept.household.people) }
+  return (
+    <MeasuresProvider system={await measureSystem()}>
+      <TopBar account={{ name: account.name, role: account.role }} open={open} place={place} />
+      <Box as="main" id="content" maxW="1500px" mx="auto" px={{ base: 3, md: 6 }} pb="10">
+        {children}
+      </Box>
+    </MeasuresProvider>
+  )
+}

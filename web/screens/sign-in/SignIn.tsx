@@ -1,0 +1,71 @@
+'use client'
+
+import { Alert, Box, Button, Field, Heading, Input, Separator, Stack, Text } from '@chakra-ui/react'
+import { useRouter } from 'next/navigation'
+import { useState, type FormEvent } from 'react'
+import { request } from '../request'
+
+/** The one page for strangers. In demo mode two made-up people are a click away. */
+export function SignIn({ demoPeople }: { demoPeople: readonly { name: string; email: string; role: string }[] }) {
+  const router = useRouter()
+  const [says, setSays] = useState<string>()
+  const [busy, setBusy] = useState(false)
+  const enter = async (url: string, body: unknown) => {
+    setBusy(true)
+    const outcome = await request('POST', url, body)
+    if (outcome.ok) return router.push('/')
+    setBusy(false)
+    setSays(outcome.says)
+  }
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const form = new FormData(event.currentTarget)
+    void enter('/api/sign-in', { email: form.get('email'), password: form.get('password') })
+  }
+  return (
+    <Box as="main" maxW="420px" mx="auto" pt="12vh" px="4">
+      <Heading as="h1" size="3xl" mb="1">
+        Hitchet
+      </Heading>
+      <Text color="line" mb="6">
+        Which trailer on the lot is right for this household, and why.
+      </Text>
+      <Box bg="bar" borderWidth="1px" borderColor="hair" borderRadius="7px" p="6">
+        {demoPeople.length > 0 && (
+          <Stack gap="2" mb="5">
+            {demoPeople.map(({ name, email, role }) => (
+              <Button key={email} disabled={busy} onClick={() => void enter('/api/sign-in/demo', { email })}>
+                Enter as {name}, {role}
+              </Button>
+            ))}
+            <Text fontSize="sm" color="line">
+              This is the demo: everybody and everything in it is made up.
+            </Text>
+            <Separator borderColor="hair" my="2" />
+          </Stack>
+        )}
+        <form onSubmit={submit}>
+          <Stack gap="4">
+            <Field.Root required>
+              <Field.Label>Email</Field.Label>
+              <Input name="email" type="email" autoComplete="username" />
+            </Field.Root>
+            <Field.Root required>
+              <Field.Label>Password</Field.Label>
+              <Input name="password" type="password" autoComplete="current-password" />
+            </Field.Root>
+            {says && (
+              <Alert.Root status="error" bg="sunk" color="no">
+                <Alert.Indicator color="no" />
+                <Alert.Title>{says}</Alert.Title>
+              </Alert.Root>
+            )}
+            <Button type="submit" variant={demoPeople.length ? 'outline' : 'solid'} loading={busy}>
+              Sign in
+            </Button>
+          </Stack>
+        </form>
+      </Box>
+    </Box>
+  )
+}
