@@ -12,7 +12,7 @@ export function FittedText({ wordings, zone, scale, size = 10.5 }: { wordings: r
   if (!fitted) return null
   const [x, y] = [(zone.x0 + zone.x1) / 2, (zone.y0 + zone.y1) / 2]
   return (
-    <text x={x} y={y} fontSize={size / scale} className="figure" textAnchor="middle" dominantBaseline="central" stroke="none" fill="var(--h-colors-ink)" transform={fitted.turned ? `rotate(-90 ${x} ${y})` : undefined}>
+    <text x={x} y={y} style={{ fontSize: `${size / scale}px` }} className="figure" textAnchor="middle" dominantBaseline="central" stroke="none" fill="var(--h-colors-ink)" transform={fitted.turned ? `rotate(-90 ${x} ${y})` : undefined}>
       {fitted.text}
     </text>
   )

@@ -8,7 +8,7 @@ export function PersonDot({ token, x, y, r }: { token: Token; x: number; y: numb
   return (
     <g>
       <circle cx={x} cy={y} r={r} fill={COLORS[token.color % COLORS.length]} stroke="var(--h-colors-bar)" strokeWidth={r * 0.14} />
-      <text x={x} y={y} fontSize={r * 1.02} fontWeight="600" textAnchor="middle" dominantBaseline="central" fill="#fff" stroke="none" className="figure">
+      <text x={x} y={y} style={{ fontSize: `${r * 1.02}px`, fontWeight: 600 }} textAnchor="middle" dominantBaseline="central" fill="#fff" stroke="none" className="figure">
         {token.initials}
       </text>
     </g>

@@ -17,7 +17,7 @@ export function Ruler({ frame, scale, system = 'us' }: { frame: Frame; scale: nu
           <g key={i}>
             <line x1={x} x2={x} y1={long ? 13 : 17} y2={22} stroke="var(--h-colors-line)" strokeWidth={long ? 1.4 : 1} />
             {long && (
-              <text x={x} y={10} textAnchor={i === 0 ? 'start' : 'middle'} fontSize="10.5" className="figure" fill="var(--h-colors-ink)">
+              <text x={x} y={10} textAnchor={i === 0 ? 'start' : 'middle'} style={{ fontSize: '11.5px' }} className="figure" fill="var(--h-colors-ink)">
                 {i === 0 ? `0 ${mark}` : `${i}`}
               </text>
             )}

@@ -81,7 +81,7 @@ export function WindowMark({ plan, window: { kind, from, to } }: { plan: Plan; w
   )
 }
 
-/** A door as it stands at a time of day: leaves and steps open when parked and at night, all closed on the road. */
+/** A door: leaves inside with the floor they sweep; entries with their steps, which are folded away on the road. */
 export function DoorMark({ plan, door, time }: { plan: Plan; door: Door; time: TimeOfDay }) {
   const { from, to, kind } = door
   const { wall, width } = plan.box
@@ -98,20 +98,20 @@ export function DoorMark({ plan, door, time }: { plan: Plan; door: Door; time: T
       {kind === 'pocket' && <line x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} strokeDasharray="4 3" />}
       {kind === 'sliding' && <Sliding door={door} />}
       {(kind === 'cargo' || kind === 'ramp') && <line x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke={INK} strokeWidth="1" strokeDasharray="6 2" />}
-      {(kind === 'swing' || kind === 'entry') && <Leaf door={door} open={!(outer && time === 'road')} />}
+      {kind === 'swing' && <Leaf door={door} />}
+      {kind === 'entry' && <line x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke={INK} strokeWidth="1" />}
     </g>
   )
 }
 
-/** The leaf at right angles, and the quarter circle it sweeps. Closed, it lies in its gap. */
-function Leaf({ door: { from, to, hinge = 'from', opens }, open }: { door: Door; open: boolean }) {
+/** The leaf at right angles, and the quarter circle it sweeps. */
+function Leaf({ door: { from, to, hinge = 'from', opens } }: { door: Door }) {
   const [pin, edge] = hinge === 'from' ? [from, to] : [to, from]
   const [dx, dy] = [edge[0] - pin[0], edge[1] - pin[1]]
   const long = Math.hypot(dx, dy)
   const way = { front: [-1, 0], rear: [1, 0], door: [0, 1], 'off-door': [0, -1] }[opens ?? (dy === 0 ? 'door' : 'rear')]!
   const tip = [pin[0] + way[0]! * long, pin[1] + way[1]! * long]
   const sweep = dx * way[1]! - dy * way[0]! > 0 ? 1 : 0
-  if (!open) return <line x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} stroke={INK} strokeWidth="1" />
   return (
     <>
       <line x1={pin[0]} y1={pin[1]} x2={tip[0]} y2={tip[1]} stroke={INK} strokeWidth="1" />

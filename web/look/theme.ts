@@ -9,6 +9,13 @@ const config = defineConfig({
     'html, body': { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: 1.45 },
     '*:focus-visible': { outline: '2px solid', outlineColor: 'green', outlineOffset: '2px' },
     '.sr-only': { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)', whiteSpace: 'nowrap' },
+    '.choice': {
+      fontSize: '14.5px',
+      '& legend': { fontSize: '13.5px' },
+      '& label': { display: 'inline-flex', alignItems: 'center', gap: '6px', mr: '14px', minH: '24px', cursor: 'pointer' },
+      '& input': { accentColor: 'var(--h-colors-green)', width: '16px', height: '16px', m: 0 },
+    },
+    'label.choice': { display: 'inline-flex', alignItems: 'center', gap: '6px', minH: '24px', cursor: 'pointer' },
     '.figure': { fontFamily: 'figure', fontVariantNumeric: 'tabular-nums' },
     '*': { '@media (prefers-reduced-motion: reduce)': { transition: 'none !important', animation: 'none !important' } },
   },

@@ -11,9 +11,11 @@ export function headline(answers: Answers): Phrase {
   const [, answer] = worst
   if (answer.verdict === 'fits') return nothingAgainst(answers)
   const others = byWeightOfObjection(answers).slice(1).filter(([, other]) => other.verdict === answer.verdict)
-  const also = others.length ? says` Also: ${listed(others.map(([id]) => questionOf(id).short.toLowerCase()))}.` : []
+  const also = others.length ? says` Also ${ALSO[answer.verdict]}: ${listed(others.map(([id]) => questionOf(id).short.toLowerCase()))}.` : []
   return [...answer.because[0]!.says, ...also]
 }
+
+const ALSO = { fits: '', tight: 'tight', measure: 'to be measured', no: 'against it' } as const
 
 function nothingAgainst(answers: Answers): Phrase {
   const closest = (Object.entries(answers) as [QuestionId, Answer][])

@@ -2,10 +2,10 @@ import { says, type Phrase } from '../quantity/phrase'
 import { quantity, type Quantity } from '../quantity/quantity'
 import type { Answer } from './question'
 
-/** The figure beside a margin bar, in words: `7 in to spare`, `180 lb over`, `2 readings missing`. Empty when there is none. */
-export function marginText({ verdict, margin, missing }: Pick<Answer, 'verdict' | 'margin' | 'missing'>): Phrase {
+/** The figure beside a margin bar, in words: `7 in to spare`, `180 lb over`, `2 readings missing`, or `no tub` where there is no figure. */
+export function marginText({ verdict, margin, brief, missing }: Pick<Answer, 'verdict' | 'margin' | 'brief' | 'missing'>): Phrase {
   if (verdict === 'measure') return missing.length === 1 ? says`1 reading missing` : says`${missing.length} readings missing`
-  if (!margin) return []
+  if (!margin) return brief ? [brief] : []
   const size = quantity(Math.abs(margin.value), margin.unit)
   if (margin.unit === 'person') return margin.value < 0 ? says`${size} without a berth` : says`${size} more would sleep`
   if (rounded(margin) === 0 && margin.value >= 0) return says`nothing to spare`

@@ -33,6 +33,8 @@ export interface Answer {
   verdict: Verdict
   /** To spare (above 0) or short (below), of whatever decides. */
   margin?: Margin
+  /** The deciding point in a word or two, where it has no margin: `no tub`. */
+  brief?: string
   because: Reason[]
   cautions: CautionId[]
   /** Readings to take before it can be said, such as `plan.berths.upper.weightLimit`. */
@@ -49,6 +51,8 @@ export interface Reason {
   verdict: Verdict
   says: Phrase
   margin?: Margin
+  /** The same in a word or two. */
+  brief?: string
   /** Readings it rests on. */
   rests?: string[]
   missing?: string[]
@@ -60,7 +64,8 @@ export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer 
   const deciding = reasons.filter((reason) => reason.verdict === verdict && reason.margin)
   const margin = deciding.map((reason) => reason.margin!).sort((a, b) => ease(a) - ease(b))[0]
   const because = [...reasons].sort((a, b) => badness(b.verdict) - badness(a.verdict))
-  return { verdict, ...(margin && { margin }), because, cautions, missing: [...new Set(reasons.flatMap((reason) => reason.missing ?? []))] }
+  const brief = margin ? undefined : reasons.find((reason) => reason.verdict === verdict && reason.brief)?.brief
+  return { verdict, ...(margin && { margin }), ...(brief && { brief }), because, cautions, missing: [...new Set(reasons.flatMap((reason) => reason.missing ?? []))] }
 }
 
 export const badness = (verdict: Verdict): number => VERDICTS.indexOf(verdict)

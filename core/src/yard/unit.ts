@@ -50,3 +50,16 @@ export function yardUnit(trailer: Trailer): YardUnit {
     ...(fresh.length > 0 && fresh.every((one) => one !== undefined) && { fresh: fresh.reduce<number>((sum, one) => sum + one!, 0) }),
   }
 }
+
+/** What a unit has beyond a bed, a kitchen and a bath, in the words that the filter understands. */
+export function unitFeatures({ bunks, doors, toilets, tub, oven, outsideKitchen, fresh }: YardUnit): string[] {
+  return [
+    ...(bunks ? [`${bunks} bunk${bunks === 1 ? '' : 's'}`] : []),
+    ...(doors > 1 ? [`${doors} entry doors`] : []),
+    ...(toilets > 1 ? [`${toilets} baths`] : []),
+    ...(tub ? ['tub'] : []),
+    ...(oven ? ['oven'] : []),
+    ...(outsideKitchen ? ['outside kitchen'] : []),
+    ...(fresh === undefined ? [] : [`${fresh} gal fresh water`]),
+  ]
+}

@@ -23,7 +23,7 @@ import type { ComparedUnit, Comparison } from './compared'
 import { DifferenceTables } from './DifferenceTables'
 
 /** Width that the longest strip takes, pixels, and the most that an inch may take. */
-const STRIP_WIDTH = 640
+const STRIP_WIDTH = 620
 const LARGEST_SCALE = 2
 
 const COUNT_WORDS = ['None', 'One', 'Two', 'Three', 'Four']
@@ -78,18 +78,6 @@ function Unit({ unit, time, withGuests, frame, scale }: { unit: ComparedUnit; ti
   const price = trailerFigure(trailer, 'askingPrice')
   return (
     <Box as="section" aria-label={`${trailer.stock} ${trailerName(trailer)}`} borderBottomWidth="1px" borderColor="hair" py="2">
-      <HStack gap="3" align="baseline">
-        <StockTag stock={trailer.stock} />
-        <Heading as="h2" size="sm">
-          {trailerName(trailer)}
-        </Heading>
-        <Text fontSize="14px" color="line">
-          {trailer.layout}
-        </Text>
-        <Text className="figure" fontWeight="600">
-          {price === undefined ? 'no price yet' : <Figure value={price} unit="$" />}
-        </Text>
-      </HStack>
       <Flex gap="8" align="center" flexWrap={{ base: 'wrap', lg: 'nowrap' }}>
         <Box flex="none" w={`${(frame.before + frame.after) * scale}px`} maxW="100%">
           <PlanStrip plan={trailer.plan} time={time} frame={frame} scale={scale} made={night.made} sleepers={night.sleepers} detail="labels" system={system} text={planText(trailer, time, system, night.sleepers)} />
@@ -100,10 +88,22 @@ function Unit({ unit, time, withGuests, frame, scale }: { unit: ComparedUnit; ti
           )}
         </Box>
         <Box flex="1" minW="0">
+          <HStack gap="3" align="baseline" mb="1">
+            <StockTag stock={trailer.stock} />
+            <Heading as="h2" size="sm">
+              {trailerName(trailer)}
+            </Heading>
+            <Text fontSize="14px" color="line">
+              {trailer.layout}
+            </Text>
+            <Text className="figure" fontWeight="600">
+              {price === undefined ? 'no price yet' : <Figure value={price} unit="$" />}
+            </Text>
+          </HStack>
           {asked.map(({ id, short, answer }) => (
             <AnswerLine key={id} short={short} answer={answer} />
           ))}
-          <Text borderLeftWidth="3px" borderColor="ink" pl="3" mt="2" fontSize="14.5px" maxW="520px">
+          <Text borderLeftWidth="3px" borderColor="ink" pl="3" mt="1.5" fontSize="14.5px" maxW="520px">
             <Said phrase={says} />
           </Text>
         </Box>

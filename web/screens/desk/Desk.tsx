@@ -1,23 +1,29 @@
 import { Box, Button, Flex, Grid, Heading, HStack, Link, Text } from '@chakra-ui/react'
-import { formatDistanceToNow } from 'date-fns'
 import NextLink from 'next/link'
 import { householdSummary } from '@hitchet/core/household/summary'
 import { tokensOf } from '@hitchet/core/household/tokens'
+import { trailerName } from '@hitchet/core/trailer/trailer'
 import { PersonToken } from '../../drawing/PersonToken'
 import { Said } from '../../look/measures'
-import type { KeptHousehold } from '../../server/db/households'
-import type { UnitToMeasure } from '../../server/services/toMeasure'
+import type { HouseholdInHand, UnitToMeasure } from '../../server/services/desk'
+import { frameFor, type Frame } from '../../drawing/frame'
+import { planText } from '../../drawing/planText'
+import { PlanStrip } from '../../drawing/PlanStrip'
 import { PageHead } from '../PageHead'
 import { StockTag } from '../StockTag'
 
+/** Pixels per inch. */
+const SCALE = 0.42
+
 interface DeskProps {
   name: string
-  households: KeptHousehold[]
+  inHand: HouseholdInHand[]
   toMeasure: UnitToMeasure[]
 }
 
 /** Today: the households in hand, and what has to be measured before anything can be promised. */
-export function Desk({ name, households, toMeasure }: DeskProps) {
+export function Desk({ name, inHand, toMeasure }: DeskProps) {
+  const frame = frameFor(inHand.flatMap(({ best }) => best?.plan ?? []))
   return (
     <>
       <PageHead title={`Good to see you, ${name.split(' ')[0]}`}>
@@ -25,14 +31,14 @@ export function Desk({ name, households, toMeasure }: DeskProps) {
           <NextLink href="/households/new">Start a household</NextLink>
         </Button>
       </PageHead>
-      <Grid templateColumns={{ base: '1fr', lg: '3fr 2fr' }} gap="8">
+      <Grid templateColumns={{ base: '1fr', lg: '2fr 1fr' }} gap="10">
         <Box as="section" aria-labelledby="in-hand">
           <Heading as="h2" id="in-hand" size="md" mb="2">
             Households in hand
           </Heading>
-          {households.length === 0 && <Text>Nobody yet. Start a household: five minutes of talk, and the yard sorts itself.</Text>}
-          {households.map((kept) => (
-            <HouseholdRow key={kept.id} kept={kept} />
+          {inHand.length === 0 && <Text>Nobody yet. Start a household: five minutes of talk, and the yard sorts itself.</Text>}
+          {inHand.map((one) => (
+            <HouseholdRow key={one.kept.id} inHand={one} frame={frame} />
           ))}
         </Box>
         <Box as="section" aria-labelledby="to-measure">
@@ -60,28 +66,41 @@ export function Desk({ name, households, toMeasure }: DeskProps) {
   )
 }
 
-function HouseholdRow({ kept: { id, household, updatedAt } }: { kept: KeptHousehold }) {
+function HouseholdRow({ inHand: { kept, left, all, best }, frame }: { inHand: HouseholdInHand; frame: Frame }) {
+  const { id, household } = kept
   return (
-    <Flex py="3" borderTopWidth="1px" borderColor="hair" gap="4" align="center" flexWrap="wrap">
-      <HStack gap="1" w={{ base: 'auto', md: '200px' }} flex="none">
-        {tokensOf(household.people).map((token) => (
-          <PersonToken key={token.id} token={token} />
-        ))}
-      </HStack>
-      <Box flex="1" minW="240px">
+    <Flex py="3" borderTopWidth="1px" borderColor="hair" gap="5" align="center" flexWrap={{ base: 'wrap', md: 'nowrap' }}>
+      <Box flex="1" minW="260px">
         <Link asChild color="ink" fontWeight="600" fontSize="16px">
           <NextLink href={`/households/${id}`}>{household.name}</NextLink>
         </Link>
+        <HStack gap="1" my="1">
+          {tokensOf(household.people).map((token) => (
+            <PersonToken key={token.id} token={token} />
+          ))}
+        </HStack>
         <Text fontSize="14px" color="line">
           <Said phrase={householdSummary(household)} />
         </Text>
       </Box>
-      <Text fontSize="13.5px" color="line" w="110px">
-        {formatDistanceToNow(updatedAt, { addSuffix: true })}
-      </Text>
-      <Button asChild size="sm" variant="outline">
-        <NextLink href={`/households/${id}/match`}>Match</NextLink>
-      </Button>
+      {best && (
+        <Box flex="none">
+          <PlanStrip plan={best.plan} time="parked" frame={frame} scale={SCALE} text={planText(best, 'parked', 'us')} detail="shape" />
+        </Box>
+      )}
+      <Box w="150px" flex="none">
+        {best && (
+          <Text fontSize="14px" fontWeight="600">
+            {trailerName(best)}
+          </Text>
+        )}
+        <Text fontSize="13.5px" color="line" mb="1.5">
+          {best ? `best of ${left} left of ${all}` : 'the yard is empty'}
+        </Text>
+        <Button asChild size="xs" variant="outline">
+          <NextLink href={`/households/${id}/match`}>See the match</NextLink>
+        </Button>
+      </Box>
     </Flex>
   )
 }

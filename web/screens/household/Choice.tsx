@@ -1,7 +1,7 @@
 'use client'
 
-import { Field, NativeSelect, RadioGroup, HStack, Text } from '@chakra-ui/react'
-import { Controller, useFormContext, type FieldPath } from 'react-hook-form'
+import { Field, NativeSelect, Text } from '@chakra-ui/react'
+import { get, useFormContext, type FieldPath } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
 
 interface ChoiceProps {
@@ -11,43 +11,42 @@ interface ChoiceProps {
   hideLabel?: boolean
 }
 
-/** A few answers, all in sight. */
+/** A few answers, all in sight. Plain radios: a household has some seventy of them, and they must not keep a tablet busy. */
 export function Choice({ path, label, options, hideLabel }: ChoiceProps) {
-  const { control } = useFormContext<HouseholdDraft>()
+  const { register, formState } = useFormContext<HouseholdDraft>()
+  const start = String(get(formState.defaultValues, path) ?? '')
   return (
-    <Controller
-      control={control}
-      name={path}
-      render={({ field }) => (
-        <RadioGroup.Root value={String(field.value ?? '')} onValueChange={({ value }) => field.onChange(value)} size="sm">
-          <RadioGroup.Label className={hideLabel ? 'sr-only' : undefined} fontSize="13.5px">
-            {label}
-          </RadioGroup.Label>
-          <HStack gap="4" mt="1" flexWrap="wrap">
-            {options.map(({ value, name }) => (
-              <RadioGroup.Item key={value} value={value}>
-                <RadioGroup.ItemHiddenInput />
-                <RadioGroup.ItemIndicator borderColor="line" />
-                <RadioGroup.ItemText>{name}</RadioGroup.ItemText>
-              </RadioGroup.Item>
-            ))}
-          </HStack>
-        </RadioGroup.Root>
-      )}
-    />
+    <fieldset className="choice">
+      <legend className={hideLabel ? 'sr-only' : undefined}>{label}</legend>
+      {options.map(({ value, name }) => (
+        <label key={value}>
+          <input type="radio" value={value} defaultChecked={value === start} {...register(path)} /> {name}
+        </label>
+      ))}
+    </fieldset>
+  )
+}
+
+/** Yes or no. */
+export function Tick({ path, label, hideLabel }: Omit<ChoiceProps, 'options'>) {
+  const { register, formState } = useFormContext<HouseholdDraft>()
+  return (
+    <label className="choice">
+      <input type="checkbox" defaultChecked={get(formState.defaultValues, path) === true} {...register(path)} /> <span className={hideLabel ? 'sr-only' : undefined}>{label}</span>
+    </label>
   )
 }
 
 /** Many answers, one at a time. */
 export function SelectField({ path, label, options, hideLabel, width }: ChoiceProps & { width?: string }) {
-  const { register } = useFormContext<HouseholdDraft>()
+  const { register, formState } = useFormContext<HouseholdDraft>()
   return (
     <Field.Root w={width} flex={width ? 'none' : undefined}>
       <Field.Label className={hideLabel ? 'sr-only' : undefined} fontSize="13.5px" mb="0">
         {label}
       </Field.Label>
       <NativeSelect.Root size="sm">
-        <NativeSelect.Field bg="bar" borderColor="line" {...register(path)}>
+        <NativeSelect.Field bg="bar" borderColor="line" defaultValue={get(formState.defaultValues, path) as string | undefined} {...register(path)}>
           {options.map(({ value, name }) => (
             <option key={value} value={value}>
               {name}

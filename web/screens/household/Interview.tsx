@@ -3,8 +3,8 @@
 import { Box, Button, Field, Grid, HStack, Text, Textarea } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useMemo, useState } from 'react'
-import { FormProvider, useForm } from 'react-hook-form'
+import { useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react'
+import { FormProvider, useForm, useFormContext, useWatch } from 'react-hook-form'
 import { draftOf, emptyDraft, householdFromDraft, judgeableSoFar, type HouseholdDraft, type Reader } from '@hitchet/core/household/draft'
 import type { Household } from '@hitchet/core/household/household'
 import { useMeasures } from '../../look/measures'
@@ -39,7 +39,7 @@ export function Interview({ kept, reader, yard }: InterviewProps) {
   const { restored, forget, keptVersion } = useKeptDraft(form, kept?.id ?? 'new', kept?.version ?? 0)
   const [says, setSays] = useState<string>()
   const [theirs, setTheirs] = useState<{ household: Household; version: number }>()
-  const draft = form.watch()
+  const ready = useHydrated()
 
   const save = async (typed: HouseholdDraft, overVersion?: number) => {
     const { household } = householdFromDraft(typed, reader, kept?.household)
@@ -69,7 +69,7 @@ export function Interview({ kept, reader, yard }: InterviewProps) {
     setSays(undefined)
     router.refresh()
   }
-  const mine = theirs && householdFromDraft(draft, reader, kept?.household).household
+  const mine = theirs && householdFromDraft(form.getValues(), reader, kept?.household).household
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => void submit(event)} noValidate>
@@ -88,9 +88,9 @@ export function Interview({ kept, reader, yard }: InterviewProps) {
             </Button>
           )}
         </PageHead>
-        {theirs && mine && <Conflict mine={mine} theirs={theirs.household} onMine={() => void save(draft, theirs.version)} onTheirs={() => drop(draftOf(theirs.household, system))} />}
+        {theirs && mine && <Conflict mine={mine} theirs={theirs.household} onMine={() => void save(form.getValues(), theirs.version)} onTheirs={() => drop(draftOf(theirs.household, system))} />}
         <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 360px' }} gap="8">
-          <Box>
+          <fieldset disabled={!ready}>
             <Box pb="4">
               <TextField path="name" label="What to call them" placeholder="The Okoro family" width="320px" />
             </Box>
@@ -122,13 +122,23 @@ export function Interview({ kept, reader, yard }: InterviewProps) {
                 <Textarea rows={3} maxLength={4000} {...form.register('notes')} />
               </Field.Root>
             </Section>
-          </Box>
-          <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} />
+          </fieldset>
+          <LiveYard reader={reader} yard={yard} />
         </Grid>
       </form>
     </FormProvider>
   )
 }
+
+/** Apart from the fields, so that a key pressed does not draw the whole interview again. */
+function LiveYard({ reader, yard }: Pick<InterviewProps, 'reader' | 'yard'>) {
+  const { control } = useFormContext<HouseholdDraft>()
+  const draft = useDeferredValue(useWatch({ control }) as HouseholdDraft)
+  return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} />
+}
+
+/** False until the page listens: what is typed before would be lost, so the fields wait. */
+const useHydrated = (): boolean => useSyncExternalStore(() => () => {}, () => true, () => false)
 
 function SaveState({ dirty, says }: { dirty: boolean; says?: string }) {
   return (

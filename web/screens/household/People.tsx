@@ -1,27 +1,30 @@
 'use client'
 
-import { Box, Button, Checkbox, CheckboxGroup, HStack, IconButton, Popover, Portal, Stack, Text } from '@chakra-ui/react'
+import { Box, Button, HStack, IconButton, Popover, Portal, Stack, Text } from '@chakra-ui/react'
 import { Ellipsis, Plus, Undo2, X } from 'lucide-react'
-import { useState } from 'react'
-import { Controller, get, useFieldArray, useFormContext, useWatch } from 'react-hook-form'
+import { memo, useCallback, useState } from 'react'
+import { get, useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { emptyPerson, type HouseholdDraft, type PersonDraft } from '@hitchet/core/household/draft'
 import { NEEDS } from '@hitchet/core/household/household'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { PersonToken } from '../../drawing/PersonToken'
-import { ColumnHead, SelectField } from './Choice'
+import { ColumnHead, SelectField, Tick } from './Choice'
 import { TextField } from './TextField'
 
 /** Who sleeps in it: one line for each, and what else they need behind the dots. */
 export function People() {
-  const { control } = useFormContext<HouseholdDraft>()
+  const { control, getValues } = useFormContext<HouseholdDraft>()
   const { fields, append, remove, insert } = useFieldArray({ control, name: 'people', keyName: 'key' })
-  const people = useWatch({ control, name: 'people' })
+  // Only who they are, as text: a line is drawn again when a name changes, not at every digit of a weight.
+  const roster = JSON.stringify(useWatch({ control, name: 'people' }).map(({ id, name }) => ({ id, name })))
   const [removed, setRemoved] = useState<{ person: PersonDraft; index: number }>()
-  const tokens = tokensOf(people)
-  const takeOut = (index: number) => {
-    setRemoved({ person: people[index]!, index })
-    remove(index)
-  }
+  const takeOut = useCallback(
+    (index: number) => {
+      setRemoved({ person: getValues(`people.${index}`), index })
+      remove(index)
+    },
+    [getValues, remove],
+  )
   return (
     <Stack gap="2">
       <HStack gap="2" display={{ base: 'none', md: 'flex' }} aria-hidden>
@@ -34,26 +37,10 @@ export function People() {
         <ColumnHead width="70px">Guest</ColumnHead>
       </HStack>
       {fields.map((field, i) => (
-        <HStack key={field.key} gap="2" align="start" flexWrap={{ base: 'wrap', md: 'nowrap' }} role="group" aria-label={people[i]?.name || `Person ${i + 1}`}>
-          <Box w="28px" pt="1" flex="none">
-            {tokens[i] && <PersonToken token={tokens[i]} />}
-          </Box>
-          <TextField path={`people.${i}.name`} label="Name" hideLabel width="130px" />
-          <TextField path={`people.${i}.age`} label="Age" hideLabel width="64px" />
-          <TextField path={`people.${i}.height`} label="Height" hideLabel width="104px" placeholder={`6'2`} />
-          <TextField path={`people.${i}.weight`} label="Weight" hideLabel width="92px" placeholder="180" />
-          <Partner index={i} people={people} />
-          <Box w="44px" pt="1.5" flex="none">
-            <Tick path={`people.${i}.guest`} label="Guest" hideLabel />
-          </Box>
-          <More index={i} />
-          <IconButton aria-label={`Take ${people[i]?.name || 'this person'} out`} size="sm" variant="ghost" disabled={fields.length === 1} onClick={() => takeOut(i)}>
-            <X size={16} aria-hidden />
-          </IconButton>
-        </HStack>
+        <PersonLine key={field.key} index={i} roster={roster} only={fields.length === 1} onTakeOut={takeOut} />
       ))}
       <HStack gap="3">
-        <Button size="sm" variant="outline" disabled={fields.length >= 14} onClick={() => append(emptyPerson(people))}>
+        <Button size="sm" variant="outline" disabled={fields.length >= 14} onClick={() => append(emptyPerson(getValues('people')))}>
           <Plus size={16} aria-hidden /> Add a person
         </Button>
         {removed && (
@@ -66,37 +53,54 @@ export function People() {
   )
 }
 
+interface PersonLineProps {
+  index: number
+  /** Ids and names of all, as JSON. */
+  roster: string
+  only: boolean
+  onTakeOut(index: number): void
+}
+
+const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: PersonLineProps) {
+  const people = JSON.parse(roster) as { id: string; name: string }[]
+  const name = people[index]?.name
+  return (
+    <HStack gap="2" align="start" flexWrap={{ base: 'wrap', md: 'nowrap' }} role="group" aria-label={name || `Person ${index + 1}`}>
+      <Box w="28px" pt="1" flex="none">
+        <PersonToken token={tokensOf(people)[index]!} />
+      </Box>
+      <TextField path={`people.${index}.name`} label="Name" hideLabel width="130px" />
+      <TextField path={`people.${index}.age`} label="Age" hideLabel width="64px" />
+      <TextField path={`people.${index}.height`} label="Height" hideLabel width="104px" placeholder={`6'2`} />
+      <TextField path={`people.${index}.weight`} label="Weight" hideLabel width="92px" placeholder="180" />
+      <Partner index={index} people={people} />
+      <Box w="44px" pt="1.5" flex="none">
+        <Tick path={`people.${index}.guest`} label="Guest" hideLabel />
+      </Box>
+      <More index={index} name={name} />
+      <IconButton aria-label={`Take ${name || 'this person'} out`} size="sm" variant="ghost" disabled={only} onClick={() => onTakeOut(index)}>
+        <X size={16} aria-hidden />
+      </IconButton>
+    </HStack>
+  )
+})
+
 /** Partners are written on both: choosing one here sets the other, and frees whoever was there before. */
-function Partner({ index, people }: { index: number; people: PersonDraft[] }) {
-  const { setValue } = useFormContext<HouseholdDraft>()
-  const own = people[index]
-  const choose = (id: string) => {
-    people.forEach((person, i) => {
-      const partner = i === index ? id : person.id === id ? own!.id : person.partner === own!.id || (id && person.partner === id) ? '' : person.partner
+function Partner({ index, people }: { index: number; people: { id: string; name: string }[] }) {
+  const { setValue, getValues } = useFormContext<HouseholdDraft>()
+  const own = people[index]?.id
+  const choose = (chosen: string) => {
+    getValues('people').forEach((person, i) => {
+      const freed = person.partner === own || (chosen !== '' && person.partner === chosen)
+      const partner = i === index ? chosen : person.id === chosen ? own! : freed ? '' : person.partner
       if (partner !== person.partner) setValue(`people.${i}.partner`, partner, { shouldDirty: true, shouldValidate: true })
     })
   }
+  const others = people.filter(({ id }) => id !== own).map(({ id, name }) => ({ value: id, name: name || 'no name yet' }))
   return (
     <Box w="136px" flex="none" onChange={(event) => choose((event.target as unknown as HTMLSelectElement).value)}>
-      <SelectField path={`people.${index}.partner`} label="Shares a bed with" hideLabel options={[{ value: '', name: 'nobody' }, ...people.filter(({ id }) => id !== own?.id).map(({ id, name }, i) => ({ value: id, name: name || `person ${i + 1}` }))]} />
+      <SelectField path={`people.${index}.partner`} label="Shares a bed with" hideLabel options={[{ value: '', name: 'nobody' }, ...others]} />
     </Box>
-  )
-}
-
-function Tick({ path, label, hideLabel }: { path: `people.${number}.guest` | `people.${number}.climbs`; label: string; hideLabel?: boolean }) {
-  const { control } = useFormContext<HouseholdDraft>()
-  return (
-    <Controller
-      control={control}
-      name={path}
-      render={({ field }) => (
-        <Checkbox.Root size="sm" checked={field.value} onCheckedChange={({ checked }) => field.onChange(checked === true)}>
-          <Checkbox.HiddenInput />
-          <Checkbox.Control borderColor="line" bg="bar" />
-          <Checkbox.Label className={hideLabel ? 'sr-only' : undefined}>{label}</Checkbox.Label>
-        </Checkbox.Root>
-      )}
-    />
   )
 }
 
@@ -109,14 +113,14 @@ const NEED_WORDS: Record<(typeof NEEDS)[number], string> = {
   'work place': 'Works on the road',
 }
 
-function More({ index }: { index: number }) {
-  const { control, formState } = useFormContext<HouseholdDraft>()
-  const person = useWatch({ control, name: `people.${index}` })
-  const count = (person?.needs.length ?? 0) + (person?.climbs ? 0 : 1)
+function More({ index, name }: { index: number; name: string | undefined }) {
+  const { control, formState, register } = useFormContext<HouseholdDraft>()
+  const [needs, climbs] = useWatch({ control, name: [`people.${index}.needs`, `people.${index}.climbs`] })
+  const count = (needs?.length ?? 0) + (climbs ? 0 : 1)
   return (
     <Popover.Root lazyMount>
       <Popover.Trigger asChild>
-        <Button size="sm" variant="outline" px="2" aria-label={`What else ${person?.name || 'this person'} needs`} color={get(formState.errors, `people.${index}.needs`) ? 'no' : undefined}>
+        <Button size="sm" variant="outline" px="2" aria-label={`What else ${name || 'this person'} needs`} color={get(formState.errors, `people.${index}.needs`) ? 'no' : undefined}>
           <Ellipsis size={16} aria-hidden />
           {count > 0 && <span className="figure">{count}</span>}
         </Button>
@@ -126,24 +130,16 @@ function More({ index }: { index: number }) {
           <Popover.Content bg="bar" color="ink" w="280px">
             <Popover.Body>
               <Text fontWeight="600" mb="2">
-                {person?.name || 'This person'}
+                {name || 'This person'}
               </Text>
               <Tick path={`people.${index}.climbs`} label="Climbs a bunk ladder" />
-              <Controller
-                control={control}
-                name={`people.${index}.needs`}
-                render={({ field }) => (
-                  <CheckboxGroup value={field.value} onValueChange={field.onChange} mt="2">
-                    {NEEDS.map((need) => (
-                      <Checkbox.Root key={need} value={need} size="sm">
-                        <Checkbox.HiddenInput />
-                        <Checkbox.Control borderColor="line" />
-                        <Checkbox.Label>{NEED_WORDS[need]}</Checkbox.Label>
-                      </Checkbox.Root>
-                    ))}
-                  </CheckboxGroup>
-                )}
-              />
+              {NEEDS.map((need) => (
+                <Box key={need}>
+                  <label className="choice">
+                    <input type="checkbox" value={need} {...register(`people.${index}.needs`)} /> {NEED_WORDS[need]}
+                  </label>
+                </Box>
+              ))}
             </Popover.Body>
           </Popover.Content>
         </Popover.Positioner>

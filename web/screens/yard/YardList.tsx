@@ -7,7 +7,7 @@ import { useRef, type ReactNode } from 'react'
 import type { Standing } from '@hitchet/core/match/match'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
 import { filterYard, parseFilter } from '@hitchet/core/yard/filter'
-import type { YardUnit } from '@hitchet/core/yard/unit'
+import { unitFeatures, type YardUnit } from '@hitchet/core/yard/unit'
 import type { Frame } from '../../drawing/frame'
 import { Ruler } from '../../drawing/Ruler'
 import { Figure, Said, useMeasures } from '../../look/measures'
@@ -124,6 +124,9 @@ function Row({ row: { unit, strip, standing, says }, unsure, width }: { row: Yar
           </Flex>
         )}
       </Box>
+      <Text flex="none" w="220px" fontSize="14px" color="line" display={{ base: 'none', xl: 'block' }}>
+        {unitFeatures(unit).join(', ')}
+      </Text>
     </Flex>
   )
 }

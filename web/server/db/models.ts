@@ -33,10 +33,13 @@ export class HouseholdRow extends Model<InferAttributes<HouseholdRow>, InferCrea
   declare updatedAt: CreationOptional<Date>
 }
 
-const id = { type: DataTypes.UUID, primaryKey: true }
-const version = { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 1 }
-const document = { type: DataTypes.JSON, allowNull: false }
-const updatedBy = { type: DataTypes.UUID, allowNull: true }
+// Made anew for each column: Sequelize writes the column's name into the object it is given.
+const id = () => ({ type: DataTypes.UUID, primaryKey: true })
+const text = () => ({ type: DataTypes.STRING, allowNull: false })
+const longText = () => ({ type: DataTypes.TEXT('long'), allowNull: false })
+const counter = () => ({ type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 1 })
+const document = () => ({ type: DataTypes.JSON, allowNull: false })
+const by = () => ({ type: DataTypes.UUID, allowNull: true })
 
 const bound = new WeakSet<Sequelize>()
 
@@ -44,14 +47,10 @@ const bound = new WeakSet<Sequelize>()
 export function models() {
   const sequelize = database()
   if (!bound.has(sequelize)) {
-    const text = { type: DataTypes.STRING, allowNull: false }
-    AccountRow.init({ id, name: text, email: text, role: text, passwordHash: text }, { sequelize, tableName: 'accounts' })
-    TrailerRow.init({ id, stock: text, version, document, updatedBy }, { sequelize, tableName: 'trailers' })
-    FactsRow.init(
-      { trailerId: id, trailerVersion: version, factsVersion: version, facts: { type: DataTypes.TEXT('long'), allowNull: false } },
-      { sequelize, tableName: 'trailer_facts', timestamps: false },
-    )
-    HouseholdRow.init({ id, name: text, version, document, updatedBy, updatedAt: DataTypes.DATE(3) }, { sequelize, tableName: 'households' })
+    AccountRow.init({ id: id(), name: text(), email: text(), role: text(), passwordHash: text() }, { sequelize, tableName: 'accounts' })
+    TrailerRow.init({ id: id(), stock: text(), version: counter(), document: document(), updatedBy: by() }, { sequelize, tableName: 'trailers' })
+    FactsRow.init({ trailerId: id(), trailerVersion: counter(), factsVersion: counter(), facts: longText() }, { sequelize, tableName: 'trailer_facts', timestamps: false })
+    HouseholdRow.init({ id: id(), name: text(), version: counter(), document: document(), updatedBy: by(), updatedAt: DataTypes.DATE(3) }, { sequelize, tableName: 'households' })
     bound.add(sequelize)
   }
   return { AccountRow, TrailerRow, FactsRow, HouseholdRow }

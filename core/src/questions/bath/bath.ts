@@ -71,7 +71,7 @@ function bathFacts({ plan: { fixtures } }: Trailer): BathFacts {
 
 /** The roomiest shower decides; headroom is pan to skylight, so height needs no allowance beyond comfort. */
 function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules }: BathNeed): Reason {
-  if (showers.length === 0) return { verdict: 'tight', says: says`There is no shower inside.` }
+  if (showers.length === 0) return { verdict: 'tight', says: says`There is no shower inside.`, brief: 'no shower inside' }
   if (!tallest) return { verdict: 'measure', says: says`Nobody’s height is known yet.`, missing: unknownHeights }
   const known = showers.filter(({ headroom }) => headroom !== undefined).sort((a, b) => b.headroom! - a.headroom!)[0]
   const unread = showers.filter(({ headroom }) => headroom === undefined).map(({ id }) => `plan.fixtures.${id}.headroom`)
@@ -89,9 +89,9 @@ function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules
 }
 
 function queueReason({ toilets, wet }: BathFacts, { people, rules }: BathNeed): Reason {
-  if (toilets === 0) return { verdict: 'no', says: says`There is no toilet inside.` }
+  if (toilets === 0) return { verdict: 'no', says: says`There is no toilet inside.`, brief: 'no toilet inside' }
   const spare = toilets * rules.peoplePerBath - people
   const kind = toilets > 1 ? says`${toilets} toilets` : wet ? says`One wet bath` : says`One bath`
-  if (spare < 0) return { verdict: 'tight', says: says`${kind} for ${quantity(people, 'person')}: a queue in the morning.` }
+  if (spare < 0) return { verdict: 'tight', says: says`${kind} for ${quantity(people, 'person')}: a queue in the morning.`, brief: `${toilets > 1 ? `${toilets} baths` : 'one bath'} for ${people}` }
   return { verdict: 'fits', says: says`${kind} for ${quantity(people, 'person')}.` }
 }

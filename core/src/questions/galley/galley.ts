@@ -87,7 +87,7 @@ function burnerReason({ burners, unread }: GalleyFacts, { people, rules }: Galle
   const asked = people >= rules.threeBurnersFrom ? 3 : 2
   const spare = burners - asked
   const words = says`${quantity(burners, 'burner')} for ${quantity(people, 'person')}; ${asked} would be right.`
-  return { verdict: spare < 0 ? 'tight' : 'fits', says: words }
+  return { verdict: spare < 0 ? 'tight' : 'fits', says: words, brief: `${burners} of ${asked} burners` }
 }
 
 /** Cubic feet per person and day between shops (from memory of household guides, tolerance a quarter). */

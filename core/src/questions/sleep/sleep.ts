@@ -63,7 +63,7 @@ function leftOut(night: Night): Reason | undefined {
     const margin: Margin = { ...quantity(-night.unplaced.length, 'person'), plenty: PLENTY_PEOPLE }
     return { verdict: 'no', says: says`No berth that fits is left for ${names}.`, margin, missing: night.missing }
   }
-  if (night.apart) return { verdict: 'no', says: says`All have a berth, but a couple would sleep apart.` }
+  if (night.apart) return { verdict: 'no', says: says`All have a berth, but a couple would sleep apart.`, brief: 'a couple apart' }
   if (night.missing.length === 0) return undefined
   return { verdict: 'measure', says: says`It could sleep them all, if ${readingsText(night.missing)} turns out well.`, missing: night.missing }
 }
@@ -72,7 +72,7 @@ function madeReason({ conversions }: SleepFacts, { made }: Night): Reason[] {
   if (made.length === 0) return []
   const names = conversions.filter(({ id }) => made.includes(id))
   const minutes = names.reduce((sum, one) => sum + one.minutes, 0)
-  return [{ verdict: 'tight', says: says`Every night ${listed(names.map(({ name }) => `the ${lower(name)}`))} ${names.length > 1 ? 'have' : 'has'} to be made up, ${quantity(minutes, 'min')} in all.` }]
+  return [{ verdict: 'tight', says: says`Every night ${listed(names.map(({ name }) => `the ${lower(name)}`))} ${names.length > 1 ? 'have' : 'has'} to be made up, ${quantity(minutes, 'min')} in all.`, brief: `${names.length === 1 ? lower(names[0]!.name) : `${names.length} beds`} made up nightly` }]
 }
 
 /** A guest night may be a squeeze: only those who have guests on most trips are put off by it. */

@@ -113,7 +113,7 @@ function shareReasons({ uvw, hitchWeight }: TowFacts, rules: TowRules): Reason[]
   const words = inside
     ? says`Empty, ${percent} of it is on the hitch, inside 10-15 %.`
     : says`Empty, ${percent} of it is on the hitch, outside 10-15 %: loading has to put that right, on a scale.`
-  return [{ verdict: inside ? 'fits' : 'tight', says: words, rests: ['readings.uvw', 'readings.hitchWeight'] }]
+  return [{ verdict: inside ? 'fits' : 'tight', says: words, brief: `${percent} on the hitch`, rests: ['readings.uvw', 'readings.hitchWeight'] }]
 }
 
 /** The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. */

@@ -1,0 +1,43 @@
+import type { Match } from '@hitchet/core/match/match'
+import { readingName } from '@hitchet/core/readings/names'
+import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
+import type { KeptHousehold } from '../db/households'
+import { allTrailers, type StockedTrailer } from '../db/trailers'
+import { rankYard } from './matching'
+
+export interface HouseholdInHand {
+  kept: KeptHousehold
+  /** Units with nothing against them, of all. */
+  left: number
+  all: number
+  best?: Trailer
+}
+
+export interface UnitToMeasure {
+  stock: string
+  name: string
+  /** In words: `Upper bunk: weight limit`. */
+  readings: string[]
+  /** Households whose answer waits for it. */
+  households: number
+}
+
+/** What is on the desk today: how the yard stands for each household, and what they wait for. */
+export async function deskFor(households: readonly KeptHousehold[]): Promise<{ inHand: HouseholdInHand[]; toMeasure: UnitToMeasure[] }> {
+  const [trailers, rankings] = await Promise.all([allTrailers(), Promise.all(households.map(({ household }) => rankYard(household)))])
+  const inHand = households.map((kept, i): HouseholdInHand => {
+    const matches = rankings[i]!
+    return { kept, left: matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').length, all: matches.length, best: trailers.find(({ id }) => id === matches[0]?.id)?.trailer }
+  })
+  return { inHand, toMeasure: unitsToMeasure(trailers, rankings) }
+}
+
+/** Units that some household's answer waits for, most waited-for first. Readings of the household itself are not the lot's to take. */
+function unitsToMeasure(trailers: readonly StockedTrailer[], rankings: readonly Match[][]): UnitToMeasure[] {
+  const units = trailers.map(({ id, trailer }) => {
+    const missing = rankings.map((matches) => Object.values(matches.find((match) => match.id === id)?.answers ?? {}).flatMap((answer) => answer.missing).filter((key) => !key.startsWith('household.')))
+    const keys = [...new Set(missing.flat())]
+    return { stock: trailer.stock, name: trailerName(trailer), readings: keys.map((key) => readingName(trailer, key)), households: missing.filter((keysOfOne) => keysOfOne.length).length }
+  })
+  return units.filter(({ readings }) => readings.length).sort((a, b) => b.households - a.households || (a.stock < b.stock ? -1 : 1))
+}
