@@ -1,21 +1,23 @@
-import type { ValidationError } from 'yup'
+import { reach, type ObjectSchema, type Schema, type ValidationError } from 'yup'
 import { error, type Flaw } from './flaw'
 
-/** Flaws of a failed validation, one for each place. */
-export function flawsOf(failure: ValidationError, document: unknown): Flaw[] {
+/** Flaws of a failed validation, one for each place. The schema tells which keys there are where an unknown one stands. */
+export function flawsOf(failure: ValidationError, document: unknown, schema: Schema): Flaw[] {
   const all = failure.inner.length ? failure.inner : [failure]
   const flaws = all.flatMap((one): Flaw[] => {
     const path = one.path ?? ''
     if (one.type !== 'noUnknown') return [error(path, valueAt(document, path), one.message)]
-    const { unknown, known } = one.params as { unknown?: string; known?: string[] }
-    return (unknown ?? '').split(', ').map((key) => error(path ? `${path}.${key}` : key, valueAt(document, path ? `${path}.${key}` : key), keysThatExist(known, one)))
+    const { unknown } = one.params as { unknown?: string }
+    const expected = `one of the keys ${knownKeys(schema, path, document).join(', ')}`
+    return (unknown ?? '').split(', ').map((key) => error(path ? `${path}.${key}` : key, valueAt(document, path ? `${path}.${key}` : key), expected))
   })
   const first = new Map(flaws.map((flaw) => [flaw.path, flaw]).reverse() as [string, Flaw][])
   return flaws.filter((flaw) => first.get(flaw.path) === flaw)
 }
 
-function keysThatExist(known: string[] | undefined, { message }: ValidationError): string {
-  return known?.length ? `one of the keys ${known.join(', ')}` : message
+function knownKeys(schema: Schema, path: string, document: unknown): string[] {
+  const place = (path ? reach(schema, path, document) : schema) as ObjectSchema<Record<string, unknown>>
+  return Object.keys(place.fields)
 }
 
 /** The value at a path such as `plan.doors[2].from[0]`, or undefined. */

@@ -64,7 +64,7 @@ function parse<T>(format: Format<T>, source: unknown): Parsed<T> {
   try {
     schema.validateSync(current, { strict: true, abortEarly: false })
   } catch (failure) {
-    if (failure instanceof ValidationError) return { flaws: flawsOf(failure, current) }
+    if (failure instanceof ValidationError) return { flaws: flawsOf(failure, current, schema) }
     throw failure
   }
   const document = current as T

@@ -66,7 +66,7 @@ export function householdFromDraft(draft: HouseholdDraft, reader: Reader, before
     const flaws = householdFlaws(household)
     return flaws.length ? { flaws } : { household, flaws: [] }
   } catch (failure) {
-    if (failure instanceof ValidationError) return { flaws: flawsOf(failure, raw) }
+    if (failure instanceof ValidationError) return { flaws: flawsOf(failure, raw, householdSchema) }
     throw failure
   }
 }

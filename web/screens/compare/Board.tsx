@@ -7,7 +7,7 @@ import { listed } from '@hitchet/core/quantity/phrase'
 import { TIMES, type TimeOfDay } from '@hitchet/core/plan/times'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { trailerFigure, trailerName } from '@hitchet/core/trailer/trailer'
-import type { Frame } from '../../drawing/frame'
+import { heightFor, type Frame } from '../../drawing/frame'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
 import { Ruler } from '../../drawing/Ruler'
@@ -22,9 +22,11 @@ import { AnswerLine } from '../Verdict'
 import type { ComparedUnit, Comparison } from './compared'
 import { DifferenceTables } from './DifferenceTables'
 
-/** Width that the longest strip takes, pixels, and the most that an inch may take. */
+/** What the strips may take of a desk's screen, pixels: the longest in width, all together in height. */
 const STRIP_WIDTH = 620
-const LARGEST_SCALE = 2
+const STRIPS_HEIGHT = 590
+/** Pixels per inch: below, labels are not read; above, nothing is gained. */
+const SCALE = { least: 1.15, most: 2 }
 
 const COUNT_WORDS = ['None', 'One', 'Two', 'Three', 'Four']
 
@@ -43,7 +45,8 @@ export function Board({ comparison, frame, chooseAt }: { comparison: Comparison;
     d: () => void setShow(show === 'differences' ? 'everything' : 'differences'),
     ...(guestsCome && { g: () => void setGuests(!guests) }),
   })
-  const scale = Math.min(LARGEST_SCALE, STRIP_WIDTH / (frame.before + frame.after))
+  const heights = units.map(({ trailer }) => heightFor(trailer.plan)).reduce((sum, { top, bottom }) => sum + bottom - top, 0)
+  const scale = Math.min(SCALE.most, STRIP_WIDTH / (frame.before + frame.after), Math.max(SCALE.least, STRIPS_HEIGHT / heights))
   return (
     <>
       <PageHead title={`${COUNT_WORDS[units.length]} on one ruler`}>
@@ -77,7 +80,7 @@ function Unit({ unit, time, withGuests, frame, scale }: { unit: ComparedUnit; ti
   const night = (withGuests && unit.guestNight) || unit.everyNight
   const price = trailerFigure(trailer, 'askingPrice')
   return (
-    <Box as="section" aria-label={`${trailer.stock} ${trailerName(trailer)}`} borderBottomWidth="1px" borderColor="hair" py="2">
+    <Box as="section" aria-label={`${trailer.stock} ${trailerName(trailer)}`} borderBottomWidth="1px" borderColor="hair" py="1.5">
       <Flex gap="8" align="center" flexWrap={{ base: 'wrap', lg: 'nowrap' }}>
         <Box flex="none" w={`${(frame.before + frame.after) * scale}px`} maxW="100%">
           <PlanStrip plan={trailer.plan} time={time} frame={frame} scale={scale} made={night.made} sleepers={night.sleepers} detail="labels" system={system} text={planText(trailer, time, system, night.sleepers)} />

@@ -95,7 +95,7 @@ function HouseholdRow({ inHand: { kept, left, all, best }, frame }: { inHand: Ho
           </Text>
         )}
         <Text fontSize="13.5px" color="line" mb="1.5">
-          {best ? `best of ${left} left of ${all}` : 'the yard is empty'}
+          {!best ? 'the yard is empty' : left === 0 ? `none of ${all} fits; this comes closest` : `best of ${left} left of ${all}`}
         </Text>
         <Button asChild size="xs" variant="outline">
           <NextLink href={`/households/${id}/match`}>See the match</NextLink>

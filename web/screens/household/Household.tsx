@@ -4,6 +4,7 @@ import { PlanStrip } from '../../drawing/PlanStrip'
 import type { Account } from '../../server/db/accounts'
 import type { KeptHousehold } from '../../server/db/households'
 import { allTrailers } from '../../server/db/trailers'
+import { yardLeft } from '../../server/services/matching'
 import { measureSystem } from '../measureCookie'
 import { Interview } from './Interview'
 
@@ -26,6 +27,7 @@ export async function HouseholdScreen({ account, kept }: { account: Account; kep
       kept={kept && { id: kept.id, version: kept.version, household: kept.household }}
       reader={{ by: account.name, on: new Date().toISOString().slice(0, 10) }}
       yard={yard}
+      left={kept && (await yardLeft(kept.household))}
     />
   )
 }

@@ -8,6 +8,7 @@ import { FormProvider, useForm, useFormContext, useWatch } from 'react-hook-form
 import { draftOf, emptyDraft, householdFromDraft, judgeableSoFar, type HouseholdDraft, type Reader } from '@hitchet/core/household/draft'
 import type { Household } from '@hitchet/core/household/household'
 import { useMeasures } from '../../look/measures'
+import type { YardLeft as Left } from '../../server/services/matching'
 import { PageHead } from '../PageHead'
 import { request } from '../request'
 import { Along } from './Along'
@@ -27,10 +28,12 @@ export interface InterviewProps {
   kept?: { id: string; version: number; household: Household }
   reader: Reader
   yard: Silhouette[]
+  /** How the yard stands for the household as it is kept. */
+  left?: Left
 }
 
 /** The interview, in the order of talk, with the yard shrinking beside it. */
-export function Interview({ kept, reader, yard }: InterviewProps) {
+export function Interview({ kept, reader, yard, left }: InterviewProps) {
   const router = useRouter()
   const system = useMeasures()
   const start = useMemo(() => (kept ? draftOf(kept.household, system) : emptyDraft()), [kept, system])
@@ -123,7 +126,7 @@ export function Interview({ kept, reader, yard }: InterviewProps) {
               </Field.Root>
             </Section>
           </fieldset>
-          <LiveYard reader={reader} yard={yard} />
+          <LiveYard reader={reader} yard={yard} left={left} />
         </Grid>
       </form>
     </FormProvider>
@@ -131,10 +134,10 @@ export function Interview({ kept, reader, yard }: InterviewProps) {
 }
 
 /** Apart from the fields, so that a key pressed does not draw the whole interview again. */
-function LiveYard({ reader, yard }: Pick<InterviewProps, 'reader' | 'yard'>) {
+function LiveYard({ reader, yard, left }: Pick<InterviewProps, 'reader' | 'yard' | 'left'>) {
   const { control } = useFormContext<HouseholdDraft>()
   const draft = useDeferredValue(useWatch({ control }) as HouseholdDraft)
-  return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} />
+  return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} first={left} />
 }
 
 /** False until the page listens: what is typed before would be lost, so the fields wait. */

@@ -10,8 +10,8 @@ const plain = (values: readonly string[]) => values.map((value) => ({ value, nam
 /** How they camp. */
 export function Trip() {
   return (
-    <HStack gap="6" align="start" flexWrap="wrap">
-      <TextField path="trip.nights" label="Nights on a usual trip" width="140px" />
+    <HStack gap="5" align="start" flexWrap="wrap">
+      <TextField path="trip.nights" label="Usual nights" width="110px" />
       <Choice
         path="trip.hookups"
         label="Hookups where they camp"
@@ -21,8 +21,8 @@ export function Trip() {
           { value: 'none', name: 'none' },
         ]}
       />
-      <SelectField path="trip.season" label="Season" options={plain(SEASONS)} width="150px" />
-      <SelectField path="guestsCome" label="Guests come along" options={plain(GUEST_RHYTHMS)} width="170px" />
+      <SelectField path="trip.season" label="Season" options={plain(SEASONS)} width="130px" />
+      <SelectField path="guestsCome" label="Guests come along" options={plain(GUEST_RHYTHMS)} width="160px" />
     </HStack>
   )
 }

@@ -27,8 +27,8 @@ const OUT_WORDS: Record<QuestionId, string> = {
 const PAUSE_MS = 250
 
 /** The yard beside the interview, shrinking as they talk. */
-export function YardLeft({ household, yard }: { household: Household | undefined; yard: Silhouette[] }) {
-  const left = useYardLeft(household)
+export function YardLeft({ household, yard, first }: { household: Household | undefined; yard: Silhouette[]; first?: Left }) {
+  const left = useYardLeft(household, first)
   const standing = new Map(left?.units.map((unit) => [unit.id, unit.standing]))
   const order = left ? [...yard].sort((a, b) => rankOf(left, a.id) - rankOf(left, b.id)) : yard
   return (
@@ -67,8 +67,9 @@ export function YardLeft({ household, yard }: { household: Household | undefined
   )
 }
 
-function useYardLeft(household: Household | undefined): Left | undefined {
-  const [left, setLeft] = useState<Left>()
+/** `first`: as the server reckoned it with the page. */
+function useYardLeft(household: Household | undefined, first: Left | undefined): Left | undefined {
+  const [left, setLeft] = useState(first)
   const asked = household && JSON.stringify(household)
   useEffect(() => {
     if (!asked) return

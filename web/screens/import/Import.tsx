@@ -1,6 +1,6 @@
 'use client'
 
-import { Box, Button, Checkbox, FileUpload, HStack, Heading, Link, List, Stack, Text } from '@chakra-ui/react'
+import { Box, Button, FileUpload, HStack, Heading, Link, List, Stack, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useState } from 'react'
 import type { ImportFile, ImportReport } from '../../server/services/importing'
@@ -44,11 +44,9 @@ export function Import() {
           <Button onClick={() => void bringIn()} disabled={files.length === 0} loading={busy}>
             {files.length ? `Bring in ${files.length} ${files.length === 1 ? 'file' : 'files'}` : 'Bring in'}
           </Button>
-          <Checkbox.Root checked={keepGood} onCheckedChange={({ checked }) => setKeepGood(checked === true)}>
-            <Checkbox.HiddenInput />
-            <Checkbox.Control />
-            <Checkbox.Label>Keep the good files when some have errors</Checkbox.Label>
-          </Checkbox.Root>
+          <label className="choice">
+            <input type="checkbox" checked={keepGood} onChange={(event) => setKeepGood(event.target.checked)} /> Keep the good files when some have errors
+          </label>
         </HStack>
         <Box aria-live="polite">
           {trouble && <Text color="no">{trouble}</Text>}

@@ -1,6 +1,6 @@
 'use client'
 
-import { Button, Checkbox, Text } from '@chakra-ui/react'
+import { Button, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
 import { parseAsArrayOf, parseAsString, useQueryState } from 'nuqs'
 import { createContext, useContext, type ReactNode } from 'react'
@@ -29,11 +29,9 @@ export function ChooseUnit({ stock }: { stock: string }) {
   const { chosen, toggle } = useContext(Chosen)
   const is = chosen.includes(stock)
   return (
-    <Checkbox.Root checked={is} disabled={!is && chosen.length >= MOST} onCheckedChange={() => toggle(stock)} size="sm">
-      <Checkbox.HiddenInput aria-label={`Compare ${stock}`} />
-      <Checkbox.Control borderColor="line" bg="bar" />
-      <Checkbox.Label fontSize="14px">Compare</Checkbox.Label>
-    </Checkbox.Root>
+    <label className="choice">
+      <input type="checkbox" checked={is} disabled={!is && chosen.length >= MOST} onChange={() => toggle(stock)} aria-label={`Compare ${stock}`} /> Compare
+    </label>
   )
 }
 

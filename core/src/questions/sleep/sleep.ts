@@ -49,7 +49,7 @@ function nightReasons(facts: SleepFacts, { sleepers, rules }: SleepNeed, night: 
   const places = listed(night.placements.map(({ people, berth }) => `${listed(people.map(({ name }) => name))} in the ${lower(berth.name)}`))
   const all: Reason = {
     verdict: tight ? 'tight' : 'fits',
-    says: says`${sleepers.length === 1 ? 'Sleeps well enough' : `All ${sleepers.length} have a berth`}: ${places}. Least room: ${tallest.name}, ${inches(tightest.spare)} beyond what a height needs.`,
+    says: says`${sleepers.length === 1 ? 'Sleeps well enough' : `${sleepers.length === 2 ? 'Both' : `All ${sleepers.length}`} have a berth`}: ${places}. Least room: ${tallest.name}, ${inches(tightest.spare)} beyond what a height needs.`,
     margin,
     rests: night.placements.map(({ berth }) => `plan.berths.${berth.id}.mattressLength`),
   }

@@ -1,0 +1,55 @@
+import { describe, expect, it } from 'vitest'
+import { berth, conversion, emptyPlan, fixture } from '../testing/unit'
+import { overlapsAt } from './overlap'
+import { bounds } from './shape'
+import { bodiesAt, floorAt, outsideBy } from './times'
+
+const slide = { id: 's', wall: 'off-door', start: 60, length: 100, depth: 36 } as const
+const sofa = fixture('tri-fold-sofa', [70, -34, 70, 36], {}, { id: 'sofa', slide: 's' })
+const counter = fixture('counter', [70, 30, 72, 24])
+const plan = emptyPlan({ slides: [slide], fixtures: [sofa, counter], berths: [berth('tri-fold', 60, 74, { id: 'sofa-bed', conversion: 'make', slide: 's', shape: { rect: [70, -34, 60, 74] } })], conversions: [conversion('make', { uses: ['sofa'] })] })
+
+describe('the three times of day', () => {
+  it('parked, the sofa stands in the slide; on the road it comes in by the slide’s depth', () => {
+    const at = (time: 'parked' | 'road') => bounds(bodiesAt(plan, time).find(({ id }) => id === 'sofa')!.shape)
+    expect(at('parked')).toMatchObject({ y0: -34, y1: 2 })
+    expect(at('road')).toMatchObject({ y0: 2, y1: 38 })
+  })
+
+  it('what a slide runs into is reported with how deep', () => {
+    expect(overlapsAt(plan, 'parked')).toEqual([])
+    expect(overlapsAt(plan, 'road')).toEqual([{ a: 'sofa', b: 'counter', inches: 8 }])
+  })
+
+  it('at night the bed is there and the sofa it is made of is gone', () => {
+    const ids = bodiesAt(plan, 'night', ['make']).map(({ id }) => id)
+    expect(ids).toContain('sofa-bed')
+    expect(ids).not.toContain('sofa')
+    expect(bodiesAt(plan, 'night').map(({ id }) => id)).toContain('sofa')
+  })
+
+  it('a made-up bed that reaches into the counter is found', () => expect(overlapsAt(plan, 'night', ['make'])).toEqual([{ a: 'counter', b: 'sofa-bed', inches: 10 }]))
+
+  it('a slide gives floor when parked and none on the road', () => {
+    expect(floorAt(plan, 'parked')).toHaveLength(2)
+    expect(floorAt(plan, 'road')).toHaveLength(1)
+  })
+
+  it('a sofa in its slide is inside; the same sofa without a slide sticks out of the wall', () => {
+    expect(outsideBy(plan, sofa.shape, [slide])).toBe(0)
+    expect(outsideBy(plan, sofa.shape, [])).toBe(36)
+  })
+
+  it('on the road a canvas end is folded away with its bed', () => {
+    const hybrid = emptyPlan({ canvasEnds: [{ id: 'front', wall: 'front', start: 18, length: 60, depth: 54 }], berths: [berth('canvas-end', 60, 78, { canvasEnd: 'front', shape: { rect: [-52, 18, 54, 60] } })] })
+    expect(bodiesAt(hybrid, 'night')).toHaveLength(1)
+    expect(bodiesAt(hybrid, 'road')).toHaveLength(0)
+  })
+
+  it('an upper bunk over a lower one does not collide with it, a wardrobe below does not fit under the lower', () => {
+    const bunks = [berth('bunk', 30, 74), berth('upper-bunk', 30, 74)]
+    expect(overlapsAt(emptyPlan({ berths: bunks }), 'night')).toEqual([])
+    const crowded = emptyPlan({ berths: bunks, fixtures: [fixture('wardrobe', [20, 12, 20, 20])] })
+    expect(overlapsAt(crowded, 'night').map(({ a, b }) => [a, b])).toEqual([['wardrobe', 'bunk'], ['wardrobe', 'upper-bunk']]) // prettier-ignore
+  })
+})

@@ -1,0 +1,62 @@
+import type { Berth, Conversion, Fixture, Plan } from '../plan/plan'
+import type { BerthKind, EquipmentKind, FixtureKind } from '../readings/catalogue'
+import type { ReadingValue } from '../readings/reading'
+import { TRAILER_FORMAT, TRAILER_VERSION, type Trailer } from '../trailer/trailer'
+import { readings } from './someone'
+
+/** An empty 20 ft box for tests: walls of 2 in, one entry door, nothing in it. */
+export function emptyPlan(given: Partial<Plan> = {}): Plan {
+  return {
+    box: { length: 240, width: 96, wall: 2, tongue: 40, bumper: 8 },
+    rooms: [{ id: 'room', name: 'Room', kind: 'living', shape: { rect: [2, 2, 236, 92] }, closedBy: 'nothing' }],
+    walls: [],
+    doors: [{ id: 'entry', kind: 'entry', from: [160, 96], to: [188, 96], hinge: 'to', opens: 'door' }],
+    windows: [],
+    slides: [],
+    canvasEnds: [],
+    fixtures: [],
+    berths: [],
+    conversions: [],
+    outside: [],
+    compartments: [],
+    ...given,
+  }
+}
+
+/** A unit for tests, all that matters for towing read off its labels. */
+export function unit(plan: Partial<Plan> = {}, figures: Record<string, ReadingValue> = {}, equipment = standardEquipment()): Trailer {
+  return {
+    format: TRAILER_FORMAT,
+    version: TRAILER_VERSION,
+    stock: 'X-1',
+    make: 'Testmake',
+    model: '20 T',
+    year: 2026,
+    condition: 'new',
+    layout: 'bunkhouse',
+    readings: readings({ uvw: 3555, gvwr: 4800, hitchWeight: 440, overallLength: 288, askingPrice: 21000, ...figures }),
+    equipment,
+    plan: emptyPlan(plan),
+  }
+}
+
+export const standardEquipment = () => [equipment('fresh-tank', { capacity: 30 }), equipment('lp-cylinder', { count: 1, size: 20 })]
+
+export const equipment = (kind: EquipmentKind, values: Record<string, ReadingValue>) => ({ id: kind, kind, readings: readings(values) })
+
+/** A berth by its mattress; where it stands does not matter to who fits. */
+export function berth(kind: BerthKind, width: number | undefined, length: number | undefined, given: Partial<Berth> & { limit?: number } = {}): Berth {
+  const { limit, ...rest } = given
+  const values = Object.entries({ mattressWidth: width, mattressLength: length, weightLimit: limit }).filter(([, value]) => value !== undefined)
+  return { id: kind, kind, name: kind, shape: { rect: [10, 10, length ?? 74, width ?? 30] }, room: 'room', head: 'front', access: ['door'], readings: readings(Object.fromEntries(values)), ...rest }
+}
+
+export const conversion = (id: string, given: Partial<Conversion> = {}): Conversion => ({ id, name: id, uses: [], steps: [], minutes: 3, takes: [], excludes: [], ...given })
+
+export const fixture = (kind: FixtureKind, rect: [number, number, number, number], values: Record<string, ReadingValue> = {}, given: Partial<Fixture> = {}): Fixture => ({
+  id: kind,
+  kind,
+  shape: { rect },
+  readings: readings(values, 'measured'),
+  ...given,
+})

@@ -1,0 +1,16 @@
+import { chromium } from 'playwright-core'
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox','--disable-gpu'] })
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+await page.goto('http://127.0.0.1:4180/sign-in')
+await page.getByRole('button', { name: /consultant/ }).click()
+await page.waitForURL('http://127.0.0.1:4180/')
+const href = await page.getByRole('link', { name: /Okoro/ }).first().getAttribute('href')
+const path = process.argv[2] ? href + process.argv[2] : href
+const cdp = await page.context().newCDPSession(page)
+await cdp.send('Profiler.enable'); await cdp.send('Profiler.setSamplingInterval', { interval: 500 }); await cdp.send('Profiler.start')
+await page.goto('http://127.0.0.1:4180' + path); await page.waitForTimeout(3500)
+const { profile } = await cdp.send('Profiler.stop')
+const self = new Map(); const dt = profile.timeDeltas; const byId = new Map(profile.nodes.map(n => [n.id, n]))
+profile.samples.forEach((id, i) => { const n = byId.get(id); const k = n.callFrame.functionName + ' ' + n.callFrame.url.slice(-22) + ':' + n.callFrame.lineNumber + ':' + n.callFrame.columnNumber; self.set(k, (self.get(k) ?? 0) + dt[i]) })
+console.log([...self].sort((a, b) => b[1] - a[1]).slice(0, 25).map(([k, v]) => (v / 1000).toFixed(0) + ' ms ' + k).join('\n'))
+await browser.close()
