@@ -16,8 +16,8 @@ export function flawsOf(failure: ValidationError, document: unknown, schema: Sch
 }
 
 function knownKeys(schema: Schema, path: string, document: unknown): string[] {
-  const place = (path ? reach(schema, path, document) : schema) as ObjectSchema<Record<string, unknown>>
-  return Object.keys(place.fields)
+  const place = path ? (reach(schema, path, document) as Schema) : schema
+  return Object.keys((place.resolve({ value: valueAt(document, path) }) as ObjectSchema<Record<string, unknown>>).fields)
 }
 
 /** The value at a path such as `plan.doors[2].from[0]`, or undefined. */

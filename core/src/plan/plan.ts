@@ -278,10 +278,10 @@ export const planSchema = object({
   windows: list(windowSchema),
   slides: list(slide),
   canvasEnds: list(canvasEnd),
-  fixtures: list(lazy(kindOf(fixtureSchemas))).meta({ oneFor: fixtureSchemas }),
+  fixtures: list(lazy(kindOf(fixtureSchemas))),
   berths: list(berth),
   conversions: list(conversion),
-  outside: list(lazy(kindOf(outsideSchemas))).meta({ oneFor: outsideSchemas }),
+  outside: list(lazy(kindOf(outsideSchemas))),
   compartments: list(compartment),
 }).noUnknown()
 

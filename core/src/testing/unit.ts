@@ -47,7 +47,7 @@ export const equipment = (kind: EquipmentKind, values: Record<string, ReadingVal
 /** A berth by its mattress; where it stands does not matter to who fits. */
 export function berth(kind: BerthKind, width: number | undefined, length: number | undefined, given: Partial<Berth> & { limit?: number } = {}): Berth {
   const { limit, ...rest } = given
-  const values = Object.entries({ mattressWidth: width, mattressLength: length, weightLimit: limit }).filter(([, value]) => value !== undefined)
+  const values = Object.entries({ mattressWidth: width, mattressLength: length, weightLimit: limit }).flatMap(([key, value]) => (value === undefined ? [] : [[key, value] as const]))
   return { id: kind, kind, name: kind, shape: { rect: [10, 10, length ?? 74, width ?? 30] }, room: 'room', head: 'front', access: ['door'], readings: readings(Object.fromEntries(values)), ...rest }
 }
 

@@ -68,9 +68,7 @@ export const trailerSchema = object({
   condition: string().oneOf(['new', 'used']).required(),
   layout: string().oneOf(LAYOUTS).required(),
   readings: readingsSchema(TRAILER_READS).required(),
-  equipment: array(lazy(kindOf(equipmentSchemas)) as unknown as Schema)
-    .required()
-    .meta({ oneFor: equipmentSchemas }),
+  equipment: array(lazy(kindOf(equipmentSchemas)) as unknown as Schema).required(),
   plan: planSchema.required(),
 }).noUnknown()
 
