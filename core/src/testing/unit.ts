@@ -1,7 +1,7 @@
 import type { Berth, Conversion, Fixture, Plan } from '../plan/plan'
 import type { BerthKind, EquipmentKind, FixtureKind } from '../readings/catalogue'
 import type { ReadingValue } from '../readings/reading'
-import { TRAILER_FORMAT, TRAILER_VERSION, type Trailer } from '../trailer/trailer'
+import { TRAILER_FORMAT, TRAILER_VERSION, type Equipment, type Trailer } from '../trailer/trailer'
 import { readings } from './someone'
 
 /** An empty 20 ft box for tests: walls of 2 in, one entry door, nothing in it. */
@@ -42,7 +42,7 @@ export function unit(plan: Partial<Plan> = {}, figures: Record<string, ReadingVa
 
 export const standardEquipment = () => [equipment('fresh-tank', { capacity: 30 }), equipment('lp-cylinder', { count: 1, size: 20 })]
 
-export const equipment = (kind: EquipmentKind, values: Record<string, ReadingValue>) => ({ id: kind, kind, readings: readings(values) })
+export const equipment = (kind: EquipmentKind, values: Record<string, ReadingValue>): Equipment => ({ id: kind, kind, readings: readings(values) })
 
 /** A berth by its mattress; where it stands does not matter to who fits. */
 export function berth(kind: BerthKind, width: number | undefined, length: number | undefined, given: Partial<Berth> & { limit?: number } = {}): Berth {

@@ -1,0 +1,111 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { phraseText } from '../quantity/phrase'
+import { couple, household, person, readings } from '../testing/someone'
+import { draftOf, emptyDraft, emptyPerson, householdFromDraft, judgeableSoFar, type HouseholdDraft } from './draft'
+import { couples, type Household } from './household'
+import { householdSummary } from './summary'
+import { tokensOf } from './tokens'
+
+const reader = { by: 'Maren', on: '2026-11-25' }
+const family: Household = household([...couple({ id: 'ro', name: 'Ro', age: 43, height: 73, weight: 205 }, { id: 'mi', name: 'Mi', age: 42, height: 66, weight: 150 }), person({ id: 'ta', name: 'Ta', age: 9, height: 52.5, weight: 66, guest: true, needs: ['night trips'], climbs: false })], {
+  limits: { budget: 32000, rigLength: 600 },
+  pets: [{ id: 'rex', name: 'Rex', kind: 'dog', weight: 70 }],
+  gear: [{ id: 'bike', name: 'Bike', count: 2, weight: 31, rides: 'trailer' }],
+  stances: { tub: 'want' },
+  notes: 'Cold feet.',
+})
+const typed = (change: (draft: HouseholdDraft) => void): HouseholdDraft => {
+  const draft = structuredClone(draftOf(family))
+  change(draft)
+  return draft
+}
+const complaints = (draft: HouseholdDraft) => householdFromDraft(draft, reader).flaws.map(({ path, expected }) => `${path}: ${expected}`)
+
+describe('the interview as typed', () => {
+  it('a household put into texts and read again is the same', () => expect(householdFromDraft(draftOf(family), reader, family).household).toEqual(family))
+
+  it('in metric it comes back within what a tape can tell', () => {
+    const { people } = householdFromDraft(draftOf(family, 'metric'), reader, family).household!
+    people.forEach((one, i) => expect(one.height).toBeCloseTo(family.people[i]!.height!, 1))
+  })
+
+  it('reads what people write', () => {
+    const draft = typed((d) => {
+      d.people[0]!.height = `6'2`
+      d.people[1]!.height = '188 cm'
+      d.people[0]!.weight = '82 kg'
+      d.limits.budget = '32k'
+      d.limits.trailerLength = '26 ft'
+      d.vehicle.ratings.towRating = { value: '7,200', source: 'told' }
+    })
+    const { household: read } = householdFromDraft(draft, reader)
+    expect(read!.people[0]!.height).toBe(74)
+    expect(read!.people[1]!.height).toBeCloseTo(74.02, 2)
+    expect(read!.people[0]!.weight).toBeCloseTo(180.8, 1)
+    expect(read!.limits).toMatchObject({ budget: 32000, trailerLength: 312 })
+    expect(read!.vehicle.readings.towRating![0]).toEqual({ value: 7200, source: 'told', by: 'Maren', on: '2026-11-25' })
+  })
+
+  it('an empty figure is unknown, not 0', () => {
+    const { household: read } = householdFromDraft(typed((d) => { d.people[0]!.height = ''; d.people[0]!.weight = '  '; d.limits.budget = '' }), reader) // prettier-ignore
+    expect(read!.people[0]!.height).toBeUndefined()
+    expect(read!.people[0]!.weight).toBeUndefined()
+    expect(read!.limits.budget).toBeUndefined()
+  })
+
+  it.each<[string, (draft: HouseholdDraft) => void, string]>([
+    ['a height in words', (d) => (d.people[0]!.height = 'tall'), `people[0].height: a length from 1 ft to 8 ft, written 6'2, 74 or 188 cm`],
+    ['an age left out', (d) => (d.people[0]!.age = ''), 'people[0].age: an age from 0 to 120 years'],
+    ['a weight of a ton', (d) => (d.people[0]!.weight = '2000'), 'people[0].weight: a weight from 3 to 600 lb, written 180 or 82 kg'],
+    ['no name', (d) => (d.name = '  '), 'name: a name of 1 to 80 characters'],
+    ['a rating in words', (d) => (d.vehicle.ratings.payload.value = 'plenty'), 'vehicle.readings.payload[0].value: a number in lb, 0 or more'],
+    ['no night at all', (d) => (d.trip.nights = '0'), 'trip.nights: a whole number from 1 to 365'],
+    ['nobody', (d) => (d.people = []), 'people: at least one person'],
+  ])('%s is refused with what would be right', (_, change, said) => expect(complaints(typed(change))).toContain(said))
+
+  it('a new figure keeps its own source beside the older ones; the same figure stays as it was', () => {
+    const known = { ...family, vehicle: { name: 'Half-ton', readings: readings({ payload: 1500 }, 'told') } }
+    const draft = draftOf(known)
+    expect(householdFromDraft(draft, reader, known).household!.vehicle.readings.payload).toEqual([{ value: 1500, source: 'told' }])
+    draft.vehicle.ratings.payload = { value: '1,432', source: 'label' }
+    expect(householdFromDraft(draft, reader, known).household!.vehicle.readings.payload).toEqual([
+      { value: 1432, source: 'label', by: 'Maren', on: '2026-11-25' },
+      { value: 1500, source: 'told' },
+    ])
+  })
+})
+
+describe('judging while it is typed', () => {
+  it('what is unreadable and may be absent is left out until it can be read', () => {
+    const soFar = judgeableSoFar(typed((d) => { d.people[0]!.height = '6 f'; d.limits.budget = '32q'; d.vehicle.ratings.gcwr.value = 'x'; d.gear[0]!.weight = '' }), reader) // prettier-ignore
+    expect(soFar!.people[0]!.height).toBeUndefined()
+    expect(soFar!.limits.budget).toBeUndefined()
+    expect(soFar!.gear).toEqual([])
+    expect(soFar!.people).toHaveLength(3)
+  })
+
+  it('an interview that has not begun cannot be judged', () => expect(judgeableSoFar(emptyDraft(), reader)).toBeUndefined())
+  it('a new person gets an id that nobody has', () => expect(emptyPerson([{ id: 'person-1' }, { id: 'person-3' }]).id).toBe('person-2'))
+})
+
+describe('a household in a line', () => {
+  it('who, what pulls, how they camp', () => {
+    expect(phraseText(householdSummary(family))).toBe('two adults + 9 as guests, Rex · pulls 9,000 lb, payload 1,700 lb · 4 nights, full hookups')
+    expect(phraseText(householdSummary(household([person({ age: 30 })], { vehicle: { name: 'Van', readings: {} } })))).toBe('one adult · tow rating to be read, payload to be read · 4 nights, full hookups')
+  })
+})
+
+describe('tokens', () => {
+  it('two letters each, told apart', () => expect(tokensOf([{ id: 'a', name: 'Petra' }, { id: 'b', name: 'Pete' }, { id: 'c', name: 'Pe' }, { id: 'd', name: 'Q' }]).map(({ initials }) => initials)).toEqual(['Pe', 'Pt', 'P2', 'Q'])) // prettier-ignore
+  it('never the same for two people of one household', () => {
+    fc.assert(
+      fc.property(fc.array(fc.string({ minLength: 1, maxLength: 6 }), { minLength: 1, maxLength: 14 }), (names) => {
+        const initials = tokensOf(names.map((name, i) => ({ id: String(i), name }))).map((token) => token.initials)
+        return new Set(initials).size === initials.length
+      }),
+    )
+  })
+})
+
+it('couples are counted once', () => expect(couples(family.people)).toEqual([['mi', 'ro']]))

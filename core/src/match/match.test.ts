@@ -1,0 +1,89 @@
+import { describe, expect, it } from 'vitest'
+import { phraseText } from '../quantity/phrase'
+import { household, person, vehicle } from '../testing/someone'
+import { berth, fixture, unit } from '../testing/unit'
+import type { Trailer } from '../trailer/trailer'
+import { asked } from './asked'
+import { differences } from './differences'
+import { figureRows } from './figures'
+import { headline } from './headline'
+import { factSheet, judgeFor, rank } from './match'
+
+const livable = (given: Partial<Trailer> = {}, figures = {}) => ({
+  ...unit({ berths: [berth('bed', 60, 80, { name: 'Queen' })], fixtures: [fixture('toilet', [10, 80, 19, 14]), fixture('shower', [40, 70, 30, 24], { headroom: 78 }), fixture('fridge', [150, 66, 28, 28], { capacity: 8 }), fixture('cooktop', [120, 70, 20, 18], { burners: 2 }), fixture('counter', [60, 74, 50, 20])] }, figures),
+  ...given,
+})
+const one = household([person()], { limits: { budget: 30000, trailerLength: 312 } })
+const candidates = (...trailers: Trailer[]) => trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) }))
+const answersOf = (trailer: Trailer, of = one) => judgeFor(of)(factSheet(trailer))
+
+const good = livable({ stock: 'GOOD' })
+const dear = livable({ stock: 'DEAR' }, { askingPrice: 40000 })
+const dearAndLong = livable({ stock: 'OUT' }, { askingPrice: 40000, overallLength: 400 })
+const unread = livable({ stock: 'UNREAD' })
+unread.plan = { ...unread.plan, fixtures: unread.plan.fixtures.map((one) => (one.kind === 'shower' ? { ...one, readings: {} } : one)) }
+
+describe('the ranking', () => {
+  it('what fits, then what has to be measured, then what one thing speaks against, then the rest', () => {
+    expect(rank(candidates(dearAndLong, dear, unread, good), one).map(({ id, standing }) => [id, standing])).toEqual([
+      ['GOOD', 'fits'],
+      ['UNREAD', 'measure'],
+      ['DEAR', 'nearly'],
+      ['OUT', 'out'],
+    ])
+  })
+
+  it('of two that fit, the one with more to spare is first; alike ones by stock number', () => {
+    const roomy = livable({ stock: 'Z' }, { askingPrice: 15000 })
+    expect(rank(candidates(good, roomy), one).map(({ id }) => id)).toEqual(['Z', 'GOOD'])
+    expect(rank(candidates(livable({ stock: 'B' }), livable({ stock: 'A' })), one).map(({ id }) => id)).toEqual(['A', 'B'])
+  })
+
+  it('does not depend on the order in which units stand in the yard', () => {
+    const all = candidates(good, dear, dearAndLong, unread)
+    expect(rank([...all].reverse(), one)).toEqual(rank(all, one))
+  })
+
+  it('facts are plain data that come back from storage the same', () => {
+    const facts = factSheet(good)
+    expect(rank([{ id: 'x', facts: JSON.parse(JSON.stringify(facts)) }], one)[0]!.answers).toEqual(rank([{ id: 'x', facts }], one)[0]!.answers)
+  })
+
+  it('questions that nobody asks are not answered', () => expect(asked(answersOf(good, household([person()]))).map(({ id }) => id)).toEqual(['sleep', 'tow', 'bath', 'galley']))
+})
+
+describe('the sentence over a unit', () => {
+  it('says what speaks against it, and what else', () => {
+    expect(phraseText(headline(answersOf(dearAndLong)))).toBe('33 ft 4 in overall, and they want at most 26 ft. Also against it: price.')
+  })
+  it('says what comes closest when nothing does', () => expect(phraseText(headline(answersOf(good)))).toMatch(/^Nothing speaks against it\. Closest: .* to spare\.$/))
+})
+
+describe('differences between units', () => {
+  it('a question all answer alike is no difference, the one that parts them most is first', () => {
+    const rows = differences([answersOf(good), answersOf(dear)])
+    expect(rows[0]).toMatchObject({ question: 'price', differs: true })
+    expect(rows.find(({ question }) => question === 'sleep')).toMatchObject({ differs: false, spread: 0 })
+  })
+
+  it('figures that differ come first, an unread one stays unread', () => {
+    const rows = figureRows([good, dearAndLong])
+    expect(rows.filter(({ differs }) => differs).map(({ label }) => label)).toEqual(['Overall length', 'Asking price'])
+    expect(rows.slice(0, 2).every(({ differs }) => differs)).toBe(true)
+    expect(rows.find(({ label }) => label === 'CCC')!.cells[0]!.value).toBeUndefined()
+  })
+
+  it('a figure that two sources contradict is marked', () => {
+    const told = livable()
+    told.readings.uvw = [{ value: 3555, source: 'label' }, { value: 3300, source: 'told' }] // prettier-ignore
+    expect(figureRows([told]).find(({ label }) => label === 'UVW (dry)')!.cells[0]).toMatchObject({ value: 3555, contradicted: true })
+  })
+})
+
+describe('households differ', () => {
+  it('the same unit is right for one and not for another', () => {
+    const weak = household([person()], { vehicle: vehicle({ towRating: 3500, payload: 900, gcwr: 8000, curbWeight: 4200, hitchTongue: 350 }) })
+    expect(rank(candidates(good), one)[0]!.standing).toBe('fits')
+    expect(rank(candidates(good), weak)[0]!.standing).toBe('nearly')
+  })
+})

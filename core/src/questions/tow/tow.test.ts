@@ -1,0 +1,142 @@
+import { describe, expect, it } from 'vitest'
+import { phraseText } from '../../quantity/phrase'
+import { DEFAULT_HOUSE_RULES } from '../../rules/houseRules'
+import { household, person, vehicle } from '../../testing/someone'
+import { equipment, standardEquipment, unit } from '../../testing/unit'
+import type { Household } from '../../household/household'
+import type { Trailer } from '../../trailer/trailer'
+import { estimateOf, tow } from './tow'
+
+const rules = DEFAULT_HOUSE_RULES
+const judge = (trailer: Trailer, of: Household) => tow.judge(tow.facts(trailer), tow.need(of, rules)!)
+const says = (trailer: Trailer, of: Household) => judge(trailer, of).because.map((reason) => phraseText(reason.says))
+const estimate = (trailer: Trailer, of: Household) => estimateOf(tow.facts(trailer) as never, tow.need(of, rules)!)
+const two = [person({ weight: 180 }), person({ weight: 150 })]
+const ratings = { towRating: 9000, payload: 1700, gcwr: 15500, curbWeight: 5400, hitchTongue: 1000 }
+const pulls = (changed: object) => household(two, { vehicle: vehicle({ ...ratings, ...changed }) })
+
+describe('what the loaded trailer weighs', () => {
+  it('dry, propane, water, belongings and kit: each once', () => {
+    // 3,555 dry + 20 lb propane + 30 gal x 8.34 lb x 1/4 (hookups) + 2 x 75 lb + 150 lb kit
+    expect(estimate(unit(), household(two)).loaded).toBeCloseTo(3555 + 20 + 30 * 8.34 * 0.25 + 150 + 150, 6)
+  })
+
+  it('without hookups the fresh tank goes full: 8.34 lb per gallon (NIST)', () => {
+    const dry = household(two, { trip: { nights: 4, hookups: 'none', season: 'summer' } })
+    expect(estimate(unit(), dry).loaded - estimate(unit(), household(two)).loaded).toBeCloseTo(30 * 8.34 * 0.75, 6)
+  })
+
+  it('gear in the trailer counts on the trailer, gear in the vehicle on its payload', () => {
+    const gear = (rides: 'trailer' | 'vehicle') => household(two, { gear: [{ id: 'g', name: 'Kayak', count: 2, weight: 60, rides }] })
+    expect(estimate(unit(), gear('trailer')).loaded - estimate(unit(), gear('vehicle')).loaded).toBe(120)
+    const payload = (of: Household) => judge(unit(), of).because.find((reason) => reason.rests?.includes('household.vehicle.payload'))!.margin!.value
+    // In the trailer it weighs on the truck by the tongue's share only.
+    expect(payload(gear('trailer')) - payload(gear('vehicle'))).toBeCloseTo(120 - 120 * (440 / 3555), 6)
+  })
+
+  it('two 20 lb cylinders are 40 lb of propane', () => {
+    const pair = unit({}, {}, [equipment('fresh-tank', { capacity: 30 }), equipment('lp-cylinder', { count: 2, size: 20 })])
+    expect(estimate(pair, household(two)).loaded - estimate(unit(), household(two)).loaded).toBe(20)
+  })
+})
+
+describe('the tongue', () => {
+  it('dry 3,555 lb with 440 lb on the hitch is 12.4 %, inside 10-15 % (common practice)', () => {
+    expect(says(unit(), household(two))).toContain('Empty, 12.4 % of it is on the hitch, inside 10-15 %.')
+  })
+
+  it('8 % is outside, said and tight; the sum still reckons with the 10 % that SAE J2807 (from memory) asks at least', () => {
+    const light = unit({}, { hitchWeight: 280 })
+    const answer = judge(light, household(two))
+    expect(answer.verdict).toBe('tight')
+    expect(estimate(light, household(two)).tongue).toBeCloseTo(estimate(light, household(two)).loaded * 0.1, 6)
+  })
+
+  it('unknown hitch weight is to be measured', () => {
+    const unread = unit()
+    delete unread.readings.hitchWeight
+    const answer = judge(unread, household(two))
+    expect(answer.verdict).toBe('measure')
+    expect(answer.missing).toContain('readings.hitchWeight')
+  })
+})
+
+describe('the lowest rating governs', () => {
+  it('a half-ton with room everywhere fits', () => expect(judge(unit(), household(two)).verdict).toBe('fits'))
+
+  // Loaded about 3,938 lb, tongue about 487 lb; aboard 330 lb of people and 80 lb of hitch.
+  it.each([
+    ['tow rating', { towRating: 3900 }, /tow rating 3,900 lb/],
+    ['payload', { payload: 880 }, /payload is 880 lb/],
+    ['GCWR', { gcwr: 9700 }, /GCWR 9,700 lb/],
+    ['receiver, tongue', { hitchTongue: 480 }, /receiver that carries 480 lb/],
+    ['receiver, trailer', { hitchTrailer: 3500 }, /receiver rated 3,500 lb/],
+  ])('%s alone says no', (_, changed, said) => {
+    const answer = judge(unit(), pulls(changed))
+    expect(answer.verdict).toBe('no')
+    expect(answer.margin!.value).toBeLessThan(0)
+    expect(phraseText(answer.because[0]!.says)).toMatch(said)
+  })
+
+  it.each([
+    ['GVWR', { gvwr: 3900 }],
+    ['axles', { axles: 1, axleRating: 3400 }],
+    ['tires (ST205/75R14 C, 1,760 lb at 50 psi, Tire and Rim Association tables, from memory)', { tires: 2, tireRating: 1700 }],
+    ['coupler class 1, 2,000 lb (SAE J684, from memory)', { couplerRating: 2000 }],
+  ])('the trailer’s own %s alone says no', (_, figures) => expect(judge(unit({}, figures), household(two)).verdict).toBe('no'))
+
+  it('less than a tenth of a rating left is tight', () => expect(judge(unit(), pulls({ towRating: 4200 })).verdict).toBe('tight'))
+
+  it('the margin is that of the rating with the least to spare', () => {
+    const answer = judge(unit(), pulls({ payload: 950 }))
+    expect(answer.margin!.value).toBeCloseTo(950 - (330 + 80 + estimate(unit(), pulls({})).tongue!), 6)
+  })
+})
+
+describe('what nobody read', () => {
+  it.each(['towRating', 'payload', 'gcwr', 'curbWeight', 'hitchTongue'] as const)('%s missing: measure, and it is named', (key) => {
+    const rest = Object.fromEntries(Object.entries(ratings).filter(([name]) => name !== key))
+    const answer = judge(unit(), household(two, { vehicle: vehicle(rest) }))
+    expect(answer.verdict).toBe('measure')
+    expect(answer.missing).toContain(`household.vehicle.${key}`)
+  })
+
+  it('no dry weight: nothing is promised', () => {
+    const unread = unit()
+    delete unread.readings.uvw
+    expect(judge(unread, household(two))).toMatchObject({ verdict: 'measure', missing: ['readings.uvw'], cautions: ['ratings'] })
+  })
+
+  it('a person’s weight missing cannot make the payload fit, but what fails already fails', () => {
+    const unweighed = (payload: number) => household([person({ weight: undefined }), person({ weight: 150 })], { vehicle: vehicle({ ...ratings, payload }) })
+    expect(judge(unit(), unweighed(1700)).verdict).toBe('measure')
+    expect(judge(unit(), unweighed(600)).verdict).toBe('no')
+  })
+
+  it('a fresh tank of unknown size is a measure, no fresh tank is none', () => {
+    const [, cylinder] = standardEquipment()
+    expect(judge(unit({}, {}, [{ id: 'f', kind: 'fresh-tank', readings: {} }, cylinder!]), household(two)).missing).toContain('equipment.fresh-tank.capacity')
+    expect(judge(unit({}, {}, [cylinder!]), household(two)).verdict).toBe('fits')
+  })
+})
+
+describe('cautions', () => {
+  it('every answer defers to labels, manuals and the scale', () => expect(judge(unit(), household(two)).cautions).toEqual(['ratings']))
+  it('fuel that comes along is warned of', () => expect(judge(unit(), household(two, { gear: [{ id: 'can', name: 'Gas can', count: 1, weight: 20, rides: 'vehicle', fuel: true }] })).cautions).toContain('fuel'))
+})
+
+describe('what consultants say of classes (common practice)', () => {
+  it('a dry 7,700 lb unit asks more than a common half-ton', () => {
+    const heavy = unit({}, { uvw: 7700, gvwr: 9900, hitchWeight: 900 })
+    expect(judge(heavy, household(two)).verdict).not.toBe('fits')
+    const threeQuarter = household(two, { vehicle: vehicle({ towRating: 14200, payload: 2950, gcwr: 23000, curbWeight: 6900, hitchTongue: 1500 }) })
+    expect(judge(heavy, threeQuarter).verdict).toBe('fits')
+  })
+
+  it('a mid-size SUV with a family of five and 3,500 lb dry is at its payload’s end', () => {
+    const five = household([person({ weight: 190 }), person({ weight: 150 }), person({ age: 14, weight: 120 }), person({ age: 11, weight: 85 }), person({ age: 8, weight: 60 })], {
+      vehicle: vehicle({ towRating: 5000, payload: 1150, gcwr: 10500, curbWeight: 4600, hitchTongue: 500 }),
+    })
+    expect(judge(unit(), five).verdict).toBe('no')
+  })
+})
