@@ -14,8 +14,7 @@ export function run(command, args, { cwd = ROOT, env = {}, quiet = false } = {})
 /** Starts a process in a group of its own, so that Ctrl-C reaches us first and we stop things in order. */
 export function start(command, args, options) {
   const child = spawn(command, args, { ...options, detached: true })
-  child.ended = new Promise((resolve) => child.once('exit', resolve))
-  return child
+  return Object.assign(child, { ended: new Promise((resolve) => child.once('exit', resolve)) })
 }
 
 /** Asks a process of ours to end, waits, and insists after a while. */

@@ -50,7 +50,7 @@ export function PlanStrip({ plan, time, frame, scale, text, made = [], sleepers 
   const common = { plan, scale, labels, system, night: time === 'night', all: berths, sleepers }
   const fixedWindows = plan.windows.filter((window) => !plan.slides.some((slide) => ridesIn(plan, slide, window)))
   return (
-    <svg role="img" aria-label={text} width={width * scale} height={height * scale} viewBox={`${-plan.box.tongue - frame.before} ${top} ${width} ${height}`} style={{ display: 'block', overflow: 'visible', maxWidth: '100%' }}>
+    <svg role="img" aria-label={text} width={width * scale} height={height * scale} viewBox={`${-plan.box.tongue - frame.before} ${top} ${width} ${height}`} preserveAspectRatio="xMinYMin meet" style={{ display: 'block', overflow: 'visible', maxWidth: '100%', height: 'auto' }}>
       <g stroke="var(--h-colors-line)" strokeWidth={1 / scale}>
         {time !== 'road' && plan.canvasEnds.map((end) => <CanvasBay key={end.id} plan={plan} end={end} />)}
         <Box plan={plan} />

@@ -9,7 +9,7 @@ export function Ruler({ frame, scale, system = 'us' }: { frame: Frame; scale: nu
   const ticks = Array.from({ length: Math.floor(frame.after / step) + 1 }, (_, i) => i)
   const width = (frame.before + frame.after) * scale
   return (
-    <svg width={width} height={22} viewBox={`0 0 ${width} 22`} aria-hidden focusable="false" style={{ display: 'block', overflow: 'visible' }}>
+    <svg width={width} height={22} viewBox={`0 0 ${width} 22`} aria-hidden focusable="false" preserveAspectRatio="xMinYMax meet" style={{ display: 'block', maxWidth: '100%', height: 'auto' }}>
       {ticks.map((i) => {
         const x = (frame.before + i * step) * scale
         const long = i % every === 0

@@ -1,6 +1,6 @@
 import type { Household } from '../household/household'
 import { QUESTIONS } from '../questions/index'
-import { badness, ease, type Answer, type QuestionId, type Verdict } from '../questions/question'
+import { badness, ease, type Answer, type QuestionId } from '../questions/question'
 import { DEFAULT_HOUSE_RULES, type HouseRules, type RankingRules } from '../rules/houseRules'
 import type { Trailer } from '../trailer/trailer'
 

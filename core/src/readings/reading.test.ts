@@ -1,7 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { readingName } from './names'
 import { best, contradicting, figure, flag, word, type Reading } from './reading'
-import { berth, fixture, unit } from '../testing/unit'
 
 const reading = (value: number, source: Reading['source'], on?: string): Reading => ({ value, source, ...(on && { on }) })
 
@@ -31,16 +29,4 @@ describe('which reading to go by', () => {
     expect(flag({ cover: [{ value: false, source: 'measured' }] }, 'cover')).toBe(false)
     expect(word({ shorePower: [{ value: '50 A', source: 'label' }] }, 'shorePower')).toBe('50 A')
   })
-})
-
-describe('a reading by name', () => {
-  const trailer = unit({ berths: [berth('upper-bunk', 28, 74, { id: 'top', name: 'Upper bunk' })], fixtures: [fixture('shower', [10, 10, 30, 30])] })
-  it.each([
-    ['readings.hitchWeight', 'Hitch weight, empty'],
-    ['plan.berths.top.weightLimit', 'Upper bunk: weight limit'],
-    ['plan.fixtures.shower.headroom', 'Shower: shower headroom'],
-    ['equipment.fresh-tank.capacity', 'Fresh tank: capacity'],
-    ['equipment.lp-cylinder.size', 'LP cylinders: propane in each, full'],
-    ['plan.berths.nowhere.length', 'plan.berths.nowhere.length'],
-  ])('%s', (key, name) => expect(readingName(trailer, key)).toBe(name))
 })

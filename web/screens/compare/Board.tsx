@@ -90,7 +90,7 @@ function Unit({ unit, time, withGuests, frame, scale }: { unit: ComparedUnit; ti
             </Text>
           )}
         </Box>
-        <Box flex="1" minW="0">
+        <Box flex="1" minW={{ base: '300px', md: '400px' }}>
           <HStack gap="3" align="baseline" mb="1">
             <StockTag stock={trailer.stock} />
             <Heading as="h2" size="sm">

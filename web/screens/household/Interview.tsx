@@ -39,7 +39,7 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
   const start = useMemo(() => (kept ? draftOf(kept.household, system) : emptyDraft()), [kept, system])
   const resolver = useMemo(() => draftResolver(reader, kept?.household), [reader, kept])
   const form = useForm<HouseholdDraft>({ defaultValues: start, resolver, mode: 'onTouched' })
-  const { restored, forget, keptVersion } = useKeptDraft(form, kept?.id ?? 'new', kept?.version ?? 0)
+  const { forget, keptVersion } = useKeptDraft(form, kept?.id ?? 'new', kept?.version ?? 0)
   const [says, setSays] = useState<string>()
   const [theirs, setTheirs] = useState<{ household: Household; version: number }>()
   const ready = useHydrated()
@@ -76,8 +76,8 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => void submit(event)} noValidate>
-        <PageHead title={kept ? 'Household' : 'A new household'} line={<SaveState dirty={form.formState.isDirty || restored} says={says} />}>
-          {(restored || form.formState.isDirty) && (
+        <PageHead title={kept ? 'Household' : 'A new household'} line={<SaveState dirty={form.formState.isDirty} says={says} />}>
+          {form.formState.isDirty && (
             <Button variant="ghost" size="sm" onClick={() => drop(start)}>
               Drop what is not saved
             </Button>

@@ -63,11 +63,13 @@ interface PersonLineProps {
 
 const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: PersonLineProps) {
   const people = JSON.parse(roster) as { id: string; name: string }[]
+  // For a moment after a line is added or taken out the roster is one behind.
+  const token = tokensOf(people)[index]
   const name = people[index]?.name
   return (
     <HStack gap="2" align="start" flexWrap={{ base: 'wrap', md: 'nowrap' }} role="group" aria-label={name || `Person ${index + 1}`}>
       <Box w="28px" pt="1" flex="none">
-        <PersonToken token={tokensOf(people)[index]!} />
+        {token && <PersonToken token={token} />}
       </Box>
       <TextField path={`people.${index}.name`} label="Name" hideLabel width="130px" />
       <TextField path={`people.${index}.age`} label="Age" hideLabel width="64px" />

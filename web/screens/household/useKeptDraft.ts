@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect } from 'react'
 import type { UseFormReturn } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
 
@@ -9,16 +9,14 @@ interface Kept {
 
 /**
  * What is typed is kept on this device until it is saved: a reload, a closed tab or a lost connection
- * costs nothing. Returns whether an unsaved draft was brought back, and ways to drop it.
+ * costs nothing. `version` is the one that the typing began with.
  */
 export function useKeptDraft(form: UseFormReturn<HouseholdDraft>, key: string, version: number) {
-  const [restored, setRestored] = useState(false)
   const name = `hitchet:household:${key}`
   useEffect(() => {
     const kept = read(name)
-    if (!kept) return
-    form.reset(kept.draft, { keepDefaultValues: true })
-    setRestored(true)
+    // What is kept as saved stays the default, so that the form knows itself unsaved.
+    if (kept) form.reset(kept.draft, { keepDefaultValues: true })
   }, [form, name])
   useEffect(() => {
     const { unsubscribe } = form.watch((draft, { name: changed }) => {
@@ -27,11 +25,7 @@ export function useKeptDraft(form: UseFormReturn<HouseholdDraft>, key: string, v
     })
     return unsubscribe
   }, [form, name, version])
-  const forget = () => {
-    localStorage.removeItem(name)
-    setRestored(false)
-  }
-  return { restored, forget, keptVersion: () => read(name)?.version }
+  return { forget: () => localStorage.removeItem(name), keptVersion: () => read(name)?.version }
 }
 
 function read(name: string): Kept | undefined {

@@ -84,7 +84,7 @@ export function YardList({ rows, frame }: { rows: YardRow[]; frame: Frame }) {
 
 function Row({ row: { unit, strip, standing, says }, unsure, width }: { row: YardRow; unsure: boolean; width: number }) {
   return (
-    <Flex as="li" gap="6" py="2" borderBottomWidth="1px" borderColor="hair" align="center" css={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 150px' }}>
+    <Flex as="li" gap="6" py="2" flexWrap={{ base: 'wrap', lg: 'nowrap' }} borderBottomWidth="1px" borderColor="hair" align="center" css={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 150px' }}>
       <Box w={`${width}px`} maxW="100%" flex="none">
         {strip}
       </Box>
@@ -98,7 +98,7 @@ function Row({ row: { unit, strip, standing, says }, unsure, width }: { row: Yar
             {unit.layout}, {unit.year} {unit.condition}
           </Text>
         </HStack>
-        <HStack as="dl" gap="6" className="figure" align="start">
+        <HStack as="dl" gap="6" rowGap="1" className="figure" align="start" flexWrap="wrap">
           <Fact name="Overall">
             <Figure value={unit.length} unit="in" long />
           </Fact>

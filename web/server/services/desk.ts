@@ -1,5 +1,5 @@
 import type { Match } from '@hitchet/core/match/match'
-import { readingName } from '@hitchet/core/readings/names'
+import { readingName } from '@hitchet/core/trailer/readingName'
 import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { KeptHousehold } from '../db/households'
 import { allTrailers, type StockedTrailer } from '../db/trailers'

@@ -1,6 +1,6 @@
-import type { Trailer } from '../trailer/trailer'
-import { BERTH_READS, EQUIPMENT_KINDS, FIXTURE_KINDS, TRAILER_READS } from './catalogue'
-import type { ReadingSpecs } from './reading'
+import { BERTH_READS, EQUIPMENT_KINDS, FIXTURE_KINDS, TRAILER_READS } from '../readings/catalogue'
+import type { ReadingSpecs } from '../readings/reading'
+import type { Trailer } from './trailer'
 
 /** A reading's key in words: `plan.berths.upper.weightLimit` on a trailer is `Upper bunk: weight limit`. A key that leads nowhere is said as it is. */
 export function readingName({ plan, equipment }: Trailer, key: string): string {

@@ -1,0 +1,37 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { enter, expect, expectAccessible, test } from './testing/lot'
+
+const unit = JSON.parse(readFileSync(join(import.meta.dirname, '../demo/yard/t-103-pennick-17-q.json'), 'utf8')) as Record<string, unknown>
+const file = (name: string, document: unknown) => ({ name, mimeType: 'application/json', buffer: Buffer.from(typeof document === 'string' ? document : JSON.stringify(document)) })
+
+test('one’s own stock: errors are named, good files go in, and come out as they were', async ({ page }) => {
+  await enter(page)
+  await page.goto('/yard/import')
+  const choose = (...files: ReturnType<typeof file>[]) => page.getByLabel('Files to bring in').setInputFiles(files)
+
+  await choose(file('spoiled.json', { ...unit, stock: 'E2E-1', year: 'new' }), file('fine.json', { ...unit, stock: 'E2E-2', make: 'Ellmoor' }))
+  await page.getByRole('button', { name: 'Bring in 2 files' }).click()
+  await expect(page.getByText('Nothing was brought in.')).toBeVisible()
+  await expect(page.getByText(/spoiled\.json: year: found "new"; right would be a number/)).toBeVisible()
+  await expectAccessible(page)
+
+  await page.getByLabel('Keep the good files when some have errors').check()
+  await page.getByRole('button', { name: 'Bring in 2 files' }).click()
+  await expect(page.getByText('Done: new in the yard: E2E-2.')).toBeVisible()
+  await page.getByRole('link', { name: 'To the yard' }).click()
+  await page.getByLabel('Narrow the yard').fill('ellmoor')
+  await expect(page.getByText('1 of 15')).toBeVisible()
+
+  const out = await page.request.get('/api/trailers/E2E-2')
+  expect(out.headers()['content-disposition']).toBe('attachment; filename="e2e-2.json"')
+  expect(await out.json()).toEqual({ ...unit, stock: 'E2E-2', make: 'Ellmoor' })
+})
+
+test('a file that is no file of ours is refused in words', async ({ page }) => {
+  await enter(page)
+  await page.goto('/yard/import')
+  await page.getByLabel('Files to bring in').setInputFiles([file('letter.json', 'Dear all,')])
+  await page.getByRole('button', { name: 'Bring in 1 file' }).click()
+  await expect(page.getByText(/letter\.json: the document: found "Dear all,"; right would be JSON/)).toBeVisible()
+})

@@ -1,0 +1,108 @@
+import { enter, expect, expectAccessible, test, unique } from './testing/lot'
+
+test('the consultant’s day: yard, household, match, compare, in three times of day', async ({ page }) => {
+  const name = unique('The Test family')
+  await enter(page)
+  await expectAccessible(page)
+
+  await test.step('1. the yard, narrowed by typing', async () => {
+    await page.getByRole('link', { name: 'Yard' }).click()
+    await expect(page.getByText(/^(\d+) of \1$/)).toBeVisible()
+    await expectAccessible(page)
+    await page.keyboard.press('/')
+    await page.keyboard.type('bunks under 26 ft')
+    await expect(page.getByText('overall at most 26 ft')).toBeVisible()
+    await expect(page.getByText(/^2 of \d+$/)).toBeVisible()
+    await expect(page).toHaveURL(/q=bunks\+under\+26\+ft/)
+    await page.reload()
+    await expect(page.getByText(/^2 of \d+$/)).toBeVisible()
+    for (const strip of await page.getByRole('img', { name: /from above, parked/ }).all()) await expect(strip).toHaveAttribute('aria-label', /Lower bunk/)
+  })
+
+  await test.step('2. the interview, with the yard shrinking beside it', async () => {
+    await page.getByRole('link', { name: 'Desk' }).click()
+    await page.getByRole('link', { name: 'Start a household' }).click()
+    await page.getByLabel('What to call them').fill(name)
+    const line = (n: number) => page.locator('section', { has: page.getByRole('heading', { name: 'Who sleeps in it' }) }).getByRole('group').nth(n)
+    const describe = async (n: number, who: string, age: string, height: string, weight: string) => {
+      await line(n).getByLabel('Name').fill(who)
+      await line(n).getByLabel('Age').fill(age)
+      await line(n).getByLabel('Height').fill(height)
+      await line(n).getByLabel('Weight').fill(weight)
+    }
+    await describe(0, 'Ro', '38', `6'1`, '195')
+    for (const [i, person] of [['Mi', '36', '170 cm', '66 kg'], ['Ta', '9', `4'5`, '68'], ['Jo', '5', '43', '42']].entries()) {
+      await page.getByRole('button', { name: 'Add a person' }).click()
+      await describe(i + 1, ...(person as [string, string, string, string]))
+    }
+    await line(0).getByLabel('Shares a bed with').selectOption({ label: 'Mi' })
+    await expect(line(1).getByLabel('Shares a bed with')).toHaveValue(/person-1/)
+    await page.getByLabel('Tow vehicle').fill('Half-ton')
+    const rating = (label: string) => page.getByRole('group', { name: label, exact: true }).getByLabel(label, { exact: true })
+    for (const [label, value] of Object.entries({ 'Tow rating': '9,200', Payload: '1,750', GCWR: '15,800', 'Curb weight': '5,500', 'Receiver, tongue weight': '1,000' })) await rating(label).fill(value)
+    const yard = page.getByRole('complementary', { name: 'The yard for them' })
+    await expect(yard).toContainText(/\d+ of \d+ left/)
+    const before = await yard.getByText(/of \d+ left/).textContent()
+    await page.getByLabel('Longest trailer').fill('25 ft')
+    await expect(yard).toContainText('too long')
+    expect(await yard.getByText(/of \d+ left/).textContent()).not.toBe(before)
+    await page.getByRole('group', { name: 'Bunks' }).getByLabel('want').check()
+    await expectAccessible(page)
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await expect(page).toHaveURL(/\/households\/[0-9a-f-]{36}$/)
+    await expect(page.getByRole('banner')).toContainText(name)
+    await expect(page.getByRole('banner')).toContainText('two adults, 9 and 5 · pulls 9,200 lb, payload 1,750 lb')
+  })
+
+  await test.step('3. the match, with reasons', async () => {
+    await page.getByRole('link', { name: 'Match', exact: true }).click()
+    await expect(page.getByText(/of \d+ units could be theirs/)).toBeVisible()
+    await expect(page.getByText(/An estimate, not a rating/).first()).toBeVisible()
+    const best = page.getByRole('group', { name: 'T-107 Pennick 20 BN' })
+    await best.getByRole('button', { name: 'All reasons' }).click()
+    await expect(best).toContainText('Ta in the upper bunk')
+    await expect(best).toContainText('Jo in the lower bunk')
+    await expect(best).toContainText('Children under 6 do not sleep in an upper bunk.')
+    await expect(page.getByRole('heading', { name: /^Out/ })).toBeVisible()
+    await expectAccessible(page)
+  })
+
+  await test.step('4. two chosen for the board', async () => {
+    for (const box of await page.getByRole('checkbox', { checked: true }).all()) await box.uncheck()
+    await page.getByRole('checkbox', { name: 'Compare T-107' }).check()
+    await page.getByRole('checkbox', { name: 'Compare T-118' }).check()
+    await page.getByRole('button', { name: 'Compare 2' }).click()
+    await expect(page.getByRole('heading', { name: 'Two on one ruler' })).toBeVisible()
+  })
+
+  await test.step('5. the three times of day, by key', async () => {
+    const strip = page.getByRole('region', { name: /T-107/ }).getByRole('img', { name: /from above/ })
+    await expect(strip).toHaveAttribute('aria-label', /parked, slides out/)
+    await expectAccessible(page)
+    await page.keyboard.press('n')
+    await expect(page).toHaveURL(/time=night/)
+    await expect(strip).toHaveAttribute('aria-label', /Ro and Mi in the Short queen; Jo in the Lower bunk; Ta in the Upper bunk/)
+    await expect(strip.getByText('Jo', { exact: true })).toBeVisible()
+    await expectAccessible(page)
+    await page.keyboard.press('r')
+    await expect(strip).toHaveAttribute('aria-label', /on the road, slides in/)
+    await expect(page.getByRole('heading', { name: 'What tells them apart' })).toBeVisible()
+    await page.keyboard.press('d')
+    await expect(page.getByRole('heading', { name: 'Everything that was asked' })).toBeVisible()
+    await expect(page.getByText('Every sleeping area needs a second way out.')).toBeVisible()
+    await expectAccessible(page)
+  })
+})
+
+test('the evening colors keep their contrast on every screen', async ({ page }) => {
+  await enter(page, 'manager')
+  await page.getByRole('button', { name: /settings and sign out/ }).click()
+  await page.getByRole('menuitem', { name: 'Evening colors' }).click()
+  await expect(page.locator('html')).toHaveClass(/dark/)
+  const at = await page.getByRole('link', { name: /Vossberg/ }).first().getAttribute('href')
+  for (const address of ['/', '/yard', '/yard/import', at!, `${at}/match`, `${at}/compare?time=night&guests=true`]) {
+    await page.goto(address)
+    await expect(page.locator('html')).toHaveClass(/dark/)
+    await expectAccessible(page)
+  }
+})

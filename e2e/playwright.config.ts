@@ -1,0 +1,17 @@
+import { defineConfig } from '@playwright/test'
+
+/** Against the application that `npm test` serves; Debian's Chromium, never a download of its own. */
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results',
+  workers: 1,
+  timeout: 180_000,
+  expect: { timeout: 15_000 },
+  forbidOnly: true,
+  reporter: [['list'], ...(process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['json'] as ['json']] : [])],
+  use: {
+    baseURL: process.env.HITCHET_ADDRESS ?? 'http://127.0.0.1:4180',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'] },
+  },
+})

@@ -1,0 +1,68 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { expect, test } from './testing/lot'
+
+const APP = join(import.meta.dirname, '../web/app')
+const files = (readdirSync(APP, { recursive: true }) as string[]).map((path) => path.replaceAll('\\', '/'))
+const addressOf = (file: string) => `/${file.replace(/(^|\/)(page\.tsx|route\.ts)$/, '').replace(/\[\w+\]/g, '01a211c0-e19f-705b-a140-3081076aadf1')}`
+
+/** Open to everybody: the way in, and whether the program is up. */
+const OPEN = new Set(['/sign-in', '/api/sign-in', '/api/sign-in/demo', '/api/health'])
+
+const pages = files.filter((file) => file.endsWith('page.tsx')).map(addressOf).filter((address) => !OPEN.has(address))
+const handlers = files
+  .filter((file) => file.endsWith('route.ts'))
+  .flatMap((file) => [...readFileSync(join(APP, file), 'utf8').matchAll(/export (?:const|async function|function) (GET|POST|PUT|PATCH|DELETE)\b/g)].map(([, method]) => ({ method: method!, address: addressOf(file) })))
+  .filter(({ address }) => !OPEN.has(address))
+
+test('there are pages and handlers to try', () => {
+  expect(pages.length).toBeGreaterThan(6)
+  expect(handlers.length).toBeGreaterThan(5)
+})
+
+for (const address of pages) {
+  test(`a stranger who opens ${address} is sent to the sign-in page`, async ({ page }) => {
+    await page.goto(address)
+    await expect(page).toHaveURL(/\/sign-in$/)
+    await expect(page.getByLabel('Password')).toBeVisible()
+  })
+}
+
+for (const { method, address } of handlers) {
+  test(`a stranger's ${method} ${address} is refused`, async ({ request, baseURL }) => {
+    const response = await request.fetch(address, { method, headers: { origin: baseURL! }, data: method === 'GET' ? undefined : '{}' })
+    expect(response.status()).toBe(401)
+    expect(await response.json()).toEqual({ says: 'Sign in first.' })
+  })
+}
+
+test('a write from another site is refused even with the cookie', async ({ page, request, baseURL }) => {
+  await page.goto('/sign-in')
+  await page.getByRole('button', { name: /, consultant$/ }).click()
+  await expect(page).toHaveURL('/')
+  const cookie = (await page.context().cookies()).map(({ name, value }) => `${name}=${value}`).join('; ')
+  const from = (origin: string) => request.post('/api/yard-left', { headers: { cookie, origin }, data: '{}' })
+  expect((await from('http://evil.example')).status()).toBe(403)
+  expect((await from(baseURL!)).status()).toBe(422)
+})
+
+test('a wrong password says neither which half was wrong nor lets anybody in', async ({ page }) => {
+  await page.goto('/sign-in')
+  await page.getByLabel('Email').fill('maren@pinewater-trailers.example')
+  await page.getByLabel('Password').fill('guess')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByText('Email and password do not go together.')).toBeVisible()
+  await page.goto('/yard')
+  await expect(page).toHaveURL(/\/sign-in$/)
+})
+
+test('after signing out the pages are shut again, and nothing of them is framed by others', async ({ page }) => {
+  await page.goto('/sign-in')
+  await page.getByRole('button', { name: /, manager$/ }).click()
+  await page.getByRole('button', { name: /settings and sign out/ }).click()
+  await page.getByRole('menuitem', { name: 'Sign out' }).click()
+  await expect(page).toHaveURL(/\/sign-in$/)
+  const response = await page.goto('/yard')
+  await expect(page).toHaveURL(/\/sign-in$/)
+  expect(response!.headers()['content-security-policy']).toContain("frame-ancestors 'none'")
+})

@@ -1,0 +1,24 @@
+import next from '@next/eslint-plugin-next'
+import hooks from 'eslint-plugin-react-hooks'
+import tseslint from 'typescript-eslint'
+
+export default tseslint.config(
+  { ignores: ['**/node_modules/', '**/.next/', 'web/.jobs/', '.hitchet/', 'web/next-env.d.ts', '*.tmp.mjs'] },
+  tseslint.configs.recommended,
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      eqeqeq: 'error',
+      'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }],
+      'no-console': ['error', { allow: ['error'] }],
+    },
+  },
+  { files: ['cli/**', 'scripts/**', 'web/server/tasks/**'], rules: { 'no-console': 'off' } },
+  { files: ['**/*.test.ts', '**/*.test.tsx', 'e2e/**'], rules: { '@typescript-eslint/no-explicit-any': 'off' } },
+  {
+    files: ['web/**/*.{ts,tsx}'],
+    plugins: { '@next/next': next, 'react-hooks': hooks },
+    rules: { ...next.configs.recommended.rules, ...hooks.configs.recommended.rules, '@next/next/no-html-link-for-pages': 'off' },
+  },
+)

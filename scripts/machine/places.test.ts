@@ -1,0 +1,74 @@
+import { spawnSync } from 'node:child_process'
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, describe, expect, it } from 'vitest'
+
+const folder = mkdtempSync(join(tmpdir(), 'hitchet-places-'))
+process.env.HITCHET_HOME = join(folder, 'home')
+const { onceFor } = await import('./places.mjs')
+const { freePort, isAlive, start, stop, stopLeftover } = await import('./processes.mjs')
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+describe('work that is done once', () => {
+  const sources = join(folder, 'sources')
+  mkdirSync(join(sources, 'node_modules'), { recursive: true })
+  let runs = 0
+  const once = (there = true) => onceFor('sample', [sources], () => there, () => { runs += 1 }) // prettier-ignore
+
+  it('is done again only when its inputs changed or its result is gone', async () => {
+    writeFileSync(join(sources, 'a.ts'), 'one')
+    expect([await once(), await once()]).toEqual([true, false])
+    writeFileSync(join(sources, 'a.ts'), 'two')
+    expect(await once()).toBe(true)
+    expect(await once(false)).toBe(true)
+    writeFileSync(join(sources, 'node_modules', 'b.js'), 'not ours')
+    writeFileSync(join(sources, 'a.test.ts'), 'a test builds nothing')
+    expect(await once()).toBe(false)
+    expect(runs).toBe(3)
+  })
+
+  it('that failed is not taken as done', async () => {
+    const fails = () => onceFor('failing', [sources], () => true, () => { throw new Error('no') }) // prettier-ignore
+    await expect(fails()).rejects.toThrow('no')
+    await expect(fails()).rejects.toThrow('no')
+  })
+})
+
+describe('processes of ours', () => {
+  it('a port that is taken is not offered', async () => {
+    const server = createServer()
+    await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
+    const { port } = server.address() as { port: number }
+    expect(await freePort(port)).not.toBe(port)
+    await new Promise((resolve) => server.close(resolve))
+    expect(await freePort(port)).toBe(port)
+  })
+
+  it('are stopped, also when they ignore the first asking', async () => {
+    const deaf = start(process.execPath, ['-e', "process.on('SIGTERM', () => {}); process.stdout.write('up'); setInterval(() => {}, 1000)"], { stdio: ['ignore', 'pipe', 'ignore'] })
+    await new Promise((resolve) => deaf.stdout.once('data', resolve))
+    expect(isAlive(deaf.pid)).toBe(true)
+    await stop(deaf, 200)
+    expect(isAlive(deaf.pid)).toBe(false)
+  })
+
+  it('left over by number are ended only when they are still ours', async () => {
+    const child = start(process.execPath, ['-e', 'setInterval(() => {}, 1000)', 'sign-of-ours'], { stdio: 'ignore' })
+    await stopLeftover(child.pid, 'somebody else')
+    expect(isAlive(child.pid)).toBe(true)
+    await stopLeftover(child.pid, 'sign-of-ours')
+    await child.ended
+    expect(isAlive(child.pid)).toBe(false)
+  })
+})
+
+describe('npm start without configuration', () => {
+  it('refuses in one clear line', () => {
+    const { status, stderr, stdout } = spawnSync(process.execPath, ['scripts/start.mjs'], { cwd: join(import.meta.dirname, '../..'), encoding: 'utf8', env: { ...process.env, DATABASE_URL: '' } })
+    expect(status).toBe(1)
+    expect(stdout).toBe('')
+    expect(stderr.trim().split('\n')).toEqual([expect.stringMatching(/^Hitchet cannot start: DATABASE_URL is missing/)])
+  })
+})

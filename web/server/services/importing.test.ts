@@ -1,0 +1,83 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { QueryTypes } from 'sequelize'
+import { describe, expect, it } from 'vitest'
+import { documentText } from '@hitchet/core/formats/document'
+import { factSheet } from '@hitchet/core/match/match'
+import { household, person } from '@hitchet/core/testing/someone'
+import { unit } from '@hitchet/core/testing/unit'
+import { database } from '../db/database'
+import { allHouseholds } from '../db/households'
+import { allTrailers, trailersByStock, yardFacts } from '../db/trailers'
+import { ownDatabase } from '../testing/database'
+import { importFiles } from './importing'
+
+ownDatabase('importing')
+
+const DEMO = join(import.meta.dirname, '../../../demo')
+const demo = (folder: string) => readdirSync(join(DEMO, folder)).map((name) => ({ name, text: readFileSync(join(DEMO, folder, name), 'utf8') }))
+const file = (name: string, document: object) => ({ name, text: documentText(document as never) })
+const strict = { keepGood: false, by: null }
+
+describe('bringing files in', () => {
+  it('takes the demo yard and households whole', async () => {
+    const report = await importFiles([...demo('yard'), ...demo('households')], strict)
+    expect(report).toMatchObject({ done: true, errors: [], renewed: [] })
+    expect(report.added).toHaveLength(demo('yard').length)
+    expect(report.households).toHaveLength(demo('households').length)
+    expect(await allTrailers()).toHaveLength(demo('yard').length)
+  })
+
+  it('one bad file keeps all out, and says which, where and what would be right', async () => {
+    const before = [(await allTrailers()).length, (await allHouseholds()).length]
+    const report = await importFiles([file('good.json', { ...unit(), stock: 'N-1' }), { name: 'bad.json', text: JSON.stringify({ ...unit(), stock: 'N-2', year: 'new' }) }, file('people.json', household([person()]))], strict)
+    expect(report).toMatchObject({ done: false, added: [], households: [] })
+    expect(report.errors).toEqual([expect.stringMatching(/^bad\.json: year: found "new"; right would be a number/)])
+    expect([(await allTrailers()).length, (await allHouseholds()).length]).toEqual(before)
+  })
+
+  it('unless one chooses to keep the good ones', async () => {
+    const report = await importFiles([file('good.json', { ...unit(), stock: 'N-3' }), { name: 'bad.json', text: '{' }], { keepGood: true, by: null })
+    expect(report).toMatchObject({ done: true, added: ['N-3'] })
+    expect(report.errors).toHaveLength(1)
+  })
+
+  it('the same stock number in two files is an error, not a race', async () => {
+    const twice = await importFiles([file('a.json', { ...unit(), stock: 'N-4' }), file('b.json', { ...unit(), stock: 'N-4' })], strict)
+    expect(twice).toMatchObject({ done: false, errors: [expect.stringMatching(/^b\.json: stock: found "N-4"/)] })
+  })
+
+  it('a stock number that is there becomes its next version, its facts made anew', async () => {
+    await importFiles([file('a.json', { ...unit(), stock: 'N-5' })], strict)
+    const dearer = { ...unit({}, { askingPrice: 25000 }), stock: 'N-5' }
+    expect(await importFiles([file('a.json', dearer)], strict)).toMatchObject({ renewed: ['N-5'], added: [] })
+    const [kept] = await trailersByStock(['N-5'])
+    expect(kept!.version).toBe(2)
+    const facts = (await yardFacts()).find(({ id }) => id === kept!.id)!
+    expect(JSON.parse(facts.facts)).toMatchObject({ price: { asking: 25000 } })
+  })
+
+  it('a save that fails in the middle leaves no half of it', async () => {
+    const before = (await allTrailers()).length
+    const column = (length: number) => database().query(`ALTER TABLE households MODIFY name VARCHAR(${length}) NOT NULL`, { type: QueryTypes.RAW })
+    // The database itself refuses the household's name, after the trailer was written.
+    await column(60)
+    await expect(importFiles([file('t.json', { ...unit(), stock: 'N-6' }), file('h.json', household([person()], { name: 'x'.repeat(80) }))], strict)).rejects.toThrow()
+    await column(80)
+    expect(await allTrailers()).toHaveLength(before)
+  })
+})
+
+describe('stored facts', () => {
+  it('are those of the trailer, for every unit', async () => {
+    const facts = new Map((await yardFacts()).map(({ id, facts: text }) => [id, JSON.parse(text)]))
+    for (const { id, trailer } of await allTrailers()) expect(facts.get(id)).toEqual(JSON.parse(JSON.stringify(factSheet(trailer))))
+  })
+
+  it('of an older program are made anew when they are asked for, and stored', async () => {
+    await database().query("UPDATE trailer_facts SET facts_version = 0, facts = '{}'", { type: QueryTypes.RAW })
+    for (const { facts } of await yardFacts()) expect(Object.keys(JSON.parse(facts) as object)).toContain('sleep')
+    const [{ stale }] = (await database().query('SELECT COUNT(*) AS stale FROM trailer_facts WHERE facts_version = 0', { type: QueryTypes.SELECT })) as [{ stale: number }]
+    expect(Number(stale)).toBe(0)
+  })
+})

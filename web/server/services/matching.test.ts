@@ -1,0 +1,50 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { factSheet, rank } from '@hitchet/core/match/match'
+import { household, person, vehicle } from '@hitchet/core/testing/someone'
+import { berth, unit } from '@hitchet/core/testing/unit'
+import { inTransaction } from '../db/database'
+import { addHouseholds, allHouseholds } from '../db/households'
+import { allTrailers, saveTrailers } from '../db/trailers'
+import { closeRankingPool } from '../jobs/rankingPool'
+import { ownDatabase } from '../testing/database'
+import { deskFor } from './desk'
+import { rankYard, yardLeft } from './matching'
+import { matchedYard } from './yard'
+
+ownDatabase('matching')
+
+const queen = berth('bed', 60, 80)
+const light = { ...unit({ berths: [queen] }), stock: 'LIGHT' }
+const heavy = { ...unit({ berths: [queen] }, { uvw: 8000, gvwr: 9900, hitchWeight: 900 }), stock: 'HEAVY' }
+const unread = { ...unit({ berths: [queen] }), stock: 'UNREAD' }
+delete unread.readings.hitchWeight
+
+beforeAll(() => inTransaction((transaction) => saveTrailers([light, heavy, unread], null, transaction)))
+afterAll(closeRankingPool)
+
+const weak = household([person()], { vehicle: vehicle({ towRating: 5000, payload: 1500, gcwr: 11000, curbWeight: 4500, hitchTongue: 600 }) })
+
+describe('ranking in a worker', () => {
+  it('answers what core answers', async () => {
+    const own = rank((await allTrailers()).map(({ id, trailer }) => ({ id, facts: factSheet(trailer) })), weak)
+    expect(await rankYard(weak)).toEqual(JSON.parse(JSON.stringify(own)))
+  })
+
+  it('joins answers to units, best first', async () => expect((await matchedYard(weak)).at(-1)!.trailer.stock).toBe('HEAVY'))
+
+  it('counts what is left and who says no', async () => {
+    // All three have no toilet: bath says no to each, towing to the heavy one.
+    const left = await yardLeft(weak)
+    expect(left).toMatchObject({ all: 3, left: 0 })
+    expect(left.out).toContainEqual({ question: 'tow', units: 1 })
+    expect(left.out[0]).toEqual({ question: 'bath', units: 3 })
+    expect(left.units).toHaveLength(3)
+  })
+
+  it('the desk shows the best for each household, and the readings they wait for', async () => {
+    await inTransaction((transaction) => addHouseholds([weak], null, transaction))
+    const { inHand, toMeasure } = await deskFor(await allHouseholds())
+    expect(inHand[0]).toMatchObject({ all: 3, best: { stock: 'LIGHT' } })
+    expect(toMeasure.find(({ stock }) => stock === 'UNREAD')).toMatchObject({ households: 1, readings: expect.arrayContaining(['Hitch weight, empty']) })
+  })
+})
