@@ -44,17 +44,24 @@ export function judgeFor(household: Household, rules: HouseRules = DEFAULT_HOUSE
     const need = question.need(household, rules)
     return need === null ? [] : [{ question, need }]
   })
-  return (facts) => Object.fromEntries(asked.map(({ question, need }) => [question.id, question.judge(facts[question.id], need)])) as Answers
+  return (facts) => {
+    const answers: Answers = {}
+    for (const { question, need } of asked) answers[question.id] = question.judge(facts[question.id], need)
+    return answers
+  }
 }
 
 function matchOf(id: string, answers: Answers, { weights, points }: RankingRules): Match {
-  const all = Object.entries(answers) as [QuestionId, Answer][]
-  const against = all.filter(([, { verdict }]) => verdict === 'no').length
-  const open = all.some(([, { verdict }]) => verdict === 'measure')
+  let [against, weight, earned, open] = [0, 0, 0, false]
+  for (const question in answers) {
+    const answer = answers[question as QuestionId]!
+    if (answer.verdict === 'no') against += 1
+    if (answer.verdict === 'measure') open = true
+    weight += weights[question as QuestionId]
+    earned += weights[question as QuestionId] * worth(answer, points)
+  }
   const standing: Standing = against > 1 ? 'out' : against === 1 ? 'nearly' : open ? 'measure' : 'fits'
-  const weight = all.reduce((sum, [question]) => sum + weights[question], 0) || 1
-  const earned = all.reduce((sum, [question, answer]) => sum + weights[question] * worth(answer, points), 0)
-  return { id, standing, score: Math.round((1000 * earned) / weight) / 10, answers }
+  return { id, standing, score: weight ? Math.round((1000 * earned) / weight) / 10 : 0, answers }
 }
 
 /** A verdict's points, moved a little by its margin: 6 in to spare beats 1 in. */

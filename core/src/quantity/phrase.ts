@@ -9,14 +9,20 @@ export interface Feet {
 /** A sentence whose figures stay figures until it is shown, so that it can be read in either system. */
 export type Phrase = readonly (string | Quantity | Feet)[]
 
-/** `says\`Queen is ${inches(80)}\``: words and figures, in order. */
+/** `says\`Queen is ${inches(80)}\``: words and figures, in order. Written as a plain loop: a ranking makes ten thousand of them. */
 export function says(words: TemplateStringsArray, ...figures: (string | number | Quantity | Feet | Phrase)[]): Phrase {
-  return words.flatMap((word, i) => {
+  const phrase: Phrase[number][] = []
+  for (let i = 0; i < words.length; i++) {
+    if (words[i]) phrase.push(words[i]!)
     const figure = figures[i]
-    const parts = figure === undefined ? [] : Array.isArray(figure) ? (figure as Phrase) : [typeof figure === 'number' ? String(figure) : (figure as string)]
-    return [word, ...parts].filter((part) => part !== '')
-  })
+    if (typeof figure === 'number') phrase.push(String(figure))
+    else if (isPhrase(figure)) phrase.push(...figure)
+    else if (figure) phrase.push(figure)
+  }
+  return phrase
 }
+
+const isPhrase = (figure: unknown): figure is Phrase => Array.isArray(figure)
 
 export const feet = (inches: number): Feet => ({ feet: inches })
 

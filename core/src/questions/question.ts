@@ -60,12 +60,23 @@ export interface Reason {
 
 /** The answer its reasons add up to: the worst verdict, the margin of the point that decides. */
 export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer {
-  const verdict = reasons.reduce<Verdict>((worst, reason) => (badness(reason.verdict) > badness(worst) ? reason.verdict : worst), 'fits')
-  const deciding = reasons.filter((reason) => reason.verdict === verdict && reason.margin)
-  const margin = deciding.map((reason) => reason.margin!).sort((a, b) => ease(a) - ease(b))[0]
-  const because = [...reasons].sort((a, b) => badness(b.verdict) - badness(a.verdict))
-  const brief = margin ? undefined : reasons.find((reason) => reason.verdict === verdict && reason.brief)?.brief
-  return { verdict, ...(margin && { margin }), ...(brief && { brief }), because, cautions, missing: [...new Set(reasons.flatMap((reason) => reason.missing ?? []))] }
+  let verdict: Verdict = 'fits'
+  for (const reason of reasons) if (badness(reason.verdict) > badness(verdict)) verdict = reason.verdict
+  const answer: Answer = { verdict, because: worstFirst(reasons), cautions, missing: [] }
+  for (const reason of reasons) {
+    for (const key of reason.missing ?? []) if (!answer.missing.includes(key)) answer.missing.push(key)
+    if (reason.verdict === verdict && reason.margin && (!answer.margin || ease(reason.margin) < ease(answer.margin))) answer.margin = reason.margin
+  }
+  const brief = answer.margin ? undefined : reasons.find((reason) => reason.verdict === verdict && reason.brief)?.brief
+  if (brief) answer.brief = brief
+  return answer
+}
+
+/** Of one verdict in the order given. */
+function worstFirst(reasons: readonly Reason[]): Reason[] {
+  const sorted: Reason[] = []
+  for (let i = VERDICTS.length - 1; i >= 0; i--) for (const reason of reasons) if (reason.verdict === VERDICTS[i]) sorted.push(reason)
+  return sorted
 }
 
 export const badness = (verdict: Verdict): number => VERDICTS.indexOf(verdict)

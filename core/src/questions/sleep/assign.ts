@@ -42,110 +42,129 @@ const FAR = 0x3fffffff
 export function assign(problem: AssignmentProblem): Assignment {
   const { people, options, exclusions } = problem
   if (people > MOST_PEOPLE) throw new RangeError(`${people} people; at most ${MOST_PEOPLE} can be placed`)
-  const free = options.flatMap((_, i) => (exclusions.some((pair) => pair.includes(i)) ? [] : [i]))
-  const tables = compatibleSets(options.length, exclusions).map((chosen) => new Table(problem, [...free, ...chosen]))
-  return tables.reduce((a, b) => (b.cost < a.cost ? b : a)).solution()
+  const bound = new Set(exclusions.flat())
+  const free = options.flatMap((_, i) => (bound.has(i) ? [] : [i]))
+  let best: Assignment | undefined
+  for (const chosen of compatibleSets([...bound], exclusions)) {
+    const found = cheapest(problem, [...free, ...chosen])
+    if (!best || found.cost < best.cost) best = found
+  }
+  return best!
 }
 
-/** Maximal sets of options out of those under an exclusion, none excluding another. One empty set when there are none. */
-function compatibleSets(count: number, exclusions: [number, number][]): number[][] {
-  const involved = Array.from({ length: count }, (_, i) => i).filter((i) => exclusions.some((pair) => pair.includes(i)))
-  if (involved.length === 0) return [[]]
+/** Maximal sets out of the options under an exclusion, none excluding another. One empty set when there are none. */
+function compatibleSets(bound: number[], exclusions: [number, number][]): number[][] {
+  if (bound.length === 0) return [[]]
   const clashes = (a: number, b: number) => exclusions.some(([x, y]) => (x === a && y === b) || (x === b && y === a))
   const sets: number[][] = []
   const grow = (set: number[], from: number): void => {
-    if (from === involved.length) {
-      if (involved.every((i) => set.includes(i) || set.some((member) => clashes(member, i)))) sets.push(set)
+    if (from === bound.length) {
+      if (bound.every((i) => set.includes(i) || set.some((member) => clashes(member, i)))) sets.push(set)
       return
     }
-    const next = involved[from]!
+    const next = bound[from]!
     if (!set.some((member) => clashes(member, next))) grow([...set, next], from + 1)
-    if (involved.some((i) => clashes(i, next))) grow(set, from + 1)
+    if (bound.some((i) => clashes(i, next))) grow(set, from + 1)
   }
   grow([], 0)
   return sets
 }
 
-/** The table of one set of options, kept stage by stage so that the way can be read back. */
-class Table {
-  readonly cost: number
-  private readonly goal: number
-  /** Best costs after each stage; a stage is one berth, or the choice to open an option. */
-  private readonly stages: Stage[] = []
-
-  constructor(
-    private readonly problem: AssignmentProblem,
-    chosen: number[],
-  ) {
-    const size = 1 << problem.people
-    let best = new Int32Array(size).fill(FAR)
-    best[0] = 0
-    for (const option of chosen) best = this.addOption(option, best)
-    let goal = 0
-    let cost = FAR
-    for (let mask = 0; mask < size; mask++) {
-      const total = best[mask]! + problem.unplaced * (problem.people - bits(mask))
-      if (total < cost) [cost, goal] = [total, mask]
-    }
-    this.cost = cost
-    this.goal = goal
-  }
-
-  /** Either left closed, or opened at its price and its berths filled one after another. */
-  private addOption(option: number, closed: Int32Array<ArrayBuffer>): Int32Array<ArrayBuffer> {
-    const { opening, berths } = this.problem.options[option]!
-    let open = opening === 0 ? closed : closed.map((cost) => (cost < FAR ? cost + opening : FAR))
-    const first = this.stages.length
-    berths.forEach((groups, berth) => {
-      if (groups.length === 0) return
-      const after = fill(open, groups)
-      this.stages.push({ option, berth, before: open, after })
-      open = after
-    })
-    if (opening === 0 || this.stages.length === first) return opening === 0 ? open : closed
-    const merged = closed.map((cost, mask) => Math.min(cost, open[mask]!))
-    this.stages.push({ option, skipTo: first, before: closed, after: merged, opened: open })
-    return merged
-  }
-
-  solution(): Assignment {
-    const placements: Assignment['placements'] = []
-    let mask = this.goal
-    for (let i = this.stages.length - 1; i >= 0; i--) {
-      const stage = this.stages[i]!
-      if ('skipTo' in stage) {
-        if (stage.before[mask]! <= stage.opened[mask]!) i = stage.skipTo
-        continue
-      }
-      const cost = stage.after[mask]!
-      if (stage.before[mask] === cost) continue
-      const group = this.problem.options[stage.option]!.berths[stage.berth]!.find((one) => (mask & one.mask) === one.mask && stage.before[mask ^ one.mask]! + one.cost === cost)!
-      placements.push({ option: stage.option, berth: stage.berth, group })
-      mask ^= group.mask
-    }
-    return { cost: this.cost, placements: placements.reverse(), unplacedMask: ((1 << this.problem.people) - 1) & ~this.goal }
-  }
-}
-
+/**
+ * A row of the table holds the best cost for each subset after one more berth, or after the choice to
+ * open an option. Rows stay until the way is read back, and are one stretch of a shared array: a yard
+ * asks for thousands of tables, and their making would cost more than their filling.
+ */
 type Stage =
-  | { option: number; berth: number; before: Int32Array; after: Int32Array }
-  | { option: number; skipTo: number; before: Int32Array; after: Int32Array; opened: Int32Array }
+  | { kind: 'berth'; option: number; berth: number; before: number; after: number }
+  | { kind: 'choice'; closed: number; opened: number; first: number }
+
+let cells = new Int32Array(1 << 12)
+
+/** The cheapest use of these options, any of which may also stay closed. */
+function cheapest({ people, unplaced, options }: AssignmentProblem, chosen: number[]): Assignment {
+  const size = 1 << people
+  const stages: Stage[] = []
+  let rows = 0
+  const row = (): number => {
+    const at = rows * size
+    rows += 1
+    if (rows * size > cells.length) {
+      const larger = new Int32Array(2 * rows * size)
+      larger.set(cells)
+      cells = larger
+    }
+    return at
+  }
+  let best = row()
+  cells.fill(FAR, best, best + size)
+  cells[best] = 0
+  for (const option of chosen) {
+    const { opening, berths } = options[option]!
+    const closed = best
+    const first = stages.length
+    let open = closed
+    if (opening > 0) {
+      open = row()
+      for (let mask = 0; mask < size; mask++) cells[open + mask] = Math.min(FAR, cells[closed + mask]! + opening)
+    }
+    for (let berth = 0; berth < berths.length; berth++) {
+      if (berths[berth]!.length === 0) continue
+      const after = row()
+      fill(berths[berth]!, open, after, size)
+      stages.push({ kind: 'berth', option, berth, before: open, after })
+      open = after
+    }
+    if (opening === 0) best = open
+    else if (stages.length > first) {
+      best = row()
+      for (let mask = 0; mask < size; mask++) cells[best + mask] = Math.min(cells[closed + mask]!, cells[open + mask]!)
+      stages.push({ kind: 'choice', closed, opened: open, first })
+    }
+  }
+  let [cost, goal] = [Infinity, 0]
+  for (let mask = 0; mask < size; mask++) {
+    if (cells[best + mask]! >= FAR) continue
+    const total = cells[best + mask]! + unplaced * (people - bits(mask))
+    if (total < cost) [cost, goal] = [total, mask]
+  }
+  return { cost, placements: readBack(options, stages, goal), unplacedMask: (size - 1) & ~goal }
+}
 
 /** One more berth: it stays empty, or takes one of its groups. */
-function fill(before: Int32Array<ArrayBuffer>, groups: AssignmentGroup[]): Int32Array<ArrayBuffer> {
-  const after = before.slice()
+function fill(groups: AssignmentGroup[], before: number, after: number, size: number): void {
+  cells.copyWithin(after, before, before + size)
   for (const { mask: group, cost } of groups) {
-    for (let mask = 0; mask < before.length; mask++) {
-      if (mask & group) continue
-      const total = before[mask]! + cost
-      if (total < after[mask | group]!) after[mask | group] = total
+    for (let mask = 0; mask < size; mask++) {
+      const so = cells[before + mask]!
+      if (mask & group || so >= FAR) continue
+      if (so + cost < cells[after + (mask | group)]!) cells[after + (mask | group)] = so + cost
     }
   }
-  return after
 }
 
-export function bits(mask: number): number {
-  let count = 0
-  for (let rest = mask; rest; rest &= rest - 1) count++
-  return count
+/** The way to the goal, from the last stage to the first. */
+function readBack(options: AssignmentOption[], stages: Stage[], goal: number): Assignment['placements'] {
+  const placements: Assignment['placements'] = []
+  let mask = goal
+  for (let i = stages.length - 1; i >= 0; i--) {
+    const stage = stages[i]!
+    if (stage.kind === 'choice') {
+      if (cells[stage.closed + mask]! <= cells[stage.opened + mask]!) i = stage.first
+      continue
+    }
+    const { option, berth, before, after } = stage
+    const cost = cells[after + mask]!
+    if (cells[before + mask] === cost) continue
+    const group = options[option]!.berths[berth]!.find((one) => (mask & one.mask) === one.mask && cells[before + (mask ^ one.mask)]! + one.cost === cost)!
+    placements.push({ option, berth, group })
+    mask ^= group.mask
+  }
+  return placements.reverse()
 }
+
+/** How many bits are set, for every mask of up to 16 people. */
+const COUNTS = new Uint8Array(1 << MOST_PEOPLE)
+for (let mask = 1; mask < COUNTS.length; mask++) COUNTS[mask] = COUNTS[mask >> 1]! + (mask & 1)
+
+export const bits = (mask: number): number => COUNTS[mask]!

@@ -13,34 +13,45 @@ export type Fit = { can: false; why: string } | { can: true; spare: number; disc
  */
 export function fit(group: readonly Sleeper[], berth: BerthFact, rules: SleepRules): Fit {
   const upper = isUpper(berth)
-  const missing: string[] = []
   let spare = Infinity
   let discomfort = 0
   let widthNeeded = 0
-  let weight: number | undefined = 0
+  let weight = 0
   for (const sleeper of group) {
-    if (upper && sleeper.age < rules.upperBunkFrom) return no(`${sleeper.name} is under ${rules.upperBunkFrom}`)
-    if (upper && !sleeper.climbs) return no(`${sleeper.name} does not climb`)
-    if (sleeper.height === undefined) missing.push(`household.people.${sleeper.id}.height`)
-    else if (berth.length !== undefined) spare = Math.min(spare, berth.length - sleeper.height - rules.lengthSpare)
+    if (upper && sleeper.age < rules.upperBunkFrom) return TOO_YOUNG
+    if (upper && !sleeper.climbs) return NO_CLIMBER
+    if (sleeper.height !== undefined && berth.length !== undefined) spare = Math.min(spare, berth.length - sleeper.height - rules.lengthSpare)
     widthNeeded += group.length > 1 ? (sleeper.age < rules.shareUnder ? rules.pairChild : rules.pairAdult) : widthAlone(sleeper.age, rules)
-    weight = sleeper.weight === undefined || weight === undefined ? undefined : weight + sleeper.weight
+    weight += sleeper.weight ?? 0
     discomfort += discomfortOf(sleeper, berth, upper, rules)
   }
-  if (spare < 0) return no('too short')
-  if (berth.width !== undefined && berth.width < widthNeeded) return no('too narrow')
-  if (berth.limit !== undefined && weight !== undefined && weight > berth.limit) return no('over its weight limit')
-  if (berth.length === undefined) missing.push(`plan.berths.${berth.id}.mattressLength`)
-  if (berth.width === undefined) missing.push(`plan.berths.${berth.id}.mattressWidth`)
-  if (isLimited(berth) && berth.limit === undefined) missing.push(`plan.berths.${berth.id}.weightLimit`)
-  if (isLimited(berth) && weight === undefined) missing.push(...group.filter((one) => one.weight === undefined).map(({ id }) => `household.people.${id}.weight`))
+  if (spare < 0) return TOO_SHORT
+  if (berth.width !== undefined && berth.width < widthNeeded) return TOO_NARROW
+  if (berth.limit !== undefined && weight > berth.limit) return TOO_HEAVY
   if (spare < rules.lengthComfort - rules.lengthSpare) discomfort += 6
   if (group.length > 1 && group[0]!.partner !== group[1]!.id) discomfort += 10
-  return { can: true, spare, discomfort, missing }
+  return { can: true, spare, discomfort, missing: missingFor(group, berth) }
 }
 
-function no(why: string): Fit {
-  return { can: false, why }
+const TOO_YOUNG: Fit = { can: false, why: 'too young for an upper bunk' }
+const NO_CLIMBER: Fit = { can: false, why: 'does not climb' }
+const TOO_SHORT: Fit = { can: false, why: 'too short' }
+const TOO_NARROW: Fit = { can: false, why: 'too narrow' }
+const TOO_HEAVY: Fit = { can: false, why: 'over its weight limit' }
+const NOTHING: string[] = []
+
+/** Readings that the fit rests on and nobody took. */
+function missingFor(group: readonly Sleeper[], berth: BerthFact): string[] {
+  const limited = isLimited(berth)
+  const known = berth.length !== undefined && berth.width !== undefined && (!limited || berth.limit !== undefined)
+  if (known && group.every(({ height, weight }) => height !== undefined && (!limited || weight !== undefined))) return NOTHING
+  return [
+    ...group.filter(({ height }) => height === undefined).map(({ id }) => `household.people.${id}.height`),
+    ...(berth.length === undefined ? [`plan.berths.${berth.id}.mattressLength`] : []),
+    ...(berth.width === undefined ? [`plan.berths.${berth.id}.mattressWidth`] : []),
+    ...(limited && berth.limit === undefined ? [`plan.berths.${berth.id}.weightLimit`] : []),
+    ...(limited ? group.filter(({ weight }) => weight === undefined).map(({ id }) => `household.people.${id}.weight`) : []),
+  ]
 }
 
 function widthAlone(age: number, rules: SleepRules): number {

@@ -5,12 +5,25 @@ import type { HouseRules, SleepRules } from '../../rules/houseRules'
 
 /** Those who need a berth, and who may lie beside whom. */
 export interface SleepNeed {
-  sleepers: Sleeper[]
+  everyNight: Party
   /** The same people with guests, when guests come. */
-  withGuests?: Sleeper[]
+  withGuests?: Party
   guestsCome: GuestRhythm
   bunks?: Stance
   rules: SleepRules
+}
+
+/** Those of one night, and the groups of them that may share a berth. */
+export interface Party {
+  sleepers: readonly Sleeper[]
+  groups: readonly SharingGroup[]
+}
+
+/** Bits over the sleepers; `apart`: someone lies without their partner. */
+export interface SharingGroup {
+  mask: number
+  members: readonly Sleeper[]
+  apart: boolean
 }
 
 export interface Sleeper {
@@ -30,16 +43,18 @@ export function sleepNeed(household: Household, { sleep: rules }: HouseRules): S
   const regular = all.filter((_, i) => !household.people[i]!.guest)
   const guests = household.guestsCome !== 'never' && regular.length < all.length
   return {
-    sleepers: regular.length ? regular : all,
-    ...(guests && { withGuests: all }),
+    everyNight: party(regular.length ? regular : all, rules),
+    ...(guests && { withGuests: party(all, rules) }),
     guestsCome: household.guestsCome,
     bunks: household.stances.bunks,
     rules,
   }
 }
 
-/** Groups that may share one berth, as bit masks over the sleepers: each alone, couples, and pairs that may share. */
-export function groupsOf(sleepers: readonly Sleeper[], rules: SleepRules): { mask: number; members: Sleeper[]; apart: boolean }[] {
+export const party = (sleepers: readonly Sleeper[], rules: SleepRules): Party => ({ sleepers, groups: groupsOf(sleepers, rules) })
+
+/** Groups that may share one berth: each alone, couples, and pairs that may share. */
+function groupsOf(sleepers: readonly Sleeper[], rules: SleepRules): SharingGroup[] {
   const paired = new Set(couples(sleepers).flat())
   const alone = sleepers.map((one, i) => ({ mask: 1 << i, members: [one], apart: paired.has(one.id) }))
   const pairs = sleepers.flatMap((a, i) =>

@@ -1,8 +1,8 @@
 import type { SleepRules } from '../../rules/houseRules'
-import { assign, bits, type AssignmentOption, type AssignmentProblem } from './assign'
+import { assign, bits, type AssignmentProblem } from './assign'
 import type { BerthFact, SleepFacts } from './facts'
 import { fit, type Fit } from './fit'
-import { groupsOf, type Sleeper } from './need'
+import type { Party, SharingGroup, Sleeper } from './need'
 
 /** Who lies where on one kind of night. */
 export interface Night {
@@ -18,7 +18,7 @@ export interface Night {
 
 export interface Placement {
   berth: BerthFact
-  people: Sleeper[]
+  people: readonly Sleeper[]
   /** Inches beyond the least length; Infinity when not known. */
   spare: number
 }
@@ -30,68 +30,58 @@ export interface Placement {
 const COST = { unplaced: 10_000_000, partnerApart: 100_000, conversion: 2_000, conversionMinute: 10 }
 
 /** The best night by what is known; when that leaves someone out, the best night there could be, with what to measure. */
-export function bestNight(facts: SleepFacts, sleepers: readonly Sleeper[], rules: SleepRules): Night {
-  const fits = fitsOf(facts, sleepers, rules)
-  const known = solve(facts, sleepers, fits, (one) => one.missing.length === 0)
-  if ((known.unplaced.length === 0 && !known.apart) || fits.every(({ fit: one }) => one.missing.length === 0)) return known
-  const hoped = solve(facts, sleepers, fits, () => true)
+export function bestNight(facts: SleepFacts, party: Party, rules: SleepRules): Night {
+  const fits = fitsOf(facts, party, rules)
+  if (fits.every((inBerth) => inBerth.every(isProven))) return solve(facts, party, fits)
+  const known = solve(facts, party, fits.map((inBerth) => inBerth.filter(isProven)))
+  if (known.unplaced.length === 0 && !known.apart) return known
+  const hoped = solve(facts, party, fits)
   const better = hoped.unplaced.length < known.unplaced.length || (hoped.unplaced.length === known.unplaced.length && known.apart && !hoped.apart)
   return better ? hoped : known
 }
 
-type Possible = Extract<Fit, { can: true }>
-
 interface GroupInBerth {
-  berth: number
-  mask: number
-  members: Sleeper[]
-  apart: boolean
-  fit: Possible
+  group: SharingGroup
+  fit: Extract<Fit, { can: true }>
 }
 
-function fitsOf({ berths }: SleepFacts, sleepers: readonly Sleeper[], rules: SleepRules): GroupInBerth[] {
-  const groups = groupsOf(sleepers, rules)
-  const found: GroupInBerth[] = []
-  berths.forEach((place, berth) => {
-    for (const { mask, members, apart } of groups) {
-      const one = fit(members, place, rules)
-      if (one.can) found.push({ berth, mask, members, apart, fit: one })
+const isProven = ({ fit: { missing } }: GroupInBerth): boolean => missing.length === 0
+
+/** For each berth, the groups that can lie in it. */
+function fitsOf({ berths }: SleepFacts, { groups }: Party, rules: SleepRules): GroupInBerth[][] {
+  return berths.map((berth) => {
+    const found: GroupInBerth[] = []
+    for (const group of groups) {
+      const one = fit(group.members, berth, rules)
+      if (one.can) found.push({ group, fit: one })
     }
+    return found
   })
-  return found
 }
 
-/** The problem as the solver takes it, and how to read its berths back. */
-export function problemOf(
-  facts: SleepFacts,
-  people: number,
-  fits: readonly Pick<GroupInBerth, 'berth' | 'mask' | 'apart' | 'fit'>[],
-): { problem: AssignmentProblem; berthAt: number[][] } {
-  const groupsIn = (berth: number) =>
-    fits.filter((one) => one.berth === berth).map(({ mask, apart, fit: { discomfort } }) => ({ mask, cost: discomfort + (apart ? COST.partnerApart * bits(mask) : 0) }))
-  const indexed = facts.berths.map((berth, i) => ({ berth, i }))
-  const always = indexed.filter(({ berth }) => !berth.conversion).map(({ i }) => i)
-  const berthAt = [always, ...facts.conversions.map(({ id }) => indexed.filter(({ berth }) => berth.conversion === id).map(({ i }) => i))]
-  const options: AssignmentOption[] = berthAt.map((berths, k) => ({
-    opening: k === 0 ? 0 : COST.conversion + COST.conversionMinute * facts.conversions[k - 1]!.minutes,
-    berths: berths.map(groupsIn),
-  }))
-  const exclusions = facts.conversions.flatMap(({ excludes }, a) =>
-    excludes.map((id): [number, number] => [a + 1, facts.conversions.findIndex((other) => other.id === id) + 1]),
-  )
+/** Berths that are always there first, then those of each conversion, at the price of making it up. */
+function problemOf({ berths, conversions }: SleepFacts, people: number, fits: readonly GroupInBerth[][]): { problem: AssignmentProblem; berthAt: number[][] } {
+  const berthAt: number[][] = [[], ...conversions.map(() => [])]
+  berths.forEach(({ conversion }, i) => berthAt[conversion ? 1 + conversions.findIndex(({ id }) => id === conversion) : 0]!.push(i))
+  const groupsIn = (berth: number) => fits[berth]!.map(({ group: { mask, apart }, fit: { discomfort } }) => ({ mask, cost: discomfort + (apart ? COST.partnerApart * bits(mask) : 0) }))
+  const options = berthAt.map((at, k) => ({ opening: k === 0 ? 0 : COST.conversion + COST.conversionMinute * conversions[k - 1]!.minutes, berths: at.map(groupsIn) }))
+  const exclusions = conversions.flatMap(({ excludes }, a) => excludes.map((id): [number, number] => [a + 1, conversions.findIndex((other) => other.id === id) + 1]))
   return { problem: { people, unplaced: COST.unplaced, options, exclusions }, berthAt }
 }
 
-function solve(facts: SleepFacts, sleepers: readonly Sleeper[], fits: readonly GroupInBerth[], allowed: (fit: Possible) => boolean): Night {
-  const usable = fits.filter((one) => allowed(one.fit))
-  const { problem, berthAt } = problemOf(facts, sleepers.length, usable)
+function solve(facts: SleepFacts, { sleepers }: Party, fits: readonly GroupInBerth[][]): Night {
+  const { problem, berthAt } = problemOf(facts, sleepers.length, fits)
   const { placements, unplacedMask } = assign(problem)
-  const used = placements.map(({ option, berth, group }) => usable.find((one) => one.berth === berthAt[option]![berth] && one.mask === group.mask)!)
-  return {
-    placements: used.map((one) => ({ berth: facts.berths[one.berth]!, people: one.members, spare: one.fit.spare })),
-    made: [...new Set(used.flatMap((one) => facts.berths[one.berth]!.conversion ?? []))],
-    unplaced: sleepers.filter((_, i) => unplacedMask & (1 << i)),
-    apart: used.some((one) => one.apart),
-    missing: [...new Set(used.flatMap((one) => one.fit.missing))],
+  const night: Night = { placements: [], made: [], unplaced: [], apart: false, missing: [] }
+  for (const { option, berth, group } of placements) {
+    const at = berthAt[option]![berth]!
+    const used = fits[at]!.find((one) => one.group.mask === group.mask)!
+    const place = facts.berths[at]!
+    night.placements.push({ berth: place, people: used.group.members, spare: used.fit.spare })
+    if (place.conversion && !night.made.includes(place.conversion)) night.made.push(place.conversion)
+    if (used.group.apart) night.apart = true
+    for (const key of used.fit.missing) if (!night.missing.includes(key)) night.missing.push(key)
   }
+  if (unplacedMask) night.unplaced = sleepers.filter((_, i) => unplacedMask & (1 << i))
+  return night
 }

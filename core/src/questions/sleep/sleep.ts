@@ -32,14 +32,14 @@ export const sleep: Question<SleepFacts, SleepNeed> = {
 }
 
 /** Who sleeps where on an ordinary night, and when guests are there. */
-export function arrangement(facts: SleepFacts, { sleepers, withGuests, rules }: SleepNeed): { everyNight: Night; guestNight?: Night } {
+export function arrangement(facts: SleepFacts, { everyNight, withGuests, rules }: SleepNeed): { everyNight: Night; guestNight?: Night } {
   return {
-    everyNight: bestNight(facts, sleepers, rules),
+    everyNight: bestNight(facts, everyNight, rules),
     ...(withGuests && { guestNight: bestNight(facts, withGuests, rules) }),
   }
 }
 
-function nightReasons(facts: SleepFacts, { sleepers, rules }: SleepNeed, night: Night): Reason[] {
+function nightReasons(facts: SleepFacts, { everyNight: { sleepers }, rules }: SleepNeed, night: Night): Reason[] {
   const left = leftOut(night)
   if (left) return [left]
   const tightest = night.placements.reduce((a, b) => (b.spare < a.spare ? b : a))
@@ -84,7 +84,7 @@ function guestReasons({ guestsCome, withGuests }: SleepNeed, night: Night): Reas
     return [{ ...(verdict === 'no' ? left : rest), verdict, says: says`With guests (${guestsCome}): ${left.says}` }]
   }
   const making = night.made.length ? `, ${night.made.length === 1 ? 'one bed' : `${night.made.length} beds`} made up` : ', nothing made up'
-  return [{ verdict: 'fits', says: says`With guests (${guestsCome}) all ${withGuests!.length} sleep${making}.` }]
+  return [{ verdict: 'fits', says: says`With guests (${guestsCome}) all ${withGuests!.sleepers.length} sleep${making}.` }]
 }
 
 function advertisedReason(facts: SleepFacts, { rules }: SleepNeed): Reason[] {
@@ -93,7 +93,7 @@ function advertisedReason(facts: SleepFacts, { rules }: SleepNeed): Reason[] {
   return [{ verdict: 'fits', says: says`${sheet}By width it takes ${adults} adults, ${adultsAtOnce} of them with nothing made up, or ${children} children.` }]
 }
 
-function cautionsOf({ sleepers, rules }: SleepNeed, nights: Night[]): CautionId[] {
+function cautionsOf({ everyNight: { sleepers }, rules }: SleepNeed, nights: Night[]): CautionId[] {
   const used = nights.flatMap(({ placements }) => placements)
   const small = sleepers.some(({ age }) => age < rules.upperBunkFrom)
   const upper = used.some(({ berth }) => isUpper(berth)) || small

@@ -1,0 +1,27 @@
+#!/usr/bin/env node
+// npm run bench: speed, as JSON, always against a reference in the same run. Asserts nothing about time.
+import { spawnSync } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { pathToFileURL } from 'node:url'
+import { withEnding } from './machine/ending.mjs'
+import { installMissing } from './machine/install.mjs'
+import { startMariaDb } from './machine/mariadb.mjs'
+import { ROOT, Stop } from './machine/places.mjs'
+import { run } from './machine/processes.mjs'
+
+await withEnding(async (atEnd) => {
+  await installMissing()
+  const scratch = mkdtempSync(join(tmpdir(), 'hitchet-bench-'))
+  atEnd(() => rmSync(scratch, { recursive: true, force: true }))
+  const database = await startMariaDb(join(scratch, 'db'))
+  atEnd(database.stop)
+  const env = { ...process.env, DATABASE_URL: database.url(), SESSION_SECRET: 'only for measuring, never for a dealership' }
+  // Bundled, as the worker is that ships: not through a loader that transforms as it goes.
+  const bundle = join(ROOT, 'web', '.jobs', 'bench.mjs')
+  atEnd(() => rmSync(bundle, { force: true }))
+  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), ['scripts/bench/bench.ts', '--bundle', '--platform=node', '--format=esm', '--target=node20', '--external:sequelize', '--external:mariadb', '--external:umzug', '--external:highs', `--define:import.meta.url=${JSON.stringify(pathToFileURL(join(ROOT, 'scripts', 'bench', 'bench.ts')).href)}`, '--log-level=warning', `--outfile=${bundle}`])
+  const { status } = spawnSync(process.execPath, [bundle], { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'], env })
+  if (status !== 0) throw new Stop('The bench did not end well.')
+})

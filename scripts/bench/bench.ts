@@ -1,0 +1,7 @@
+import { disconnect } from '../../web/server/db/database'
+import { benchRanking } from './ranking'
+import { benchSleeping } from './sleeping'
+
+const results = { machine: { node: process.version, cores: (await import('node:os')).availableParallelism() }, sleeping: await benchSleeping(), ranking: await benchRanking() }
+console.log(JSON.stringify(results, null, 2))
+await disconnect()

@@ -1,0 +1,27 @@
+import loadHighs from 'highs'
+import { assign } from '../../core/src/questions/sleep/assign'
+import { asLinearProgram, chance, randomProblem } from '../../core/src/testing/assignments'
+import { spread, timed } from './median'
+
+const PROBLEMS = 200
+
+/** The sleeping solver against HiGHS on the same 200 problems: the same optimum, and how much sooner. */
+export async function benchSleeping() {
+  const highs = await loadHighs()
+  const random = chance(42)
+  const problems = Array.from({ length: PROBLEMS }, () => randomProblem(random, 10, 14))
+  for (const problem of problems.slice(0, 20)) assign(problem)
+  const own: number[] = []
+  const reference: number[] = []
+  let sameOptimum = 0
+  for (const problem of problems) {
+    const ours = await timed(() => assign(problem))
+    const text = asLinearProgram(problem)
+    const theirs = await timed(() => highs.solve(text, { mip_rel_gap: 0, mip_abs_gap: 0.4, output_flag: false } as never))
+    own.push(ours.took)
+    reference.push(theirs.took)
+    if (Math.round(theirs.result.ObjectiveValue) === ours.result.cost) sameOptimum += 1
+  }
+  const [ours, theirs] = [spread(own), spread(reference)]
+  return { problems: PROBLEMS, sameOptimum, hitchetMs: ours, highsMs: theirs, timesFasterByMedian: Math.round(theirs.median / ours.median) }
+}

@@ -1,0 +1,31 @@
+#!/usr/bin/env node
+// npm run pictures: refreshes docs/screenshots from the running demo, at 1280 x 800.
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { chromium } from '@playwright/test'
+import { HOME, ROOT } from './machine/places.mjs'
+
+const { address } = JSON.parse(readFileSync(join(HOME, 'demo.json'), 'utf8'))
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const page = await browser.newPage({ baseURL: address, viewport: { width: 1280, height: 800 } })
+await page.goto('/sign-in')
+await page.getByRole('button', { name: /, consultant$/ }).click()
+await page.getByRole('heading', { name: /Good to see you/ }).waitFor()
+const at = async (name) => page.getByRole('link', { name }).first().getAttribute('href')
+const [okoro, vossberg] = [await at(/Okoro/), await at(/Vossberg/)]
+
+const shot = async (name, path) => {
+  await page.goto(path)
+  await page.waitForLoadState('networkidle')
+  await page.waitForTimeout(2500)
+  await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) })
+}
+await shot('desk', '/')
+await shot('yard', '/yard?q=under+30+ft')
+await shot('household', okoro)
+await shot('match', `${okoro}/match`)
+await shot('compare-night', `${okoro}/compare?time=night`)
+await shot('compare-road', `${vossberg}/compare?time=road&units=T-112,T-118,T-126`)
+await page.evaluate(() => localStorage.setItem('theme', 'dark'))
+await shot('compare-evening', `${vossberg}/compare?time=night&guests=true&units=T-112,T-118,T-119`)
+await browser.close()
