@@ -130,7 +130,7 @@ describe('an answer adds up its reasons', () => {
       { verdict: 'measure', says: ['d'], missing: ['x', 'x'] },
     ])
     expect(answer).toMatchObject({ verdict: 'no', margin: { value: -60 }, missing: ['x'] })
-    expect(answer.because.map(({ says }) => says[0])).toEqual(['b', 'c', 'd', 'a'])
+    expect(answer.because.map(({ says }) => says[0])).toEqual(['c', 'b', 'd', 'a'])
   })
 
   it('nothing to say is a fit', () => expect(answerOf([])).toMatchObject({ verdict: 'fits', because: [] }))

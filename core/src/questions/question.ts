@@ -62,20 +62,22 @@ export interface Reason {
 export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer {
   let verdict: Verdict = 'fits'
   for (const reason of reasons) if (badness(reason.verdict) > badness(verdict)) verdict = reason.verdict
-  const answer: Answer = { verdict, because: worstFirst(reasons), cautions, missing: [] }
+  let deciding: Reason | undefined
+  const missing: string[] = []
   for (const reason of reasons) {
-    for (const key of reason.missing ?? []) if (!answer.missing.includes(key)) answer.missing.push(key)
-    if (reason.verdict === verdict && reason.margin && (!answer.margin || ease(reason.margin) < ease(answer.margin))) answer.margin = reason.margin
+    for (const key of reason.missing ?? []) if (!missing.includes(key)) missing.push(key)
+    if (reason.verdict === verdict && reason.margin && (!deciding || ease(reason.margin) < ease(deciding.margin!))) deciding = reason
   }
-  const brief = answer.margin ? undefined : reasons.find((reason) => reason.verdict === verdict && reason.brief)?.brief
-  if (brief) answer.brief = brief
+  const answer: Answer = { verdict, because: worstFirst(reasons, deciding), cautions, missing }
+  if (deciding) answer.margin = deciding.margin
+  else answer.brief = reasons.find((reason) => reason.verdict === verdict && reason.brief)?.brief
   return answer
 }
 
-/** Of one verdict in the order given. */
-function worstFirst(reasons: readonly Reason[]): Reason[] {
-  const sorted: Reason[] = []
-  for (let i = VERDICTS.length - 1; i >= 0; i--) for (const reason of reasons) if (reason.verdict === VERDICTS[i]) sorted.push(reason)
+/** The point that decides first, so that the sentence and the figure beside it speak of the same; then by verdict, in the order given. */
+function worstFirst(reasons: readonly Reason[], deciding: Reason | undefined): Reason[] {
+  const sorted: Reason[] = deciding ? [deciding] : []
+  for (let i = VERDICTS.length - 1; i >= 0; i--) for (const reason of reasons) if (reason.verdict === VERDICTS[i] && reason !== deciding) sorted.push(reason)
   return sorted
 }
 
