@@ -42,8 +42,10 @@ const FAR = 0x3fffffff
 export function assign(problem: AssignmentProblem): Assignment {
   const { people, options, exclusions } = problem
   if (people > MOST_PEOPLE) throw new RangeError(`${people} people; at most ${MOST_PEOPLE} can be placed`)
+  const all = options.map((_, i) => i)
+  if (exclusions.length === 0) return cheapest(problem, all)
   const bound = new Set(exclusions.flat())
-  const free = options.flatMap((_, i) => (bound.has(i) ? [] : [i]))
+  const free = all.filter((i) => !bound.has(i))
   let best: Assignment | undefined
   for (const chosen of compatibleSets([...bound], exclusions)) {
     const found = cheapest(problem, [...free, ...chosen])
@@ -52,9 +54,8 @@ export function assign(problem: AssignmentProblem): Assignment {
   return best!
 }
 
-/** Maximal sets out of the options under an exclusion, none excluding another. One empty set when there are none. */
+/** Maximal sets out of the options under an exclusion, none excluding another. */
 function compatibleSets(bound: number[], exclusions: [number, number][]): number[][] {
-  if (bound.length === 0) return [[]]
   const clashes = (a: number, b: number) => exclusions.some(([x, y]) => (x === a && y === b) || (x === b && y === a))
   const sets: number[][] = []
   const grow = (set: number[], from: number): void => {
@@ -135,10 +136,12 @@ function cheapest({ people, unplaced, options }: AssignmentProblem, chosen: numb
 function fill(groups: AssignmentGroup[], before: number, after: number, size: number): void {
   cells.copyWithin(after, before, before + size)
   for (const { mask: group, cost } of groups) {
-    for (let mask = 0; mask < size; mask++) {
-      const so = cells[before + mask]!
-      if (mask & group || so >= FAR) continue
-      if (so + cost < cells[after + (mask | group)]!) cells[after + (mask | group)] = so + cost
+    // All subsets of the others, from largest to none.
+    const others = (size - 1) & ~group
+    for (let mask = others; ; mask = (mask - 1) & others) {
+      const total = cells[before + mask]! + cost
+      if (total < cells[after + (mask | group)]!) cells[after + (mask | group)] = total
+      if (mask === 0) break
     }
   }
 }
