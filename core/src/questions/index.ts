@@ -5,11 +5,12 @@ import { price } from './price/price'
 import type { Question, QuestionId } from './question'
 import { sleep } from './sleep/sleep'
 import { tow } from './tow/tow'
+import { wishes } from './wishes/wishes'
 
 /** All questions, in the order consultants ask. A new question is a folder and a line here. */
-export const QUESTIONS: readonly Question<unknown, unknown>[] = [sleep, tow, park, bath, galley, price]
+export const QUESTIONS: readonly Question<unknown, unknown>[] = [sleep, tow, park, bath, galley, wishes, price]
 
 /** Raise when the facts of any question change shape: stored facts of an older number are made anew. */
-export const FACTS_VERSION = 1
+export const FACTS_VERSION = 2
 
 export const questionOf = (id: QuestionId): Question<unknown, unknown> => QUESTIONS.find((question) => question.id === id)!

@@ -9,7 +9,7 @@ import type { CautionId } from './cautions'
 export const VERDICTS = ['fits', 'tight', 'measure', 'no'] as const
 export type Verdict = (typeof VERDICTS)[number]
 
-export const QUESTION_IDS = ['sleep', 'tow', 'park', 'bath', 'galley', 'price'] as const
+export const QUESTION_IDS = ['sleep', 'tow', 'park', 'bath', 'galley', 'wishes', 'price'] as const
 export type QuestionId = (typeof QUESTION_IDS)[number]
 
 /**

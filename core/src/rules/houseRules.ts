@@ -14,7 +14,7 @@ export interface HouseRules {
 
 export interface RankingRules {
   /** How much each question weighs in the order. */
-  weights: Record<'sleep' | 'tow' | 'park' | 'bath' | 'galley' | 'price', number>
+  weights: Record<'sleep' | 'tow' | 'park' | 'bath' | 'galley' | 'wishes' | 'price', number>
   /** What a verdict earns of its question's weight. */
   points: Record<'fits' | 'tight' | 'measure' | 'no', number>
 }
@@ -114,7 +114,7 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
   },
   price: { tightShare: 0.03 }, // fees and hitch work eat about this much (common practice)
   ranking: {
-    weights: { sleep: 5, tow: 4, park: 1, bath: 2, galley: 2, price: 2 }, // what cannot be changed later weighs most
+    weights: { sleep: 5, tow: 4, park: 1, bath: 2, galley: 2, wishes: 1, price: 2 }, // what cannot be changed later weighs most
     points: { fits: 1, tight: 0.5, measure: 0.35, no: 0 },
   },
 }

@@ -20,6 +20,7 @@ const OUT_WORDS: Record<QuestionId, string> = {
   park: 'too long',
   bath: 'bath not right',
   galley: 'kitchen not right',
+  wishes: 'without what they must have',
   price: 'over the budget',
 }
 
