@@ -5,9 +5,10 @@ export type Outcome<T> = { ok: true; value: T } | { ok: false; status: number; s
 export async function request<T>(method: 'POST' | 'PUT' | 'DELETE', url: string, body?: unknown, signal?: AbortSignal): Promise<Outcome<T>> {
   try {
     const response = await fetch(url, { method, signal, headers: { 'content-type': 'application/json' }, body: body === undefined ? undefined : JSON.stringify(body) })
-    const answer = (await response.json().catch(() => ({}))) as T & { says?: string }
-    if (response.ok) return { ok: true, value: answer }
-    return { ok: false, status: response.status, says: answer.says ?? `The server answered ${response.status}.`, more: answer as Record<string, unknown> }
+    // An answer that was cut short, or given up on while it came, is no answer.
+    if (response.ok) return { ok: true, value: (await response.json()) as T }
+    const refusal = (await response.json().catch(() => ({}))) as Record<string, unknown> & { says?: string }
+    return { ok: false, status: response.status, says: refusal.says ?? `The server answered ${response.status}.`, more: refusal }
   } catch {
     return { ok: false, status: 0, says: 'No connection to the server. What you typed is kept here; try again in a moment.', more: {} }
   }
