@@ -81,6 +81,9 @@ function worstFirst(reasons: readonly Reason[], deciding: Reason | undefined): R
   return sorted
 }
 
+/** So much of a unit to spare or short, full at `plenty`. */
+export const marginOf = (value: number, unit: Margin['unit'], plenty: number): Margin => ({ value, unit, plenty })
+
 export const badness = (verdict: Verdict): number => VERDICTS.indexOf(verdict)
 
 /** A margin on a scale from -1 (hopelessly short) to 1 (plenty). */

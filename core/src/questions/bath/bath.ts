@@ -5,7 +5,7 @@ import { inches, quantity } from '../../quantity/quantity'
 import { figure } from '../../readings/reading'
 import type { BathRules } from '../../rules/houseRules'
 import type { Trailer } from '../../trailer/trailer'
-import { answerOf, verdictOf, type Question, type Reason } from '../question'
+import { answerOf, marginOf, verdictOf, type Question, type Reason } from '../question'
 import { stanceReason } from '../stance'
 
 export interface BathFacts {
@@ -79,7 +79,7 @@ function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules
   if (known === undefined || spare === undefined || (spare < rules.headroomComfort && unread.length)) {
     return { verdict: 'measure', says: says`Whether ${tallest.name} (${feet(tallest.height)}) can stand under the shower has to be measured, pan to skylight.`, missing: unread }
   }
-  const margin = { ...inches(spare), plenty: PLENTY }
+  const margin = marginOf(spare, 'in', PLENTY)
   const words = spare < 0 ? says`${tallest.name} (${feet(tallest.height)}) cannot stand up in the ${known.name}: ${inches(-spare)} short.` : says`${tallest.name} (${feet(tallest.height)}) stands up in the ${known.name} with ${inches(spare)} to spare.`
   const verdict = verdictOf(spare, rules.headroomComfort)
   if (unknownHeights.length && verdict !== 'no') {

@@ -6,7 +6,7 @@ import { inches, quantity } from '../../quantity/quantity'
 import { figure, word } from '../../readings/reading'
 import type { GalleyRules, HouseRules } from '../../rules/houseRules'
 import type { Trailer } from '../../trailer/trailer'
-import { answerOf, verdictOf, type Question, type Reason } from '../question'
+import { answerOf, marginOf, verdictOf, type Question, type Reason } from '../question'
 import { stanceReason } from '../stance'
 
 /** Absent: not read. A count of 0 means: looked, none there. */
@@ -97,7 +97,7 @@ function fridgeReason({ fridge, unread }: GalleyFacts, { people, days, rules }: 
   const spare = fridge - asked
   const verdict = spare < 0 ? 'tight' : verdictOf(spare, rules.fridgeTight)
   const words = says`${quantity(fridge, 'cu ft')} of refrigerator; ${quantity(people, 'person')} over ${days} ${days === 1 ? 'day' : 'days'} between shops ask about ${quantity(asked, 'cu ft')}.`
-  return { verdict, says: words, margin: { ...quantity(spare, 'cu ft'), plenty: 6 } }
+  return { verdict, says: words, margin: marginOf(spare, 'cu ft', 6) }
 }
 
 function prepReason({ prepCoversOn, prepCoversOff }: GalleyFacts, { people, rules }: GalleyNeed): Reason {
@@ -105,7 +105,7 @@ function prepReason({ prepCoversOn, prepCoversOff }: GalleyFacts, { people, rule
   const [on, off] = [longest(prepCoversOn, rules.prepDepth), longest(prepCoversOff, rules.prepDepth)]
   const spare = on - asked
   const words = on === 0 ? says`No clear stretch of counter ${inches(rules.prepDepth)} deep.` : says`Longest clear counter ${inches(on)} with covers on${off === 0 ? ', none while cooking' : off < on ? says`, ${inches(off)} while cooking` : ''}; ${inches(asked)} would be right.`
-  return { verdict: spare < 0 ? 'tight' : 'fits', says: words, margin: { ...inches(spare), plenty: 36 } }
+  return { verdict: spare < 0 ? 'tight' : 'fits', says: words, margin: marginOf(spare, 'in', 36) }
 }
 
 function longest(rectangles: CounterSpace['rectangles'], depth: number): number {

@@ -1,6 +1,6 @@
 import { listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
-import { answerOf, type Margin, type Question, type Reason } from '../question'
+import { answerOf, marginOf, type Question, type Reason } from '../question'
 import { stanceReason } from '../stance'
 import type { CautionId } from '../cautions'
 import { capacityOf } from './capacity'
@@ -43,7 +43,7 @@ function nightReasons(facts: SleepFacts, { everyNight: { sleepers }, rules }: Sl
   const left = leftOut(night)
   if (left) return [left]
   const tightest = night.placements.reduce((a, b) => (b.spare < a.spare ? b : a))
-  const margin: Margin = { ...inches(tightest.spare), plenty: PLENTY_INCHES }
+  const margin = marginOf(tightest.spare, 'in', PLENTY_INCHES)
   const tight = tightest.spare < rules.lengthComfort - rules.lengthSpare
   const tallest = [...tightest.people].sort((a, b) => (b.height ?? 0) - (a.height ?? 0))[0]!
   const places = listed(night.placements.map(({ people, berth }) => `${listed(people.map(({ name }) => name))} in the ${lower(berth.name)}`))
@@ -60,7 +60,7 @@ function nightReasons(facts: SleepFacts, { everyNight: { sleepers }, rules }: Sl
 function leftOut(night: Night): Reason | undefined {
   const names = listed(night.unplaced.map(({ name }) => name))
   if (night.unplaced.length) {
-    const margin: Margin = { ...quantity(-night.unplaced.length, 'person'), plenty: PLENTY_PEOPLE }
+    const margin = marginOf(-night.unplaced.length, 'person', PLENTY_PEOPLE)
     return { verdict: 'no', says: says`No berth that fits is left for ${names}.`, margin, missing: night.missing }
   }
   if (night.apart) return { verdict: 'no', says: says`All have a berth, but a couple would sleep apart.`, brief: 'a couple apart' }
@@ -94,10 +94,10 @@ function advertisedReason(facts: SleepFacts, { rules }: SleepNeed): Reason[] {
 }
 
 function cautionsOf({ everyNight: { sleepers }, rules }: SleepNeed, nights: Night[]): CautionId[] {
-  const used = nights.flatMap(({ placements }) => placements)
-  const small = sleepers.some(({ age }) => age < rules.upperBunkFrom)
-  const upper = used.some(({ berth }) => isUpper(berth)) || small
-  return [...(upper ? (['upper-bunk'] as const) : []), 'exits', ...(sleepers.some(({ cpap }) => cpap) ? (['cpap'] as const) : [])]
+  const upper = sleepers.some(({ age }) => age < rules.upperBunkFrom) || nights.some(({ placements }) => placements.some(({ berth }) => isUpper(berth)))
+  const cautions: CautionId[] = upper ? ['upper-bunk', 'exits'] : ['exits']
+  if (sleepers.some(({ cpap }) => cpap)) cautions.push('cpap')
+  return cautions
 }
 
 function readingsText(keys: string[]): string {

@@ -3,7 +3,7 @@ import { pounds, quantity } from '../../quantity/quantity'
 import { figure } from '../../readings/reading'
 import type { TowRules } from '../../rules/houseRules'
 import { trailerFigure, type Trailer } from '../../trailer/trailer'
-import { answerOf, verdictOf, type Question, type Reason } from '../question'
+import { answerOf, marginOf, verdictOf, type Question, type Reason } from '../question'
 import { loadOf, ratingsOf, type Load, type VehicleRatings } from './load'
 
 /** Pounds; absent: not read. */
@@ -92,28 +92,25 @@ function trailerReasons(facts: TowFacts, { rules }: TowNeed, { loaded, tongue, t
   const onAxles = loaded - (tongue ?? tongueLow)
   const reasons: Reason[] = [
     rated('GVWR', facts.gvwr, loaded, rules, says`Loaded about ${pounds(loaded)}, may weigh`, 'readings.gvwr'),
-    ...(facts.axles === undefined ? [] : [rated('The axles', facts.axles, onAxles, rules, says`About ${pounds(onAxles)} on axles that carry`, 'readings.axleRating')]),
-    ...(facts.tires === undefined ? [] : [rated('The tires', facts.tires, onAxles, rules, says`About ${pounds(onAxles)} on tires that carry`, 'readings.tireRating')]),
-    ...(facts.coupler === undefined ? [] : [rated('The coupler', facts.coupler, loaded, rules, says`About ${pounds(loaded)} on a coupler rated`, 'readings.couplerRating')]),
-    ...shareReasons(facts, rules),
   ]
+  if (facts.axles !== undefined) reasons.push(rated('The axles', facts.axles, onAxles, rules, says`About ${pounds(onAxles)} on axles that carry`, 'readings.axleRating'))
+  if (facts.tires !== undefined) reasons.push(rated('The tires', facts.tires, onAxles, rules, says`About ${pounds(onAxles)} on tires that carry`, 'readings.tireRating'))
+  if (facts.coupler !== undefined) reasons.push(rated('The coupler', facts.coupler, loaded, rules, says`About ${pounds(loaded)} on a coupler rated`, 'readings.couplerRating'))
+  if (facts.uvw !== undefined) reasons.push(shareReason(facts.uvw, facts.hitchWeight, rules))
   if (facts.propane === undefined) reasons.push({ verdict: 'measure', says: says`The LP cylinders’ size is not known, so their propane is not in the sum.`, missing: ['equipment.lp-cylinder.size'] })
-  if (facts.freshGallons !== undefined) return reasons
-  return [...reasons, { verdict: 'measure', says: says`The fresh tank’s size is not known, so its water is not in the sum.`, missing: ['equipment.fresh-tank.capacity'] }]
+  if (facts.freshGallons === undefined) reasons.push({ verdict: 'measure', says: says`The fresh tank’s size is not known, so its water is not in the sum.`, missing: ['equipment.fresh-tank.capacity'] })
+  return reasons
 }
 
 /** The share on the hitch when empty: 10-15 % is what pulls straight (common practice). */
-function shareReasons({ uvw, hitchWeight }: TowFacts, rules: TowRules): Reason[] {
-  if (uvw === undefined) return []
-  if (hitchWeight === undefined) {
-    return [{ verdict: 'measure', says: says`The hitch weight is not known; weigh the tongue.`, missing: ['readings.hitchWeight'] }]
-  }
+function shareReason(uvw: number, hitchWeight: number | undefined, rules: TowRules): Reason {
+  if (hitchWeight === undefined) return { verdict: 'measure', says: says`The hitch weight is not known; weigh the tongue.`, missing: ['readings.hitchWeight'] }
   const percent = `${((hitchWeight / uvw) * 100).toFixed(1)} %`
   const inside = hitchWeight / uvw >= rules.tongueLeast && hitchWeight / uvw <= rules.tongueMost
   const words = inside
     ? says`Empty, ${percent} of it is on the hitch, inside 10-15 %.`
     : says`Empty, ${percent} of it is on the hitch, outside 10-15 %: loading has to put that right, on a scale.`
-  return [{ verdict: inside ? 'fits' : 'tight', says: words, brief: `${percent} on the hitch`, rests: ['readings.uvw', 'readings.hitchWeight'] }]
+  return { verdict: inside ? 'fits' : 'tight', says: words, brief: `${percent} on the hitch`, rests: ['readings.uvw', 'readings.hitchWeight'] }
 }
 
 /** The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. */
@@ -140,7 +137,7 @@ function vehicleReasons({ load, ratings, vehicle, rules }: TowNeed, estimate: To
 function rated(name: string, rating: number | undefined, asked: number, rules: TowRules, words: Phrase, key: string): Reason {
   if (rating === undefined) return { verdict: 'measure', says: says`${name} is not known: read it before anything is promised.`, missing: [key] }
   const spare = rating - asked
-  return { verdict: verdictOf(spare, rating * rules.reserve), says: says`${words} ${pounds(rating)}.`, margin: { ...pounds(spare), plenty: rating * 0.5 }, rests: [key] }
+  return { verdict: verdictOf(spare, rating * rules.reserve), says: [...words, ' ', pounds(rating), '.'], margin: marginOf(spare, 'lb', rating * 0.5), rests: [key] }
 }
 
 /** With weights unknown, what already fails still fails; what seems to fit has to wait. */
