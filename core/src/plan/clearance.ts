@@ -1,6 +1,6 @@
 import { wallShape } from './overlap'
 import type { Plan } from './plan'
-import { bounds, corners, type Bounds, type Point, type Shape } from './shape'
+import { bounds, corners, type Shape } from './shape'
 import { bodiesAt, floorAt, type TimeOfDay } from './times'
 
 /**
@@ -33,27 +33,6 @@ export function clearanceAt(plan: Plan, time: TimeOfDay, made: readonly string[]
   }
   for (const wall of plan.walls) fill(free, raster, wallShape(wall), 0)
   return { ...raster, clear: distances(free, columns, rows) }
-}
-
-/** Whether a walker of the given width can get from one point to within `arm` inches of a shape. */
-export function canReach({ x0, y0, columns, rows, clear }: Clearance, from: Point, target: Shape, width: number, arm: number): boolean {
-  const goal = bounds(target)
-  const seen = new Uint8Array(columns * rows)
-  const start = nearestStanding({ x0, y0, columns, rows, clear }, from, width / 2)
-  if (start === undefined) return false
-  const queue = [start]
-  seen[start] = 1
-  for (let head = 0; head < queue.length; head++) {
-    const cell = queue[head]!
-    const [column, row] = [cell % columns, Math.floor(cell / columns)]
-    if (distanceTo(goal, x0 + column + 0.5, y0 + row + 0.5) <= arm) return true
-    for (const next of [cell - 1, cell + 1, cell - columns, cell + columns]) {
-      if (seen[next] || !(clear[next]! >= width / 2)) continue
-      seen[next] = 1
-      queue.push(next)
-    }
-  }
-  return false
 }
 
 type Raster = Pick<Clearance, 'x0' | 'y0' | 'columns' | 'rows'>
@@ -127,20 +106,4 @@ function envelope(f: Float64Array, count: number, vertices: Int32Array, borders:
     const p = vertices[k]!
     out[q] = (q - p) * (q - p) + f[p]!
   }
-}
-
-/** The free cell nearest to a door in which a walker of this half width can stand, within four feet. */
-function nearestStanding({ x0, y0, columns, rows, clear }: Clearance, [x, y]: Point, half: number): number | undefined {
-  let found: number | undefined
-  let least = 48
-  for (let cell = 0; cell < columns * rows; cell++) {
-    if (!(clear[cell]! >= half)) continue
-    const away = Math.hypot(x0 + (cell % columns) + 0.5 - x, y0 + Math.floor(cell / columns) + 0.5 - y)
-    if (away < least) [found, least] = [cell, away]
-  }
-  return found
-}
-
-function distanceTo({ x0, y0, x1, y1 }: Bounds, x: number, y: number): number {
-  return Math.hypot(Math.max(x0 - x, 0, x - x1), Math.max(y0 - y, 0, y - y1))
 }
