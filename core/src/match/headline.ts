@@ -11,7 +11,7 @@ export function headline(answers: Answers): Phrase {
   const [, answer] = worst
   if (answer.verdict === 'fits') return nothingAgainst(answers)
   const others = byWeightOfObjection(answers).slice(1).filter(([, other]) => other.verdict === answer.verdict)
-  const also = others.length ? says` Also ${ALSO[answer.verdict]}: ${listed(others.map(([id]) => questionOf(id).short.toLowerCase()))}.` : []
+  const also = others.length ? says` Also ${ALSO[answer.verdict]}: ${listed(others.map(([id]) => questionOf(id).topic))}.` : []
   return [...answer.because[0]!.says, ...also]
 }
 
@@ -22,5 +22,5 @@ function nothingAgainst(answers: Answers): Phrase {
     .filter(([, { margin }]) => margin)
     .sort(([, a], [, b]) => ease(a.margin!) - ease(b.margin!))[0]
   if (!closest) return says`Nothing speaks against it.`
-  return says`Nothing speaks against it. Closest: ${questionOf(closest[0]).short.toLowerCase()}, ${marginText(closest[1])}.`
+  return says`Nothing speaks against it. Closest: ${questionOf(closest[0]).topic}, ${marginText(closest[1])}.`
 }

@@ -22,6 +22,8 @@ export interface Question<Facts, Need> {
   asks: string
   /** A word or two for a table: `Sleeps them`. */
   short: string
+  /** What it is about, within a sentence: `sleeping`. */
+  topic: string
   facts(trailer: Trailer): Facts
   /** Null when this household does not ask. */
   need(household: Household, rules: HouseRules): Need | null

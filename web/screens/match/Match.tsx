@@ -45,7 +45,7 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
     />
   )
   return (
-    <Choosing first={groups[0]?.units.slice(0, 3).map(({ trailer }) => trailer.stock) ?? []}>
+    <Choosing first={yard.slice(0, 3).map(({ trailer }) => trailer.stock)}>
       <PageHead title="Match" line={`${possible} of ${yard.length} units could be theirs; every answer is reckoned for this household`}>
         <CompareChosen household={id} />
       </PageHead>

@@ -33,6 +33,7 @@ export const bath: Question<BathFacts, BathNeed> = {
   id: 'bath',
   asks: 'Is the bath right for them?',
   short: 'Bath',
+  topic: 'bath',
   facts: bathFacts,
   need: (household, { bath: rules }) => {
     const people = everyNight(household)

@@ -36,6 +36,7 @@ export const galley: Question<GalleyFacts, GalleyNeed> = {
   id: 'galley',
   asks: 'Can they cook in it?',
   short: 'Kitchen',
+  topic: 'kitchen',
   facts: galleyFacts,
   need: galleyNeed,
   judge: (facts, need) =>

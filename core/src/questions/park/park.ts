@@ -22,6 +22,7 @@ export const park: Question<ParkFacts, ParkNeed> = {
   id: 'park',
   asks: 'Does it fit where they camp?',
   short: 'Fits the site',
+  topic: 'length',
   facts: (trailer) => ({ overallLength: trailerFigure(trailer, 'overallLength') }),
   need: (household, rules) => {
     const { trailerLength, rigLength } = household.limits

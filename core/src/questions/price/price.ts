@@ -17,6 +17,7 @@ export const price: Question<PriceFacts, PriceNeed> = {
   id: 'price',
   asks: 'Is it within their budget?',
   short: 'Price',
+  topic: 'price',
   facts: (trailer) => ({ asking: trailerFigure(trailer, 'askingPrice') }),
   need: ({ limits }, rules) => (limits.budget === undefined ? null : { budget: limits.budget, tightShare: rules.price.tightShare }),
   judge: ({ asking }, { budget, tightShare }) => {

@@ -17,6 +17,7 @@ export const sleep: Question<SleepFacts, SleepNeed> = {
   id: 'sleep',
   asks: 'Can they all sleep?',
   short: 'Sleeps them',
+  topic: 'sleeping',
   facts: sleepFacts,
   need: sleepNeed,
   judge: (facts, need) => {

@@ -43,6 +43,7 @@ export const tow: Question<TowFacts, TowNeed> = {
   id: 'tow',
   asks: 'Can they pull it?',
   short: 'Pull it',
+  topic: 'towing',
   facts: towFacts,
   need: (household, { tow: rules }) => ({ load: loadOf(household, rules), ratings: ratingsOf(household), vehicle: household.vehicle.name, rules }),
   judge: (facts, need) => {

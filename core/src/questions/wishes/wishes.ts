@@ -26,6 +26,7 @@ export const wishes: Question<WishFacts, WishNeed> = {
   id: 'wishes',
   asks: 'Is it how they like it?',
   short: 'Their wishes',
+  topic: 'wishes',
   facts: wishFacts,
   need: ({ stances }) => {
     const held = OWN.flatMap((id) => (stances[id] ? [{ id, stance: stances[id] }] : []))
