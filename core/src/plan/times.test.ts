@@ -52,4 +52,25 @@ describe('the three times of day', () => {
     const crowded = emptyPlan({ berths: bunks, fixtures: [fixture('wardrobe', [20, 12, 20, 20])] })
     expect(overlapsAt(crowded, 'night').map(({ a, b }) => [a, b])).toEqual([['wardrobe', 'bunk'], ['wardrobe', 'upper-bunk']]) // prettier-ignore
   })
+
+  it('a sink and a cooktop in their counter, with the oven below, are built in and do not collide', () => {
+    const kitchen = [fixture('counter', [60, 70, 72, 24]), fixture('sink', [64, 72, 24, 18]), fixture('cooktop', [100, 72, 20, 18]), fixture('oven', [100, 72, 20, 18])]
+    expect(overlapsAt(emptyPlan({ fixtures: kitchen }), 'parked')).toEqual([])
+    // The same sink in front of a counter that it is not let into: the counter's edge runs through it.
+    expect(overlapsAt(emptyPlan({ fixtures: [fixture('cabinet', [60, 70, 72, 24]), fixture('sink', [64, 60, 24, 18])] }), 'parked')).toHaveLength(1)
+  })
+
+  it('a bed that reaches through an inside wall is found, one that touches it is not', () => {
+    const walled = (length: number) => emptyPlan({ walls: [{ id: 'wall', from: [101, 2], to: [101, 94], thickness: 2 }], berths: [berth('bed', 60, length, { shape: { rect: [20, 10, length, 60] } })] })
+    expect(overlapsAt(walled(80), 'night')).toEqual([])
+    expect(overlapsAt(walled(86), 'night')).toEqual([{ a: 'bed', b: 'wall', inches: 6 }])
+  })
+
+  it('a bed in its canvas end is inside, one that is longer than its platform sticks out by the rest', () => {
+    const end = { id: 'front', wall: 'front', start: 18, length: 60, depth: 54 } as const
+    const hybrid = emptyPlan({ canvasEnds: [end] })
+    expect(outsideBy(hybrid, { rect: [-50, 20, 52, 56] }, [end])).toBe(0)
+    expect(outsideBy(hybrid, { rect: [-60, 20, 62, 56] }, [end])).toBe(8)
+    expect(outsideBy(hybrid, { rect: [-50, 10, 52, 56] }, [end])).toBe(8)
+  })
 })

@@ -90,4 +90,27 @@ describe('the widest way', () => {
     const full = clearanceAt(emptyPlan({ fixtures: [fixture('tall-cabinet', [2, 2, 236, 92])] }), 'parked')
     expect(widestWays(full, entry).starts).toEqual([])
   })
+
+  it.each([
+    ['door side', [160, 96], [188, 96], { x0: 160, x1: 188, y0: 70, y1: 96 }],
+    ['off-door side', [40, 0], [66, 0], { x0: 40, x1: 66, y0: 0, y1: 26 }],
+    ['rear', [240, 30], [240, 60], { x0: 214, x1: 240, y0: 30, y1: 60 }],
+    ['front', [0, 30], [0, 60], { x0: 0, x1: 26, y0: 30, y1: 60 }],
+  ] as const)('one comes in two steps behind a door in the %s', (_, from, to, floor) => expect(threshold(emptyPlan(), { from: [...from], to: [...to] })).toEqual(floor))
+
+  it('a second door reaches what the first one cannot', () => {
+    const wall = fixture('tall-cabinet', [100, 2, 10, 92])
+    const plan = emptyPlan({ fixtures: [toilet, wall], doors: [...emptyPlan().doors, { id: 'second', kind: 'entry', from: [40, 96], to: [66, 96] }] })
+    const clearance = clearanceAt(plan, 'parked')
+    const widths = plan.doors.map((door) => wayTo(widestWays(clearance, threshold(plan, door)), toilet.shape, { arm, comfortable: 28 })?.width)
+    expect(widths[0]).toBeUndefined()
+    expect(widths[1]).toBeGreaterThan(20)
+  })
+
+  it('an inside wall with a gap lets one through as wide as the gap', () => {
+    const plan = (gap: number) => emptyPlan({ fixtures: [toilet], walls: [{ id: 'a', from: [100, 2], to: [100, 40], thickness: 2 }, { id: 'b', from: [100, 40 + gap], to: [100, 94], thickness: 2 }] }) // prettier-ignore
+    const width = (gap: number) => wayTo(widestWays(clearanceAt(plan(gap), 'parked'), entry), toilet.shape, { arm, comfortable: 28 })!.width
+    expect(Math.abs(width(24) - 24)).toBeLessThanOrEqual(1)
+    expect(Math.abs(width(18) - 18)).toBeLessThanOrEqual(1)
+  })
 })
