@@ -7,7 +7,7 @@ import { Choice } from './Choice'
 /** The questions people argue about. No entry: they do not mind, and the program holds no opinion. */
 export function Wishes() {
   return (
-    <SimpleGrid columns={{ base: 1, xl: 2 }} columnGap="8" rowGap="2">
+    <SimpleGrid columns={{ base: 1, '2xl': 2 }} columnGap="8" rowGap="0.5">
       {STANCE_IDS.map((id) => (
         <Wish key={id} stance={id} />
       ))}
@@ -20,7 +20,7 @@ function Wish({ stance }: { stance: StanceId }) {
   const options = [{ value: '', name: 'no matter' }, ...(mustPossible ? [{ value: 'must', name: 'must' }] : []), { value: 'want', name: 'want' }, { value: 'avoid', name: 'avoid' }]
   return (
     <Stack direction="row" gap="3" align="baseline">
-      <Text fontSize="14.5px" w="170px" flex="none" aria-hidden>
+      <Text fontSize="14.5px" w="180px" flex="none" aria-hidden>
         {label}
       </Text>
       <Box>

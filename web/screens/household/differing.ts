@@ -10,7 +10,14 @@ export function differing(mine: unknown, theirs: unknown, path = ''): Differing[
   if (Object.is(mine, theirs)) return []
   if (!isBranch(mine) || !isBranch(theirs)) return [{ path, mine: shown(mine), theirs: shown(theirs) }]
   const keys = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])]
-  return keys.flatMap((key) => differing(mine[key], theirs[key], path ? `${path} ${key}` : key))
+  return keys.flatMap((key) => differing(mine[key], theirs[key], `${path} ${placeName(key, mine, theirs)}`.trim()))
+}
+
+/** One of a list goes by its name (`people Noor height`), or by its place counted from 1. */
+function placeName(key: string, mine: Record<string, unknown>, theirs: Record<string, unknown>): string {
+  if (!Array.isArray(mine) && !Array.isArray(theirs)) return key
+  const one = mine[key] ?? theirs[key]
+  return isBranch(one) && typeof one.name === 'string' ? one.name : String(Number(key) + 1)
 }
 
 const isBranch = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null
