@@ -16,6 +16,7 @@ export const STANCES = {
   secondBath: { label: 'A second bath', mustPossible: true },
   outsideKitchen: { label: 'An outside kitchen', mustPossible: true },
   secondDoor: { label: 'A second entry door', mustPossible: true },
+  roadAccess: { label: 'Toilet and fridge within reach on the road', mustPossible: true },
   noSlide: { label: 'No slide', mustPossible: true },
   oven: { label: 'An oven', mustPossible: true },
   compressorFridge: { label: 'A 12 V compressor fridge', mustPossible: false },

@@ -10,7 +10,7 @@ import { headline } from './headline'
 import { factSheet, judgeFor, rank } from './match'
 
 const livable = (given: Partial<Trailer> = {}, figures = {}) => ({
-  ...unit({ berths: [berth('bed', 60, 80, { name: 'Queen' })], fixtures: [fixture('toilet', [10, 80, 19, 14]), fixture('shower', [40, 70, 30, 24], { headroom: 78 }), fixture('fridge', [150, 66, 28, 28], { capacity: 8 }), fixture('cooktop', [120, 70, 20, 18], { burners: 2 }), fixture('counter', [60, 74, 50, 20])] }, figures),
+  ...unit({ windows: [{ id: 'w', kind: 'exit', from: [20, 0], to: [50, 0] }], berths: [berth('bed', 60, 80, { name: 'Queen', shape: { rect: [2, 2, 80, 60] }, access: ['door', 'rear'] })], fixtures: [fixture('toilet', [2, 72, 24, 22], { room: 26 }, { faces: 'rear' }), fixture('shower', [202, 2, 36, 30], { headroom: 78 }), fixture('fridge', [206, 66, 28, 28], { capacity: 8 }), fixture('counter', [110, 2, 70, 22]), fixture('cooktop', [114, 4, 20, 18], { burners: 2 }), fixture('booth', [106, 56, 50, 38], { seats: 4 })] }, figures),
   ...given,
 })
 const one = household([person()], { limits: { budget: 30000, trailerLength: 312 } })
@@ -49,7 +49,7 @@ describe('the ranking', () => {
     expect(rank([{ id: 'x', facts: JSON.parse(JSON.stringify(facts)) }], one)[0]!.answers).toEqual(rank([{ id: 'x', facts }], one)[0]!.answers)
   })
 
-  it('questions that nobody asks are not answered', () => expect(asked(answersOf(good, household([person()]))).map(({ id }) => id)).toEqual(['sleep', 'tow', 'bath', 'galley']))
+  it('questions that nobody asks are not answered', () => expect(asked(answersOf(good, household([person()]))).map(({ id }) => id)).toEqual(['sleep', 'exits', 'reach', 'tow', 'bath', 'galley', 'seating']))
 })
 
 describe('the sentence over a unit', () => {

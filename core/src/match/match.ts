@@ -1,6 +1,9 @@
 import type { Household } from '../household/household'
 import { QUESTIONS } from '../questions/index'
 import { badness, ease, type Answer, type QuestionId } from '../questions/question'
+import type { SleepFacts } from '../questions/sleep/facts'
+import { sleepNeed } from '../questions/sleep/need'
+import { arrangement } from '../questions/sleep/sleep'
 import { DEFAULT_HOUSE_RULES, type HouseRules, type RankingRules } from '../rules/houseRules'
 import type { Trailer } from '../trailer/trailer'
 
@@ -44,9 +47,11 @@ export function judgeFor(household: Household, rules: HouseRules = DEFAULT_HOUSE
     const need = question.need(household, rules)
     return need === null ? [] : [{ question, need }]
   })
+  const lying = sleepNeed(household, rules)
   return (facts) => {
     const answers: Answers = {}
-    for (const { question, need } of asked) answers[question.id] = question.judge(facts[question.id], need)
+    const nights = arrangement(facts.sleep as SleepFacts, lying)
+    for (const { question, need } of asked) answers[question.id] = question.judge(facts[question.id], need, nights)
     return answers
   }
 }

@@ -1,6 +1,9 @@
 import { flag } from '../readings/reading'
+import { facesByDefault } from './facing'
 import type { Fixture, Plan } from './plan'
 import { area, bounds, type Bounds } from './shape'
+import { LOUNGE_KINDS, TABLE_KINDS } from './seats'
+import { bodiesAt, type TimeOfDay } from './times'
 
 /** Free work surface of one counter or island: the largest empty rectangles, and all that is free. Inches. */
 export interface CounterSpace {
@@ -58,4 +61,24 @@ function meets(a: Bounds, b: Bounds): boolean {
 
 function overlapArea(a: Bounds, b: Bounds): number {
   return Math.max(0, Math.min(a.x1, b.x1) - Math.max(a.x0, b.x0)) * Math.max(0, Math.min(a.y1, b.y1) - Math.max(a.y0, b.y0))
+}
+
+/** What is sat on or at; another counter or the refrigerator round the corner belongs to the kitchen. */
+const SAT_AT = new Set<string>([...LOUNGE_KINDS, ...TABLE_KINDS])
+/** In front of a counter one stands this deep, inches (common practice). */
+const STAND = 20
+
+/** What stands right in front of a counter or an island, so that one cannot work at all of it: by id, and how many inches of its front it takes. */
+export function beforeCounter(plan: Plan, time: TimeOfDay = 'parked'): { counter: string; by: string; takes: number }[] {
+  const bodies = bodiesAt(plan, time)
+  return bodies.filter(({ fixture }) => fixture?.kind === 'counter').flatMap(({ id, shape, fixture }) => {
+    const { x0, y0, x1, y1 } = bounds(shape)
+    const faces = fixture!.faces ?? facesByDefault(plan, bounds(shape))
+    const front: Bounds = { door: { x0, x1, y0: y1, y1: y1 + STAND }, 'off-door': { x0, x1, y0: y0 - STAND, y1: y0 }, front: { x0: x0 - STAND, x1: x0, y0, y1 }, rear: { x0: x1, x1: x1 + STAND, y0, y1 } }[faces]
+    return bodies.filter((body) => body.fixture && SAT_AT.has(body.fixture.kind)).flatMap((body) => {
+      const box = bounds(body.shape)
+      const takes = faces === 'door' || faces === 'off-door' ? Math.min(box.x1, front.x1) - Math.max(box.x0, front.x0) : Math.min(box.y1, front.y1) - Math.max(box.y0, front.y0)
+      return meets(box, front) && takes > 1 ? [{ counter: id, by: body.id, takes }] : []
+    })
+  })
 }

@@ -1,17 +1,19 @@
 import { FIXTURE_KINDS } from '../readings/catalogue'
+import { convexParts, shared } from './convex'
 import type { Plan, Wall } from './plan'
-import { bounds, corners, type Point, type Shape } from './shape'
-import { bodiesAt, type Body, type TimeOfDay } from './times'
+import { bounds, type Point, type Shape } from './shape'
+import { bodiesAt, TAPE, type Body, type TimeOfDay } from './times'
 
-/** Two things in one place: how deep, in inches, the shorter way out. */
+/** Two things in one place: how deep, in inches, the shorter way out, and where, in the middle of what they share. */
 export interface Overlap {
   a: string
   b: string
   inches: number
+  at: Point
 }
 
-/** Below this two things touch rather than overlap: a tape is read to the quarter inch. */
-const TOUCH = 0.26
+/** Below this two things touch rather than overlap. */
+const TOUCH = TAPE
 
 /** What stands in something else at a time of day; a sink in its counter does not count. */
 export function overlapsAt(plan: Plan, time: TimeOfDay, made: readonly string[] = []): Overlap[] {
@@ -20,8 +22,8 @@ export function overlapsAt(plan: Plan, time: TimeOfDay, made: readonly string[] 
   return bodies.flatMap((a, i) =>
     bodies.slice(i + 1).flatMap((b) => {
       if (!bandsMeet(a, b) || standsOn(a, b) || standsOn(b, a) || (!a.fixture && !a.berth)) return []
-      const inches = overlapDepth(a.shape, b.shape)
-      return inches > TOUCH ? [{ a: a.id, b: b.id, inches }] : []
+      const deepest = deepestOverlap(a.shape, b.shape)
+      return deepest && deepest.inches > TOUCH ? [{ a: a.id, b: b.id, ...deepest }] : []
     }),
   )
 }
@@ -29,8 +31,11 @@ export function overlapsAt(plan: Plan, time: TimeOfDay, made: readonly string[] 
 /** The ground an inside wall covers. */
 export function wallShape({ from, to, thickness }: Wall): Shape {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
-  const long = Math.hypot(dx, dy) || 1
-  const [nx, ny] = [(-dy / long) * (thickness / 2), (dx / long) * (thickness / 2)]
+  const half = thickness / 2
+  if (dx === 0) return { rect: [from[0] - half, Math.min(from[1], to[1]), thickness, Math.abs(dy)] }
+  if (dy === 0) return { rect: [Math.min(from[0], to[0]), from[1] - half, Math.abs(dx), thickness] }
+  const long = Math.hypot(dx, dy)
+  const [nx, ny] = [(-dy / long) * half, (dx / long) * half]
   return {
     polygon: [
       [from[0] + nx, from[1] + ny],
@@ -41,23 +46,34 @@ export function wallShape({ from, to, thickness }: Wall): Shape {
   }
 }
 
-/**
- * How far two convex shapes reach into each other, inches: the least push that parts them; 0 when apart.
- * Separating axis theorem (textbook geometry): convex shapes are apart exactly when the shadow on the
- * normal of some edge is.
- */
-export function overlapDepth(a: Shape, b: Shape): number {
+/** How far two shapes reach into each other, inches: the least push that parts their deepest convex parts; 0 when apart. */
+export const overlapDepth = (a: Shape, b: Shape): number => deepestOverlap(a, b)?.inches ?? 0
+
+function deepestOverlap(a: Shape, b: Shape): Pick<Overlap, 'inches' | 'at'> | undefined {
   const boxA = bounds(a)
   const boxB = bounds(b)
-  if (boxA.x1 <= boxB.x0 || boxB.x1 <= boxA.x0 || boxA.y1 <= boxB.y0 || boxB.y1 <= boxA.y0) return 0
-  const [pointsA, pointsB] = [corners(a), corners(b)]
-  const depths = [...normals(pointsA), ...normals(pointsB)].map((axis) => {
-    const [lowA, highA] = shadow(pointsA, axis)
-    const [lowB, highB] = shadow(pointsB, axis)
-    return Math.min(highA - lowB, highB - lowA)
-  })
-  return Math.max(0, Math.min(...depths))
+  if (boxA.x1 <= boxB.x0 || boxB.x1 <= boxA.x0 || boxA.y1 <= boxB.y0 || boxB.y1 <= boxA.y0) return undefined
+  const pairs = convexParts(a).flatMap((one) => convexParts(b).map((other) => ({ one, other, inches: depth(one, other) })))
+  const deepest = pairs.reduce((most, pair) => (pair.inches > most.inches ? pair : most))
+  return deepest.inches > 0 ? { inches: deepest.inches, at: middle(shared(deepest.one, deepest.other)) } : undefined
 }
+
+/**
+ * The least push that parts two convex outlines, inches; 0 when apart. Separating axis theorem (textbook
+ * geometry): convex outlines are apart exactly when their shadows on the normal of some edge are.
+ */
+function depth(a: Point[], b: Point[]): number {
+  let least = Infinity
+  for (const axis of [...normals(a), ...normals(b)]) {
+    const [lowA, highA] = shadow(a, axis)
+    const [lowB, highB] = shadow(b, axis)
+    least = Math.min(least, highA - lowB, highB - lowA)
+    if (least <= 0) return 0
+  }
+  return least
+}
+
+const middle = (points: readonly Point[]): Point => [points.reduce((sum, [x]) => sum + x, 0) / points.length, points.reduce((sum, [, y]) => sum + y, 0) / points.length]
 
 function bandsMeet(a: Body, b: Body): boolean {
   return a.band[0] < b.band[1] && b.band[0] < a.band[1]

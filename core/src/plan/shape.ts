@@ -46,6 +46,12 @@ export function bounds(shape: Shape): Bounds {
   return { x0: Math.min(...xs), y0: Math.min(...ys), x1: Math.max(...xs), y1: Math.max(...ys) }
 }
 
+/** The middle of the bounds. */
+export function middleOf(shape: Shape): Point {
+  const { x0, y0, x1, y1 } = bounds(shape)
+  return [(x0 + x1) / 2, (y0 + y1) / 2]
+}
+
 export function moved(shape: Shape, dx: number, dy: number): Shape {
   if ('polygon' in shape) return { polygon: shape.polygon.map(([x, y]) => [x + dx, y + dy]) }
   const [x, y, alongX, alongY] = shape.rect

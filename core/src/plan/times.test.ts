@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { berth, conversion, emptyPlan, fixture } from '../testing/unit'
 import { overlapsAt } from './overlap'
 import { bounds } from './shape'
-import { bodiesAt, floorAt, outsideBy } from './times'
+import { bodiesAt, floorAt, nightsOf, outsideBy, strays } from './times'
 
 const slide = { id: 's', wall: 'off-door', start: 60, length: 100, depth: 36 } as const
 const sofa = fixture('tri-fold-sofa', [70, -34, 70, 36], {}, { id: 'sofa', slide: 's' })
@@ -18,7 +18,7 @@ describe('the three times of day', () => {
 
   it('what a slide runs into is reported with how deep', () => {
     expect(overlapsAt(plan, 'parked')).toEqual([])
-    expect(overlapsAt(plan, 'road')).toEqual([{ a: 'sofa', b: 'counter', inches: 8 }])
+    expect(overlapsAt(plan, 'road')).toEqual([{ a: 'sofa', b: 'counter', inches: 8, at: [105, 34] }])
   })
 
   it('at night the bed is there and the sofa it is made of is gone', () => {
@@ -28,7 +28,7 @@ describe('the three times of day', () => {
     expect(bodiesAt(plan, 'night').map(({ id }) => id)).toContain('sofa')
   })
 
-  it('a made-up bed that reaches into the counter is found', () => expect(overlapsAt(plan, 'night', ['make'])).toEqual([{ a: 'counter', b: 'sofa-bed', inches: 10 }]))
+  it('a made-up bed that reaches into the counter is found', () => expect(overlapsAt(plan, 'night', ['make'])).toEqual([{ a: 'counter', b: 'sofa-bed', inches: 10, at: [100, 35] }]))
 
   it('a slide gives floor when parked and none on the road', () => {
     expect(floorAt(plan, 'parked')).toHaveLength(2)
@@ -63,7 +63,7 @@ describe('the three times of day', () => {
   it('a bed that reaches through an inside wall is found, one that touches it is not', () => {
     const walled = (length: number) => emptyPlan({ walls: [{ id: 'wall', from: [101, 2], to: [101, 94], thickness: 2 }], berths: [berth('bed', 60, length, { shape: { rect: [20, 10, length, 60] } })] })
     expect(overlapsAt(walled(80), 'night')).toEqual([])
-    expect(overlapsAt(walled(86), 'night')).toEqual([{ a: 'bed', b: 'wall', inches: 6 }])
+    expect(overlapsAt(walled(86), 'night')).toEqual([{ a: 'bed', b: 'wall', inches: 6, at: [101, 40] }])
   })
 
   it('a bed in its canvas end is inside, one that is longer than its platform sticks out by the rest', () => {
@@ -73,4 +73,21 @@ describe('the three times of day', () => {
     expect(outsideBy(hybrid, { rect: [-60, 20, 62, 56] }, [end])).toBe(8)
     expect(outsideBy(hybrid, { rect: [-50, 10, 52, 56] }, [end])).toBe(8)
   })
+})
+
+describe('nights', () => {
+  const sets = (...given: ReturnType<typeof conversion>[]) => nightsOf(emptyPlan({ conversions: given }))
+  it('every set that can be made together, each once, the fewest first', () => {
+    expect(sets(conversion('a'), conversion('b', { excludes: ['c'] }), conversion('c'))).toEqual([[], ['a'], ['b'], ['c'], ['a', 'b'], ['a', 'c']])
+  })
+  it('thirty conversions are not a billion nights', () => {
+    const many = sets(...Array.from({ length: 30 }, (_, i) => conversion(`k${i}`)))
+    expect(many).toHaveLength(16)
+    expect(new Set(many.map((set) => set.join())).size).toBe(16)
+  })
+})
+
+it('what sticks out is named with its list, what rides in a slide is not', () => {
+  const crowded = emptyPlan({ slides: [slide], fixtures: [sofa, fixture('wardrobe', [-4, 40, 26, 20])], berths: [berth('bed', 60, 80, { id: 'bed', shape: { rect: [170, 10, 80, 60] } })] })
+  expect(strays(crowded).map(({ list, id, inches }) => [list, id, inches])).toEqual([['fixtures', 'wardrobe', 6], ['berths', 'bed', 12]]) // prettier-ignore
 })

@@ -32,6 +32,23 @@ export function bodiesAt(plan: Plan, time: TimeOfDay, made: readonly string[] = 
   return [...fixtures, ...berths].map((body) => (time === 'road' ? ridingIn(plan, body) : body))
 }
 
+/** Most sets of conversions that are looked at one by one. */
+const MOST_NIGHTS = 16
+
+/** Every set of conversions that can be made together, the empty one first; of very many only the smaller sets, which are found first. */
+export function nightsOf({ conversions }: Plan): string[][] {
+  const excluded = (a: Plan['conversions'][number], b: Plan['conversions'][number]) => a.excludes.includes(b.id) || b.excludes.includes(a.id)
+  const sets: number[][] = [[]]
+  // Each set is continued by later conversions only, so that none is found twice.
+  for (let at = 0; at < sets.length && sets.length < MOST_NIGHTS; at++) {
+    const set = sets[at]!
+    for (let next = (set.at(-1) ?? -1) + 1; next < conversions.length && sets.length < MOST_NIGHTS; next++) {
+      if (!set.some((one) => excluded(conversions[one]!, conversions[next]!))) sets.push([...set, next])
+    }
+  }
+  return sets.map((set) => set.map((one) => conversions[one]!.id))
+}
+
 /** Floor to stand on: the inside of the box, and of each slide that is out. */
 export function floorAt(plan: Plan, time: TimeOfDay): Bounds[] {
   return [inside(plan), ...(time === 'road' ? [] : plan.slides.map((slide) => bay(plan, slide)))]
@@ -64,6 +81,20 @@ function ridingIn(plan: Plan, body: Body): Body {
 export function travelOf({ wall, depth }: Slide): Point {
   const [dx, dy] = INWARD[wall]
   return [dx * depth, dy * depth]
+}
+
+/** A quarter inch: what a tape cannot tell apart. */
+export const TAPE = 0.26
+
+/** Fixtures and berths that stick out of the room they may stand in, and by how many inches. */
+export function strays(plan: Plan): { list: 'fixtures' | 'berths'; id: string; shape: Shape; inches: number }[] {
+  return (['fixtures', 'berths'] as const).flatMap((list) =>
+    (plan[list] as (Fixture | Berth)[]).flatMap((one) => {
+      const carriers = [...plan.slides, ...plan.canvasEnds].filter(({ id }) => id === one.slide || ('canvasEnd' in one && id === one.canvasEnd))
+      const by = outsideBy(plan, one.shape, carriers)
+      return by > TAPE ? [{ list, id: one.id, shape: one.shape, inches: by }] : []
+    }),
+  )
 }
 
 /** How far a shape sticks out of the room it may stand in, inches; 0 when it is inside. */

@@ -1,16 +1,17 @@
-import type { Clearance } from './clearance'
-import type { Door, Plan } from './plan'
-import { bounds, type Bounds, type Point, type Shape } from './shape'
+import { inchesFree, type Clearance } from './clearance'
+import type { Point } from './shape'
 
 /**
  * How wide a walker may be and still come from one place to every other: the maximum bottleneck over all
- * ways on the 1-inch raster, side by side and corner to corner not counted (four neighbors).
+ * ways on the 1-inch raster, from cell to cell side by side, never across a corner.
  */
 export interface Ways extends Clearance {
   /** Cells the walk may start from; none when nobody can stand there. */
   starts: number[]
-  /** For each cell the widest walker that gets there, inches; 0 where none does. */
-  widest: Float64Array
+  /** For each cell the squared clearance of the narrowest cell on the widest way there; 0 where none leads. */
+  widest: Int32Array
+  /** For each cell that narrowest cell. */
+  squeeze: Int32Array
 }
 
 /** One way: how wide its narrowest squeeze is, where that is, and how it goes. Inches. */
@@ -21,88 +22,143 @@ export interface Way {
   path: Point[]
 }
 
-/** How deep the floor behind an entry door is on which one has come in: two steps. */
-const DOORSTEP = 24
-
-/** The floor right behind an outer door: as wide as its opening. One stands there, not in the frame. */
-export function threshold({ box }: Plan, { from, to }: Pick<Door, 'from' | 'to'>): Bounds {
-  const [x0, x1, y0, y1] = [Math.min(from[0], to[0]), Math.max(from[0], to[0]), Math.min(from[1], to[1]), Math.max(from[1], to[1])]
-  if (y0 === y1) return y0 > box.width / 2 ? { x0, x1, y0: y0 - box.wall - DOORSTEP, y1: y0 } : { x0, x1, y0, y1: y0 + box.wall + DOORSTEP }
-  return x0 > box.length / 2 ? { x0: x0 - box.wall - DOORSTEP, x1: x0, y0, y1 } : { x0, x1: x0 + box.wall + DOORSTEP, y0, y1 }
-}
-
 /**
- * Widest ways from a stretch of floor to all of the floor. Each cell is settled once, the widest first, from
+ * Widest ways from some cells to all of the floor. Each cell is settled once, the widest first, from
  * buckets of squared clearance, which are whole numbers on the raster: linear in the number of cells.
  * Source of the order of settling: Dijkstra's algorithm with minimum in place of sum (Pollack, "The
  * maximum capacity through a network", Operations Research 8, 1960).
  */
-export function widestWays(clearance: Clearance, from: Bounds): Ways {
-  const { columns, rows, clear } = clearance
-  const squared = Int32Array.from(clear, (value) => (value > 0 ? Math.round((value + 0.5) ** 2) : 0))
-  const best = new Int32Array(columns * rows)
-  const starts = cellsWithin(clearance, from, 0).filter((cell) => squared[cell]! > 0)
-  const buckets: number[][] = []
-  const reach = (cell: number, width: number): void => {
-    if (width <= best[cell]!) return
-    best[cell] = width
-    ;(buckets[width] ??= []).push(cell)
+export const widestWays = (clearance: Clearance, from: readonly number[]): Ways => search(clearance, from, () => false)
+
+/**
+ * The width of the widest way to each of some goals, inches, with the narrowest cell on it; undefined where
+ * none leads. A goal is a list of cells, any of which will do. The first of them to be settled is the one
+ * the widest way leads to, so the search ends when each goal has been met.
+ */
+export function widestTo(clearance: Clearance, from: readonly number[], goals: readonly (readonly number[])[]): ({ width: number; squeeze: number } | undefined)[] {
+  // Cells of several goals are chained: `next` holds for each mark the one before it on the same cell.
+  const mark = new Int32Array(clearance.squared.length)
+  const [next, goalOf]: [number[], number[]] = [[0], [0]]
+  goals.forEach((cells, goal) => cells.forEach((cell) => (next.push(mark[cell]!), (mark[cell] = goalOf.push(goal) - 1))))
+  const met: (number | undefined)[] = goals.map(() => undefined)
+  let open = goals.length
+  const { widest, squeeze } = search(clearance, from, (cell) => {
+    for (let at = mark[cell]!; at > 0; at = next[at]!) {
+      if (met[goalOf[at]!] !== undefined) continue
+      met[goalOf[at]!] = cell
+      open--
+    }
+    return open === 0
+  })
+  return met.map((cell) => (cell === undefined ? undefined : { width: 2 * inchesFree(widest[cell]!), squeeze: squeeze[cell]! }))
+}
+
+/** `settled` hears of each cell once its widest way is known, the widest first; the search ends when it says so. */
+function search(clearance: Clearance, from: readonly number[], settled: (cell: number) => boolean): Ways {
+  const { columns, rows, squared } = clearance
+  const cells = columns * rows
+  const widest = new Int32Array(cells)
+  const squeeze = new Int32Array(cells)
+  const starts = from.filter((cell) => squared[cell]! > 0)
+  let most = 0
+  for (const cell of starts) most = Math.max(most, squared[cell]!)
+  // Buckets as linked lists in two arrays: the last entry of each width, and for each entry the one before. A
+  // cell comes in again whenever a wider way to it is found, four times at most; narrower entries are passed over.
+  const last = new Int32Array(most + 1).fill(-1)
+  const [before, cellOf] = scratch(4 * cells + starts.length)
+  let entries = 0
+  for (const cell of starts) {
+    if (widest[cell]! > 0) continue
+    widest[cell] = squared[cell]!
+    squeeze[cell] = cell
+    cellOf[entries] = cell
+    before[entries] = last[squared[cell]!]!
+    last[squared[cell]!] = entries++
   }
-  for (const cell of starts) reach(cell, squared[cell]!)
-  for (let width = buckets.length - 1; width > 0; width--) {
-    const bucket = buckets[width]
+  const steps = [-1, 1, -columns, columns]
+  for (let width = most; width > 0; width--) {
     // A cell reached here may put its neighbors into this same bucket, never into a wider one.
-    while (bucket?.length) {
-      const cell = bucket.pop()!
-      if (best[cell] !== width) continue
-      const column = cell % columns
-      if (column > 0) reach(cell - 1, Math.min(width, squared[cell - 1]!))
-      if (column < columns - 1) reach(cell + 1, Math.min(width, squared[cell + 1]!))
-      if (cell >= columns) reach(cell - columns, Math.min(width, squared[cell - columns]!))
-      if (cell < columns * (rows - 1)) reach(cell + columns, Math.min(width, squared[cell + columns]!))
+    while (last[width]! >= 0) {
+      const entry = last[width]!
+      last[width] = before[entry]!
+      const cell = cellOf[entry]!
+      if (widest[cell] !== width) continue
+      if (settled(cell)) return { ...clearance, starts, widest, squeeze }
+      for (let i = 0; i < 4; i++) {
+        const to = cell + steps[i]!
+        const own = squared[to]!
+        const reached = own < width ? own : width
+        if (reached <= widest[to]!) continue
+        widest[to] = reached
+        squeeze[to] = own < width ? to : squeeze[cell]!
+        cellOf[entries] = to
+        before[entries] = last[reached]!
+        last[reached] = entries++
+      }
     }
   }
-  return { ...clearance, starts, widest: Float64Array.from(best, (value) => (value > 0 ? 2 * (Math.sqrt(value) - 0.5) : 0)) }
+  return { ...clearance, starts, widest, squeeze }
+}
+
+/** Two lists used within one search and never after; kept, because making them anew costs as much as the search. */
+let lists: [Int32Array, Int32Array] = [new Int32Array(0), new Int32Array(0)]
+
+function scratch(length: number): [Int32Array, Int32Array] {
+  if (lists[0].length < length) lists = [new Int32Array(length), new Int32Array(length)]
+  return lists
+}
+
+/** The width of the widest way to any of some cells, inches, and the narrowest cell on it; undefined when none leads there. */
+function widthTo({ widest, squeeze }: Ways, goals: readonly number[]): { width: number; squeeze: number } | undefined {
+  let best = -1
+  for (const cell of goals) if (widest[cell]! > 0 && (best < 0 || widest[cell]! > widest[best]!)) best = cell
+  return best < 0 ? undefined : { width: 2 * inchesFree(widest[best]!), squeeze: squeeze[best]! }
 }
 
 /**
- * The widest way to within an arm's length of a shape, or undefined when there is none. Of all ways as
- * wide as that, or as wide as is comfortable, the one with the fewest steps is shown.
+ * The widest way to any of some cells, or undefined when there is none. Of all ways as wide as that, or as
+ * wide as is comfortable, the one with the fewest steps is shown.
  */
-export function wayTo(ways: Ways, target: Shape, { arm, comfortable }: { arm: number; comfortable: number }): Way | undefined {
-  const { widest } = ways
-  const near = cellsWithin(ways, bounds(target), arm)
-  let width = 0
-  for (const cell of near) if (widest[cell]! > width) width = widest[cell]!
-  if (width === 0) return undefined
-  const cells = shortest(ways, new Set(near), Math.min(width, comfortable))
+export function wayTo(ways: Ways, goals: readonly number[], comfortable: number): Way | undefined {
+  const found = widthTo(ways, goals)
+  if (!found) return undefined
+  const cells = shortestWalk(ways, ways.starts, new Set(goals), Math.min(found.width, comfortable))!
   // A squeeze is often as narrow all along: its middle is shown.
-  const least = Math.min(...cells.map((cell) => ways.clear[cell]!))
-  const squeeze = cells.filter((cell) => ways.clear[cell]! < least + 0.5)
-  const narrowest = squeeze[Math.floor(squeeze.length / 2)]!
-  const path = cells.map((cell) => center(ways, cell))
-  return { width, narrowest: center(ways, narrowest), length: path.length - 1, path: turnsOf(path) }
+  const free = (cell: number) => inchesFree(ways.squared[cell]!)
+  const least = Math.min(...cells.map(free))
+  const narrow = cells.filter((cell) => free(cell) < least + 0.5)
+  const path = cells.map((cell) => cellCenter(ways, cell))
+  return { width: found.width, narrowest: cellCenter(ways, narrow[Math.floor(narrow.length / 2)]!), length: path.length - 1, path: turnsOf(path) }
 }
 
-/** Breadth first over cells in which a walker of this width can stand. */
-function shortest({ columns, rows, clear, starts }: Ways, goals: ReadonlySet<number>, width: number): number[] {
-  const cameFrom = new Int32Array(columns * rows).fill(-1)
+/** The cells of a walk with the fewest steps, breadth first, over cells in which a walker of this width can stand; undefined when there is none. `shut`: cells that are closed besides. */
+export function shortestWalk({ columns, rows, squared }: Clearance, starts: readonly number[], goals: { has(cell: number): boolean }, width: number, shut?: (cell: number) => boolean): number[] | undefined {
+  const cells = columns * rows
+  const cameFrom = new Int32Array(cells).fill(-1)
+  const queue = new Int32Array(cells)
+  let length = 0
   // The last float bit of a root may differ from the width it came from.
-  const stands = (cell: number) => clear[cell]! >= width / 2 - 1e-9
-  const queue = starts.filter(stands)
-  for (const cell of queue) cameFrom[cell] = cell
-  for (let head = 0; head < queue.length; head++) {
+  const least = Math.max(1, (width / 2 + 0.5) ** 2 - 1e-6)
+  for (const cell of starts) {
+    if (cameFrom[cell] !== -1 || squared[cell]! < least || shut?.(cell)) continue
+    cameFrom[cell] = cell
+    queue[length++] = cell
+  }
+  const steps = [-1, 1, -columns, columns]
+  for (let head = 0; head < length; head++) {
     const cell = queue[head]!
     if (goals.has(cell)) return backFrom(cell, cameFrom)
-    const column = cell % columns
-    for (const [next, inside] of [[cell - 1, column > 0], [cell + 1, column < columns - 1], [cell - columns, true], [cell + columns, true]] as const) { // prettier-ignore
-      if (!inside || cameFrom[next] !== -1 || !stands(next)) continue
-      cameFrom[next] = cell
-      queue.push(next)
+    for (let i = 0; i < 4; i++) {
+      const to = cell + steps[i]!
+      if (cameFrom[to] !== -1 || squared[to]! < least || shut?.(to)) continue
+      cameFrom[to] = cell
+      queue[length++] = to
     }
   }
-  throw new Error('a way that was found wide enough cannot be walked')
+  return undefined
 }
+
+export const cellCenter = ({ x0, y0, columns }: Pick<Clearance, 'x0' | 'y0' | 'columns'>, cell: number): Point => [x0 + (cell % columns) + 0.5, y0 + Math.floor(cell / columns) + 0.5]
 
 function backFrom(goal: number, cameFrom: Int32Array): number[] {
   const cells = [goal]
@@ -117,16 +173,3 @@ function turnsOf(path: Point[]): Point[] {
     return !before || !after || point[0] - before[0] !== after[0] - point[0] || point[1] - before[1] !== after[1] - point[1]
   })
 }
-
-function cellsWithin({ x0, y0, columns, rows }: Clearance, goal: Bounds, arm: number): number[] {
-  const cells: number[] = []
-  for (let row = Math.max(0, Math.floor(goal.y0 - arm - y0)); row < Math.min(rows, Math.ceil(goal.y1 + arm - y0)); row++) {
-    for (let column = Math.max(0, Math.floor(goal.x0 - arm - x0)); column < Math.min(columns, Math.ceil(goal.x1 + arm - x0)); column++) {
-      const [x, y] = [x0 + column + 0.5, y0 + row + 0.5]
-      if (Math.hypot(Math.max(goal.x0 - x, 0, x - goal.x1), Math.max(goal.y0 - y, 0, y - goal.y1)) <= arm) cells.push(row * columns + column)
-    }
-  }
-  return cells
-}
-
-const center = ({ x0, y0, columns }: Clearance, cell: number): Point => [x0 + (cell % columns) + 0.5, y0 + Math.floor(cell / columns) + 0.5]

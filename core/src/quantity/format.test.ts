@@ -13,6 +13,7 @@ describe('a quantity as it is said', () => {
     [dollars(31900), '$31,900'],
     [dollars(-250), '-$250'],
     [quantity(10.7, 'cu ft'), '10.7 cu ft'],
+    [quantity(12.34, 'sq ft'), '12.3 sq ft'],
     [quantity(1, 'person'), '1 person'],
     [quantity(3, 'burner'), '3 burners'],
     [quantity(-0.2, 'lb'), '0 lb'],
@@ -20,6 +21,7 @@ describe('a quantity as it is said', () => {
 
   it('is said in metric when the person chose so (NIST factors)', () => {
     expect(formatQuantity(inches(74), 'metric')).toBe('188 cm')
+    expect(formatQuantity(quantity(100, 'sq ft'), 'metric')).toBe('9.3 m²')
     expect(formatQuantity(inches(386), 'metric')).toBe('9.80 m')
     expect(formatQuantity(pounds(3555), 'metric')).toBe('1,613 kg')
     expect(formatQuantity(quantity(30, 'gal'), 'metric')).toBe('114 L')

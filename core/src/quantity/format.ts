@@ -13,6 +13,7 @@ export function formatQuantity({ value, unit }: Quantity, system: MeasureSystem 
   if (unit === 'in') return system === 'us' ? formatInches(value) : formatCentimeters(value)
   if (unit === 'lb' && system === 'metric') return `${grouped(value / LB_PER_KG)} kg`
   if (unit === 'gal' && system === 'metric') return `${grouped(value * 3.785411784)} L`
+  if (unit === 'sq ft' && system === 'metric') return `${grouped(value * 0.09290304, 1)} m²`
   if (unit === 'cu ft' && system === 'metric') return `${grouped(value * 28.316846592)} L`
   return `${grouped(value, decimalsOf(unit))} ${Math.abs(value) === 1 ? UNITS[unit].one : UNITS[unit].many}`
 }
@@ -41,7 +42,7 @@ function formatMoney(value: number): string {
 }
 
 function decimalsOf(unit: Unit): number {
-  return unit === 'cu ft' || unit === 'gal/h' ? 1 : 0
+  return unit === 'cu ft' || unit === 'sq ft' || unit === 'gal/h' ? 1 : 0
 }
 
 /** Thousands grouped; decimals only where there are any. */

@@ -6,6 +6,7 @@ export const UNITS = {
   in: { one: 'in', many: 'in' },
   lb: { one: 'lb', many: 'lb' },
   gal: { one: 'gal', many: 'gal' },
+  'sq ft': { one: 'sq ft', many: 'sq ft' },
   'cu ft': { one: 'cu ft', many: 'cu ft' },
   $: { one: 'dollar', many: 'dollars' },
   A: { one: 'A', many: 'A' },

@@ -35,6 +35,25 @@ describe('bath', () => {
 
   it('a height nobody asked does not make it fit', () => expect(judge(bath, bathWith(80), household([person({ height: 70 }), person({ height: undefined })])).verdict).toBe('measure'))
 
+  it('elbows out between walls 28 in apart; on 18 in they touch, whatever the plan says', () => {
+    const seat = (room?: number) => unit({ fixtures: [fixture('toilet', [10, 10, 19, 22], room === undefined ? {} : { room }, { faces: 'door' }), fixture('shower', [40, 40, 36, 30], { headroom: 80 }), fixture('vanity', [120, 2, 26, 16], {}, { faces: 'door' })] })
+    expect(judge(bath, seat(28), people(1)).verdict).toBe('fits')
+    const narrow = judge(bath, seat(18), people(1))
+    expect(narrow).toMatchObject({ verdict: 'tight', margin: { value: -2, unit: 'in' } })
+    expect(firstWords(narrow)).toBe('At the toilet it is 18 in from wall to wall: the elbows touch.')
+  })
+
+  it('36 by 30 in is roomy to turn in, 24 by 24 too small (common practice)', () => {
+    const stall = (x: number, y: number) => judge(bath, unit({ fixtures: [fixture('toilet', [10, 10, 19, 22], { room: 30 }, { faces: 'door' }), fixture('shower', [60, 60, x, y], { headroom: 80 })] }), people(1))
+    expect(stall(36, 30).because.map(({ says }) => phraseText(says)).join(' ')).toContain('In the shower one turns in a circle of 30 in: roomy.')
+    expect(firstWords(stall(24, 24))).toContain('too small, and a curtain clings')
+  })
+
+  it('a bath sink with the shower a foot before it is tight to stand at', () => {
+    const bathroom = unit({ fixtures: [fixture('toilet', [200, 10, 19, 22], { room: 30 }, { faces: 'door' }), fixture('vanity', [10, 2, 26, 16], {}, { faces: 'door' }), fixture('shower', [10, 30, 36, 30], { headroom: 80 })] })
+    expect(firstWords(judge(bath, bathroom, people(1)))).toBe('In front of the bath sink 12 in are free to stand.')
+  })
+
   it('no toilet is no, no shower is tight', () => {
     expect(judge(bath, unit({ fixtures: [fixture('shower', [40, 10, 36, 30], { headroom: 80 })] }), people(1)).verdict).toBe('no')
     expect(judge(bath, unit({ fixtures: [fixture('toilet', [10, 10, 19, 22])] }), people(1))).toMatchObject({ verdict: 'tight', brief: 'no shower inside' })

@@ -8,13 +8,15 @@ export interface HouseRules {
   park: { tight: number }
   bath: BathRules
   galley: GalleyRules
+  reach: ReachRules
+  seating: SeatingRules
   price: { tightShare: number }
   ranking: RankingRules
 }
 
 export interface RankingRules {
   /** How much each question weighs in the order. */
-  weights: Record<'sleep' | 'tow' | 'park' | 'bath' | 'galley' | 'wishes' | 'price', number>
+  weights: Record<'sleep' | 'exits' | 'reach' | 'seating' | 'tow' | 'park' | 'bath' | 'galley' | 'wishes' | 'price', number>
   /** What a verdict earns of its question's weight. */
   points: Record<'fits' | 'tight' | 'measure' | 'no', number>
 }
@@ -58,8 +60,33 @@ export interface TowRules {
 export interface BathRules {
   /** Room above the tallest under the shower before it is called comfortable. */
   headroomComfort: number
+  /** Wall to wall at the toilet: elbows out, and the least. */
+  elbowsOut: number
+  elbowsLeast: number
+  /** In front of the toilet, the least for the knees. */
+  knees: number
+  /** In front of the bath sink, the least to stand. */
+  standAtBasin: number
+  /** The circle one turns in under the shower: roomy, and the least. */
+  turnRoomy: number
+  turnLeast: number
   /** Most people who share one bath without a queue worth mentioning. */
   peoplePerBath: number
+}
+
+export interface ReachRules {
+  /** How wide a squeeze must be to be passed going sideways, with the shoulders straight, without a thought, and in a wheelchair. */
+  sideways: number
+  shoulder: number
+  comfortable: number
+  wheelchair: number
+}
+
+export interface SeatingRules {
+  /** A head turned no farther than this all evening is not a twisted neck, degrees. */
+  turn: number
+  /** From farther aside than this a screen is no pleasure, degrees. */
+  slant: number
 }
 
 export interface GalleyRules {
@@ -73,6 +100,8 @@ export interface GalleyRules {
   prepLengthMany: number
   prepManyFrom: number
   prepDepth: number
+  /** So much of a counter's front may have something before it. */
+  blockedFront: number
 }
 
 export const DEFAULT_HOUSE_RULES: HouseRules = {
@@ -101,7 +130,16 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
     freshShareWithout: 1,
   },
   park: { tight: 12 },
-  bath: { headroomComfort: 2, peoplePerBath: 4 },
+  bath: {
+    headroomComfort: 2,
+    elbowsOut: 24, // elbows out on the seat (common practice)
+    elbowsLeast: 20, // bideltoid breadth of a broad man 22 in (ANSUR II, 2012, from memory), arms in front
+    knees: 12,
+    standAtBasin: 14, // as wide as someone turned sideways
+    turnRoomy: 30, // 36 x 30 in is called roomy (common practice)
+    turnLeast: 25, // about 24 x 24 in with a curtain is called too small (common practice)
+    peoplePerBath: 4,
+  },
   galley: {
     threeBurnersFrom: 4,
     fridgePerPersonDay: 0.4, // cubic feet; from memory of household guides, tolerance a quarter
@@ -111,10 +149,18 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
     prepLengthMany: 24,
     prepManyFrom: 5,
     prepDepth: 16,
+    blockedFront: 18,
   },
+  reach: {
+    sideways: 14, // a grown person turned sideways (common practice)
+    shoulder: 18, // shoulders straight, elbows in: most adults (common practice)
+    comfortable: 24, // two pass by turning a little; carrying a bag
+    wheelchair: 32, // clear width of a doorway for a wheelchair, 2010 ADA Standards 404.2.3 (from memory)
+  },
+  seating: { turn: 30, slant: 45 }, // common practice; half of the 60 degrees to either side that a head turns without the shoulders
   price: { tightShare: 0.03 }, // fees and hitch work eat about this much (common practice)
   ranking: {
-    weights: { sleep: 5, tow: 4, park: 1, bath: 2, galley: 2, wishes: 1, price: 2 }, // what cannot be changed later weighs most
+    weights: { sleep: 5, exits: 2, reach: 2, seating: 1, tow: 4, park: 1, bath: 2, galley: 2, wishes: 1, price: 2 }, // what cannot be changed later weighs most
     points: { fits: 1, tight: 0.5, measure: 0.35, no: 0 },
   },
 }

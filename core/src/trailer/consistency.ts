@@ -2,13 +2,10 @@ import { error, warning, type Flaw } from '../flaws/flaw'
 import { formatQuantity } from '../quantity/format'
 import { inches, pounds } from '../quantity/quantity'
 import { overlapsAt } from '../plan/overlap'
-import { outsideBy, TIMES } from '../plan/times'
+import { strays, TIMES } from '../plan/times'
 import type { Plan } from '../plan/plan'
 import { trailerFigure, type Trailer } from './trailer'
 import { vinCheckDigit } from './vin'
-
-/** A quarter inch: what a tape cannot tell apart. */
-const TAPE = 0.26
 
 /** What the schema cannot see: names that lead nowhere, weights that contradict each other, beds outside the box. */
 export function trailerFlaws(trailer: Trailer): Flaw[] {
@@ -61,16 +58,7 @@ function weightFlaws(trailer: Trailer): Flaw[] {
 }
 
 function placeFlaws(plan: Plan): Flaw[] {
-  const carried = ({ slide, canvasEnd }: { slide?: string; canvasEnd?: string }) =>
-    [...plan.slides, ...plan.canvasEnds].filter(({ id }) => id === slide || id === canvasEnd)
-  const stray = (path: string, item: Parameters<typeof carried>[0] & { shape: Plan['rooms'][number]['shape'] }): Flaw[] => {
-    const by = outsideBy(plan, item.shape, carried(item))
-    return by > TAPE ? [error(path, item.shape, `a place inside the walls; it sticks out by ${formatQuantity(inches(by))}`)] : []
-  }
-  return [
-    ...plan.fixtures.flatMap((fixture, i) => stray(`plan.fixtures[${i}].shape`, fixture)),
-    ...plan.berths.flatMap((berth, i) => stray(`plan.berths[${i}].shape`, berth)),
-  ]
+  return strays(plan).map(({ list, id, shape, inches: by }) => error(`plan.${list}[${plan[list].findIndex((one) => one.id === id)}].shape`, shape, `a place inside the walls; it sticks out by ${formatQuantity(inches(by))}`))
 }
 
 function crowdingFlaws(plan: Plan): Flaw[] {

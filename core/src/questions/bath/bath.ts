@@ -2,6 +2,7 @@ import { everyNight } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import { feet, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
+import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
 import { figure } from '../../readings/reading'
 import type { BathRules } from '../../rules/houseRules'
 import type { Trailer } from '../../trailer/trailer'
@@ -13,7 +14,11 @@ export interface BathFacts {
   tubs: number
   wet: boolean
   /** Places to shower inside, with headroom in inches where read. */
-  showers: { id: string; name: string; headroom?: number }[]
+  showers: { id: string; name: string; headroom?: number; turn: number }[]
+  /** At each toilet: wall to wall across the seat, as measured or else by the plan, and what is free for the knees. */
+  seats: { id: string; wide: number; measured: boolean; knees: number }[]
+  /** In front of each bath sink, to stand at it. */
+  basins: number[]
 }
 
 export interface BathNeed {
@@ -51,12 +56,17 @@ export const bath: Question<BathFacts, BathNeed> = {
     answerOf([
       headroomReason(facts, need),
       queueReason(facts, need),
+      ...elbowReason(facts, need),
+      ...turnReason(facts, need),
+      ...basinReason(facts, need),
       ...stanceReason(need.tub, facts.tubs > 0, 'a tub'),
       ...stanceReason(need.secondBath, facts.toilets > 1, 'a second bath'),
     ]),
 }
 
-function bathFacts({ plan: { fixtures } }: Trailer): BathFacts {
+function bathFacts({ plan }: Trailer): BathFacts {
+  const { fixtures } = plan
+  const circles = new Map(showerCircle(plan).map(({ id, across }) => [id, across]))
   const ofKind = (...kinds: string[]) => fixtures.filter(({ kind }) => kinds.includes(kind))
   return {
     toilets: ofKind('toilet', 'wet-bath').length,
@@ -66,7 +76,13 @@ function bathFacts({ plan: { fixtures } }: Trailer): BathFacts {
       id,
       name: kind === 'tub' ? 'tub' : kind === 'wet-bath' ? 'wet bath' : 'shower',
       headroom: figure(readings, 'headroom'),
+      turn: Math.round(circles.get(id)!),
     })),
+    basins: vanityRoom(plan).map(({ deep }) => Math.round(deep)),
+    seats: toiletRoom(plan).map(({ id, wide, deep }) => {
+      const measured = figure(fixtures.find((one) => one.id === id)!.readings, 'room')
+      return { id, wide: measured ?? Math.round(wide), measured: measured !== undefined, knees: Math.round(deep) }
+    }),
   }
 }
 
@@ -95,4 +111,30 @@ function queueReason({ toilets, wet }: BathFacts, { people, rules }: BathNeed): 
   const kind = toilets > 1 ? says`${toilets} toilets` : wet ? says`One wet bath` : says`One bath`
   if (spare < 0) return { verdict: 'tight', says: says`${kind} for ${quantity(people, 'person')}: a queue in the morning.`, brief: `${toilets > 1 ? `${toilets} baths` : 'one bath'} for ${people}` }
   return { verdict: 'fits', says: says`${kind} for ${quantity(people, 'person')}.` }
+}
+
+/** Elbows out and knees free on the best of the toilets. */
+function elbowReason({ seats }: BathFacts, { rules }: BathNeed): Reason[] {
+  if (seats.length === 0) return []
+  const { wide, measured, knees } = seats.reduce((best, one) => (Math.min(one.wide - rules.elbowsLeast, one.knees - rules.knees) > Math.min(best.wide - rules.elbowsLeast, best.knees - rules.knees) ? one : best))
+  const where = measured ? '' : ' by the plan'
+  if (wide < rules.elbowsLeast) return [{ verdict: 'tight', says: says`At the toilet it is ${inches(wide)} from wall to wall${where}: the elbows touch.`, margin: marginOf(wide - rules.elbowsLeast, 'in', PLENTY) }]
+  if (knees < rules.knees) return [{ verdict: 'tight', says: says`In front of the toilet ${inches(knees)} are free: the knees touch.`, margin: marginOf(knees - rules.knees, 'in', PLENTY) }]
+  const words = wide < rules.elbowsOut ? says`enough, if not elbows out` : says`room for the elbows`
+  return [{ verdict: 'fits', says: says`At the toilet it is ${inches(wide)} from wall to wall${where}, ${words}, and ${inches(knees)} for the knees.` }]
+}
+
+/** The circle one turns in under the roomiest shower. */
+function turnReason({ showers }: BathFacts, { rules }: BathNeed): Reason[] {
+  if (showers.length === 0) return []
+  const { turn, name } = showers.reduce((best, one) => (one.turn > best.turn ? one : best))
+  if (turn < rules.turnLeast) return [{ verdict: 'tight', says: says`In the ${name} one turns in a circle of ${inches(turn)}: too small, and a curtain clings.`, margin: marginOf(turn - rules.turnLeast, 'in', PLENTY) }]
+  return [{ verdict: 'fits', says: says`In the ${name} one turns in a circle of ${inches(turn)}${turn >= rules.turnRoomy ? ': roomy' : ''}.` }]
+}
+
+/** Only what is wanting is said of the sink: room to stand at it is expected. */
+function basinReason({ basins }: BathFacts, { rules }: BathNeed): Reason[] {
+  if (basins.length === 0) return [{ verdict: 'fits', says: says`There is no sink in the bath.` }]
+  const deep = Math.max(...basins)
+  return deep < rules.standAtBasin ? [{ verdict: 'tight', says: says`In front of the bath sink ${inches(deep)} are free to stand.`, margin: marginOf(deep - rules.standAtBasin, 'in', PLENTY) }] : []
 }

@@ -16,6 +16,17 @@ export interface Night {
   missing: string[]
 }
 
+/** An ordinary night, and one with guests when guests come. */
+export interface Nights {
+  everyNight: Night
+  guestNight?: Night
+}
+
+/** Of what was stored for each set of conversions, that of this night's; undefined when nobody looked at so many at once. */
+export function storedFor<T extends { made: string[] }>(stored: readonly T[], night: Pick<Night, 'made'>): T | undefined {
+  return stored.find(({ made }) => made.length === night.made.length && made.every((id) => night.made.includes(id)))
+}
+
 export interface Placement {
   berth: BerthFact
   people: readonly Sleeper[]

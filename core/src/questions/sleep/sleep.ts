@@ -1,3 +1,4 @@
+import { small } from '../../plan/naming'
 import { listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { answerOf, marginOf, type Question, type Reason } from '../question'
@@ -6,7 +7,7 @@ import type { CautionId } from '../cautions'
 import { capacityOf } from './capacity'
 import { bunkCount, isUpper, sleepFacts, type SleepFacts } from './facts'
 import { sleepNeed, type SleepNeed } from './need'
-import { bestNight, type Night } from './night'
+import { bestNight, type Night, type Nights } from './night'
 
 /** A bar is full at a foot of mattress beyond the tallest, or at three people without a berth. */
 const PLENTY_INCHES = 12
@@ -20,8 +21,7 @@ export const sleep: Question<SleepFacts, SleepNeed> = {
   topic: 'sleeping',
   facts: sleepFacts,
   need: sleepNeed,
-  judge: (facts, need) => {
-    const { everyNight, guestNight } = arrangement(facts, need)
+  judge: (facts, need, { everyNight, guestNight } = arrangement(facts, need)) => {
     const reasons = [
       ...nightReasons(facts, need, everyNight),
       ...(guestNight ? guestReasons(need, guestNight) : []),
@@ -33,7 +33,7 @@ export const sleep: Question<SleepFacts, SleepNeed> = {
 }
 
 /** Who sleeps where on an ordinary night, and when guests are there. */
-export function arrangement(facts: SleepFacts, { everyNight, withGuests, rules }: SleepNeed): { everyNight: Night; guestNight?: Night } {
+export function arrangement(facts: SleepFacts, { everyNight, withGuests, rules }: SleepNeed): Nights {
   return {
     everyNight: bestNight(facts, everyNight, rules),
     ...(withGuests && { guestNight: bestNight(facts, withGuests, rules) }),
@@ -47,7 +47,7 @@ function nightReasons(facts: SleepFacts, { everyNight: { sleepers }, rules }: Sl
   const margin = marginOf(tightest.spare, 'in', PLENTY_INCHES)
   const tight = tightest.spare < rules.lengthComfort - rules.lengthSpare
   const tallest = [...tightest.people].sort((a, b) => (b.height ?? 0) - (a.height ?? 0))[0]!
-  const places = listed(night.placements.map(({ people, berth }) => `${listed(people.map(({ name }) => name))} in the ${lower(berth.name)}`))
+  const places = listed(night.placements.map(({ people, berth }) => `${listed(people.map(({ name }) => name))} in the ${small(berth.name)}`))
   const all: Reason = {
     verdict: tight ? 'tight' : 'fits',
     says: says`${sleepers.length === 1 ? 'Sleeps well enough' : `${sleepers.length === 2 ? 'Both' : `All ${sleepers.length}`} have a berth`}: ${places}. Least room: ${tallest.name}, ${inches(tightest.spare)} beyond what a height needs.`,
@@ -73,7 +73,7 @@ function madeReason({ conversions }: SleepFacts, { made }: Night): Reason[] {
   if (made.length === 0) return []
   const names = conversions.filter(({ id }) => made.includes(id))
   const minutes = names.reduce((sum, one) => sum + one.minutes, 0)
-  return [{ verdict: 'tight', says: says`Every night ${listed(names.map(({ name }) => `the ${lower(name)}`))} ${names.length > 1 ? 'have' : 'has'} to be made up, ${quantity(minutes, 'min')} in all.`, brief: `${names.length === 1 ? lower(names[0]!.name) : `${names.length} beds`} made up nightly` }]
+  return [{ verdict: 'tight', says: says`Every night ${listed(names.map(({ name }) => `the ${small(name)}`))} ${names.length > 1 ? 'have' : 'has'} to be made up, ${quantity(minutes, 'min')} in all.`, brief: `${names.length === 1 ? small(names[0]!.name) : `${names.length} beds`} made up nightly` }]
 }
 
 /** A guest night may be a squeeze: only those who have guests on most trips are put off by it. */
@@ -104,6 +104,3 @@ function cautionsOf({ everyNight: { sleepers }, rules }: SleepNeed, nights: Nigh
 function readingsText(keys: string[]): string {
   return keys.length === 1 ? 'one reading' : `${keys.length} readings`
 }
-
-/** `the queen`, but still `the U-dinette`. */
-const lower = (name: string): string => (/^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name)

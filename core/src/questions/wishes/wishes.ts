@@ -8,7 +8,7 @@ import { answerOf, type Question, type Reason } from '../question'
 import { stanceReason } from '../stance'
 
 /** The wishes that no other question answers. */
-const OWN = ['secondDoor', 'noSlide', 'powerStabilizers', 'largeCylinders', 'jackknifeSofa', 'triFoldSofa', 'theaterSeats', 'glassShower', 'centralTv', 'solarPort', 'onDemandHeater'] as const satisfies StanceId[]
+const OWN = ['secondDoor', 'noSlide', 'powerStabilizers', 'largeCylinders', 'jackknifeSofa', 'triFoldSofa', 'theaterSeats', 'glassShower', 'solarPort', 'onDemandHeater'] as const satisfies StanceId[]
 type Own = (typeof OWN)[number]
 
 /** Whether it has the thing; a key names the reading that would tell. */
@@ -48,8 +48,6 @@ function wishFacts({ plan, equipment }: Trailer): WishFacts {
     triFoldSofa: has('tri-fold-sofa'),
     theaterSeats: has('theater-seats'),
     glassShower: told(showers, (id) => `plan.fixtures.${id}.closure`, (readings) => known(word(readings, 'closure'), (closure) => closure === 'glass')),
-    // Who sees it without turning the neck is for the plan to say; until then it is looked at on the lot.
-    centralTv: has('tv') ? { read: `plan.fixtures.${plan.fixtures.find(({ kind }) => kind === 'tv')!.id}.swivel` } : false,
     solarPort: equipment.some(({ kind }) => kind === 'solar-port'),
     onDemandHeater: machine('water-heater', 'fuel', (readings) => known(word(readings, 'fuel'), (fuel) => fuel === 'on-demand gas')),
   }

@@ -1,0 +1,30 @@
+import type { Plan, Side } from './plan'
+import type { Bounds, Point } from './shape'
+
+/** A stretch of an outer wall, as of a door or a window. */
+interface Opening {
+  from: Point
+  to: Point
+}
+
+export const OPPOSITE: Record<Side, Side> = { front: 'rear', rear: 'front', door: 'off-door', 'off-door': 'door' }
+
+/** One inch towards a side. */
+export const TOWARDS: Record<Side, Point> = { front: [-1, 0], rear: [1, 0], 'off-door': [0, -1], door: [0, 1] }
+
+/** In which outer wall an opening is. */
+export function outerWall({ box }: Pick<Plan, 'box'>, { from, to }: Opening): Side {
+  if (from[1] === to[1]) return from[1] > box.width / 2 ? 'door' : 'off-door'
+  return from[0] > box.length / 2 ? 'rear' : 'front'
+}
+
+/** Away from the wall a thing stands nearest to: how it faces when nobody said. */
+export function facesByDefault({ box }: Pick<Plan, 'box'>, { x0, y0, x1, y1 }: Bounds): Side {
+  const gaps: [number, Side][] = [
+    [y0, 'door'],
+    [box.width - y1, 'off-door'],
+    [x0, 'rear'],
+    [box.length - x1, 'front'],
+  ]
+  return gaps.sort((a, b) => a[0] - b[0])[0]![1]
+}

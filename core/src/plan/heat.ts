@@ -1,0 +1,32 @@
+import { inchesFree, type Clearance } from './clearance'
+
+/** Floor on which a walker of at least `width` inches has room: runs of cells, each from `x` at `y` for `long` inches, `HEAT_ROW` deep. */
+export interface HeatBand {
+  width: number
+  runs: { x: number; y: number; long: number }[]
+}
+
+/** Rows are taken two at a time: the eye does not see an inch. */
+export const HEAT_ROW = 2
+
+/** The free floor sorted by how wide it is there, from narrow to wide: each cell in the widest band whose width it has. */
+export function heatBands({ x0, y0, columns, rows, squared }: Clearance, widths: readonly number[]): HeatBand[] {
+  const bands = [...widths].sort((a, b) => a - b).map((width): HeatBand => ({ width, runs: [] }))
+  const bandOf = (cell: number): number => {
+    if (squared[cell] === 0) return -1
+    const wide = 2 * inchesFree(squared[cell]!)
+    let band = -1
+    for (const [i, { width }] of bands.entries()) if (wide >= width) band = i
+    return band
+  }
+  for (let row = 0; row < rows; row += HEAT_ROW) {
+    for (let column = 0; column < columns; ) {
+      const band = bandOf(row * columns + column)
+      let end = column + 1
+      while (end < columns && bandOf(row * columns + end) === band) end++
+      if (band >= 0) bands[band]!.runs.push({ x: x0 + column, y: y0 + row, long: end - column })
+      column = end
+    }
+  }
+  return bands
+}

@@ -1,0 +1,102 @@
+import { BUMPS, clearanceAt, type Clearance } from './clearance'
+import { distanceTo, nearestOn } from './distance'
+import { wallShape } from './overlap'
+import { climbedOver, placesAt, standingCells, tallThings, type Place } from './places'
+import type { Plan } from './plan'
+import type { Point, Shape } from './shape'
+import { bodiesAt, inside, type Body, type TimeOfDay } from './times'
+import { cellCenter, wayTo, widestTo, widestWays, type Way } from './ways'
+
+/** The floor at a time of day with everything one walks to, from the entry doors on. */
+export interface Floor {
+  plan: Plan
+  bodies: Body[]
+  places: Place[]
+  /** For each place, in the same order, the cells one uses it from. */
+  cells: number[][]
+  clearance: Clearance
+}
+
+/** Where a walk begins: at any entry door, or at any toilet. */
+export type Start = 'entry' | 'toilet'
+
+/** How one gets to a place: width 0 when one does not. */
+export interface Reached {
+  place: Place
+  width: number
+  /** What the narrowest squeeze on the way lies between, by id; a side of the box for an outer wall. */
+  between?: [string, string]
+}
+
+/** Wider than this nobody asks what a squeeze lies between, inches. */
+const OPEN_FLOOR = 30
+
+const floors = new WeakMap<Plan, Map<string, Floor>>()
+
+/** The floor, made once for each plan, time and set of conversions: several questions walk on it. */
+export function floorOf(plan: Plan, time: TimeOfDay, made: readonly string[] = []): Floor {
+  const known = floors.get(plan) ?? new Map<string, Floor>()
+  floors.set(plan, known)
+  const key = [time, ...made].join()
+  const floor = known.get(key) ?? layOut(plan, time, made)
+  known.set(key, floor)
+  return floor
+}
+
+function layOut(plan: Plan, time: TimeOfDay, made: readonly string[]): Floor {
+  const bodies = bodiesAt(plan, time, made)
+  const places = placesAt(plan, time, made, bodies)
+  const clearance = clearanceAt(plan, time, made)
+  const tall = tallThings(plan, bodies)
+  const beside = places.map((place) => standingCells(clearance, place, tall))
+  const cells = places.map((place, i) => (place.use === 'exit window' ? places.reduce((all, other, k) => (climbedOver(place, other) ? all.concat(beside[k]!) : all), beside[i]!) : beside[i]!))
+  return { plan, bodies, places, cells, clearance }
+}
+
+/** What can be reached, and how narrow it gets on the way. */
+export function reachOf(floor: Floor, start: Start = 'entry'): Reached[] {
+  const { places, cells } = floor
+  const found = widestTo(floor.clearance, startCells(floor, start), cells)
+  // Most ways share a squeeze or two.
+  const known = new Map<number, [string, string]>()
+  const between = (cell: number): [string, string] => {
+    if (!known.has(cell)) known.set(cell, squeezedBetween(floor, cellCenter(floor.clearance, cell)))
+    return known.get(cell)!
+  }
+  return places.map((place, i) => {
+    const way = found[i]
+    if (!way) return { place, width: 0 }
+    return { place, width: way.width, ...(way.width < OPEN_FLOOR && { between: between(way.squeeze) }) }
+  })
+}
+
+/** The way itself, to be drawn; wide as it gets up to what is comfortable, then short. */
+export function wayOf(floor: Floor, id: string, comfortable: number, start: Start = 'entry'): Way | undefined {
+  const at = floor.places.findIndex((place) => place.id === id)
+  return at < 0 ? undefined : wayTo(widestWays(floor.clearance, startCells(floor, start)), floor.cells[at]!, comfortable)
+}
+
+function startCells({ plan, places, cells }: Floor, start: Start): number[] {
+  const isStart = ({ id, use }: Place) => (start === 'toilet' ? use === 'toilet' || plan.fixtures.some((one) => one.id === id && one.kind === 'wet-bath') : plan.doors.some((door) => door.id === id && door.kind === 'entry'))
+  return places.flatMap((place, i) => (isStart(place) ? cells[i]! : []))
+}
+
+/** The two things a point lies between: the nearest, and the nearest of what stands across from it. */
+export function squeezedBetween({ plan, bodies }: Pick<Floor, 'plan' | 'bodies'>, point: Point): [string, string] {
+  const things: { id: string; shape: Shape }[] = [...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]), ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })), ...outerWalls(plan)]
+  const byDistance = things.map(({ id, shape }) => ({ id, far: distanceTo(shape, point), at: nearestOn(shape, point) })).sort((a, b) => a.far - b.far)
+  const nearest = byDistance[0]!
+  const across = byDistance.slice(1).find(({ at }) => (at[0] - point[0]) * (nearest.at[0] - point[0]) + (at[1] - point[1]) * (nearest.at[1] - point[1]) < 0)
+  return [nearest.id, (across ?? byDistance[1] ?? nearest).id]
+}
+
+function outerWalls(plan: Plan): { id: string; shape: Shape }[] {
+  const { x0, y0, x1, y1 } = inside(plan)
+  const [long, wide] = [x1 - x0, y1 - y0]
+  return [
+    { id: 'off-door', shape: { rect: [x0, y0 - 1, long, 1] } },
+    { id: 'door', shape: { rect: [x0, y1, long, 1] } },
+    { id: 'front', shape: { rect: [x0 - 1, y0, 1, wide] } },
+    { id: 'rear', shape: { rect: [x1, y0, 1, wide] } },
+  ]
+}

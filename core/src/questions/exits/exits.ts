@@ -1,0 +1,64 @@
+import { waysOut } from '../../plan/exits'
+import { nameOnPlan, small } from '../../plan/naming'
+import { floorOf } from '../../plan/reach'
+import { nightsOf } from '../../plan/times'
+import { listed, says } from '../../quantity/phrase'
+import type { Trailer } from '../../trailer/trailer'
+import { answerOf, type Question, type Reason } from '../question'
+import { storedFor, type Night } from '../sleep/night'
+
+/** Ways out of each berth, for every set of conversions that can be made together. */
+export interface ExitFacts {
+  nights: { made: string[]; berths: BerthExits[] }[]
+}
+
+export interface BerthExits {
+  id: string
+  name: string
+  /** Doors and windows in words. */
+  by: string[]
+  /** With fewer than two: the door both would have to pass, in words. */
+  blocked?: string
+}
+
+/** Can everyone get out at night: two ways out of every berth that is slept in, with all made up that is made up then. */
+export const exits: Question<ExitFacts, object> = {
+  id: 'exits',
+  asks: 'Can everyone get out at night?',
+  short: 'Ways out',
+  topic: 'ways out',
+  facts: exitFacts,
+  need: () => ({}),
+  judge: (facts, _need, nights) => {
+    const reasons = [...(nights ? nightReasons(facts, nights.everyNight, '') : []), ...(nights?.guestNight ? nightReasons(facts, nights.guestNight, 'With guests: ') : [])]
+    return answerOf(reasons.length ? reasons : [{ verdict: 'fits', says: says`Nobody sleeps in it, so nobody has to get out.` }], ['exits'])
+  },
+}
+
+function exitFacts({ plan }: Trailer): ExitFacts {
+  return {
+    nights: nightsOf(plan).map((made) => ({
+      made,
+      berths: waysOut(floorOf(plan, 'night', made)).map(({ berth, by, blocked }) => ({
+        id: berth,
+        name: plan.berths.find(({ id }) => id === berth)!.name,
+        by: by.map((id) => nameOnPlan(plan, id)),
+        ...(blocked && blocked !== 'berth' && { blocked: nameOnPlan(plan, blocked) }),
+      })),
+    })),
+  }
+}
+
+function nightReasons({ nights }: ExitFacts, night: Night, when: string): Reason[] {
+  const stored = storedFor(nights, night)
+  if (!stored) return night.placements.length ? [{ verdict: 'tight', says: says`${when}With ${night.made.length} beds made up at once nobody has looked for the ways out yet: do so before anyone sleeps there.` }] : []
+  const slept = night.placements.flatMap(({ berth, people }) => stored.berths.filter(({ id }) => id === berth.id).map((one) => ({ ...one, people: people.map(({ name }) => name) })))
+  if (slept.length === 0) return []
+  const short = slept.filter(({ by }) => by.length < 2)
+  if (short.length === 0) return [{ verdict: 'fits', says: says`${when}Two ways out of every berth they sleep in.`, brief: 'two each' }]
+  return short.map(({ name, by, blocked, people }): Reason => {
+    if (by.length === 0) return { verdict: 'no', says: says`${when}${listed(people)} in the ${small(name)}: no way out is free at night.`, brief: `no way out of the ${small(name)}` }
+    const only = blocked ? says`by ${by[0]!}; any other lies behind ${blocked} too` : says`by ${by[0]!}`
+    return { verdict: 'tight', says: says`${when}${listed(people)} in the ${small(name)}: only one way out at night, ${only}. Look for a second.`, brief: `one way out of the ${small(name)}` }
+  })
+}

@@ -1,0 +1,85 @@
+import { everyNight } from '../../household/household'
+import type { Stance } from '../../household/stances'
+import { LOUNGE_KINDS, TABLE_KINDS } from '../../plan/seats'
+import { sightLines } from '../../plan/sight'
+import { says } from '../../quantity/phrase'
+import { quantity } from '../../quantity/quantity'
+import { figure } from '../../readings/reading'
+import type { SeatingRules } from '../../rules/houseRules'
+import type { Trailer } from '../../trailer/trailer'
+import { answerOf, marginOf, type Question, type Reason } from '../question'
+import { stanceReason } from '../stance'
+
+export interface SeatingFacts {
+  /** Absent: not counted. */
+  atTable?: number
+  inLounge?: number
+  tvs: number
+  /** For each seat with a TV in sight: how far the head turns to the one that is easiest to watch, and how far aside it is seen from; degrees. */
+  sights: { turn: number; slant: number }[]
+  seats: number
+  unread: string[]
+}
+
+export interface SeatingNeed {
+  people: number
+  tv?: Stance
+  rules: SeatingRules
+}
+
+/** A bar is full at this many seats more than people. */
+const PLENTY = 4
+
+/** Can they all sit: at the table in one sitting, and facing a TV on a wet day. */
+export const seating: Question<SeatingFacts, SeatingNeed> = {
+  id: 'seating',
+  asks: 'Can they all sit together?',
+  short: 'Seats',
+  topic: 'seating',
+  facts: seatingFacts,
+  need: (household, { seating: rules }) => ({ people: everyNight(household).length, tv: household.stances.centralTv, rules }),
+  judge: (facts, need) => answerOf([tableReason(facts, need), ...loungeReason(facts), ...tvReason(facts, need)]),
+}
+
+function seatingFacts({ plan }: Trailer): SeatingFacts {
+  const of = (kinds: readonly string[]) => plan.fixtures.filter(({ kind }) => kinds.includes(kind))
+  const sum = (fixtures: Trailer['plan']['fixtures']) => fixtures.map(({ readings }) => figure(readings, 'seats')).reduce<number | undefined>((total, one) => (total === undefined || one === undefined ? undefined : total + one), 0)
+  const bySeat = new Map<string, { turn: number; slant: number }>()
+  let seats = 0
+  for (const { seat, tv, turn, slant, blockedBy } of sightLines(plan, 'parked')) {
+    const key = seat.at.join()
+    if (tv === plan.fixtures.find(({ kind }) => kind === 'tv')!.id) seats += 1
+    const known = bySeat.get(key)
+    if (!blockedBy && (!known || Math.max(turn, slant) < Math.max(known.turn, known.slant))) bySeat.set(key, { turn: Math.round(turn), slant: Math.round(slant) })
+  }
+  return {
+    atTable: sum(of(TABLE_KINDS)),
+    inLounge: sum(of(LOUNGE_KINDS)),
+    tvs: of(['tv']).length,
+    sights: [...bySeat.values()],
+    seats,
+    unread: of(TABLE_KINDS).filter(({ readings }) => figure(readings, 'seats') === undefined).map(({ id }) => `plan.fixtures.${id}.seats`),
+  }
+}
+
+function tableReason({ atTable, unread }: SeatingFacts, { people }: SeatingNeed): Reason {
+  if (atTable === undefined) return { verdict: 'measure', says: says`Count the seats at the table.`, missing: unread }
+  if (atTable === 0) return { verdict: 'tight', says: says`There is no table inside.`, brief: 'no table inside' }
+  const spare = atTable - people
+  const margin = marginOf(spare, 'place', PLENTY)
+  if (spare >= 0) return { verdict: 'fits', says: says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}.`, margin }
+  return { verdict: 'tight', says: says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}: they eat in ${Math.ceil(people / atTable)} sittings.`, margin }
+}
+
+function loungeReason({ inLounge }: SeatingFacts): Reason[] {
+  return inLounge ? [{ verdict: 'fits', says: says`${quantity(inLounge, 'place')} on sofas and chairs.` }] : []
+}
+
+function tvReason({ tvs, sights, seats }: SeatingFacts, { people, tv, rules }: SeatingNeed): Reason[] {
+  if (tvs === 0) return tv ? stanceReason(tv, false, 'a TV all can face') : [{ verdict: 'fits', says: says`There is no TV.` }]
+  const good = sights.filter(({ turn, slant }) => turn <= rules.turn && slant <= rules.slant).length
+  const words = good === 0 ? says`No seat faces the TV without turning the neck` : says`${good} of ${seats} ${seats === 1 ? 'seat' : 'seats'} ${good === 1 ? 'faces' : 'face'} the TV without turning the neck`
+  if (tv && tv !== 'avoid' && good < people) return [{ verdict: tv === 'must' ? 'no' : 'tight', says: says`${words}; they are ${people} and ${tv === 'must' ? 'must have' : 'would like'} a TV all can face.`, brief: `${good} of ${people} face the TV` }]
+  if (tv) return stanceReason(tv, good >= people, 'a TV all can face')
+  return [{ verdict: 'fits', says: says`${words}.` }]
+}
