@@ -15,7 +15,7 @@ const POLICY = [
 
 const config: NextConfig = {
   transpilePackages: ['@hitchet/core'],
-  serverExternalPackages: ['sequelize', 'mariadb', 'umzug', 'piscina', '@node-rs/argon2', 'pino'],
+  serverExternalPackages: ['sequelize', 'mariadb', 'umzug', 'piscina', '@node-rs/argon2'],
   poweredByHeader: false,
   devIndicators: false,
   headers: async () => [

@@ -1,4 +1,5 @@
 import type { PersonToken } from '@hitchet/core/household/tokens'
+import { OPPOSITE } from '@hitchet/core/plan/facing'
 import type { Berth } from '@hitchet/core/plan/plan'
 import { bounds, type Bounds, type Point } from '@hitchet/core/plan/shape'
 import { figure } from '@hitchet/core/readings/reading'
@@ -6,7 +7,7 @@ import { BERTH_KINDS } from '@hitchet/core/readings/catalogue'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
 import { inches } from '@hitchet/core/quantity/quantity'
 import { FittedText } from './FittedText'
-import { facing, OPPOSITE } from './frame'
+import { facing } from './frame'
 import { PersonDot } from './PersonToken'
 
 /** From this width on two pillows, inches. */

@@ -1,12 +1,13 @@
 import type { ReactNode } from 'react'
+import { facesByDefault } from '@hitchet/core/plan/facing'
 import type { Fixture, Plan } from '@hitchet/core/plan/plan'
-import { bounds } from '@hitchet/core/plan/shape'
+import { bounds, corners } from '@hitchet/core/plan/shape'
 import type { FixtureKind } from '@hitchet/core/readings/catalogue'
 import { Shower, Toilet, Tub, Vanity, WetBath } from './fixtures/Bath'
 import { Cooktop, Counter, Fridge, Sink } from './fixtures/Kitchen'
 import { Booth, Chair, Sofa, TheaterSeats, UDinette } from './fixtures/Seats'
 import { Cabinet, Ladder, Machine, Overhead, Television, Wardrobe } from './fixtures/Storage'
-import { facesByDefault, facing, type Facing } from './frame'
+import { facing, type Facing } from './frame'
 import { Outline } from './Outline'
 
 /** One fixture, drawn where it stands and the way it faces. */
@@ -15,11 +16,17 @@ export function FixtureMark({ plan, fixture }: { plan: Plan; fixture: Fixture })
   if (!draw) return null
   const box = bounds(fixture.shape)
   const frame = facing(box, fixture.faces ?? facesByDefault(plan, box))
-  const slanted = 'polygon' in fixture.shape
+  const mark = <g transform={frame.transform}>{draw(frame, fixture)}</g>
+  if ('rect' in fixture.shape) return mark
+  // Drawn as if it filled its bounds, and cut along its outline. Named for the outline: shapes alike share their cut.
+  const clip = `cut-${corners(fixture.shape).flat().join('-').replaceAll('.', '_')}`
   return (
     <g>
-      {slanted && <Outline shape={fixture.shape} fill="var(--h-colors-bar)" />}
-      <g transform={frame.transform}>{slanted ? null : draw(frame, fixture)}</g>
+      <clipPath id={clip}>
+        <Outline shape={fixture.shape} />
+      </clipPath>
+      <g clipPath={`url(#${clip})`}>{mark}</g>
+      <Outline shape={fixture.shape} fill="none" />
     </g>
   )
 }

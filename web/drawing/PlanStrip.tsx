@@ -1,13 +1,17 @@
+import type { ReactNode } from 'react'
 import type { PersonToken } from '@hitchet/core/household/tokens'
 import type { Berth, Fixture, Plan, Slide, Window } from '@hitchet/core/plan/plan'
-import { bounds } from '@hitchet/core/plan/shape'
+import { bounds, type Bounds, type Point, type Shape } from '@hitchet/core/plan/shape'
 import { bay, bodiesAt, travelOf, type TimeOfDay } from '@hitchet/core/plan/times'
-import { BERTH_KINDS } from '@hitchet/core/readings/catalogue'
-import type { MeasureSystem } from '@hitchet/core/quantity/format'
+import { BERTH_KINDS, FIXTURE_KINDS } from '@hitchet/core/readings/catalogue'
+import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
+import { inches } from '@hitchet/core/quantity/quantity'
 import { BerthLabel, BerthMark, Sleepers } from './BerthMark'
+import { FittedText } from './FittedText'
 import { FixtureMark } from './FixtureMark'
 import { heightFor, type Frame } from './frame'
 import { OutsideMarks } from './OutsideMarks'
+import { Outline } from './Outline'
 import { Box, CanvasBay, DoorMark, InsideWalls, SlideBay, SlideThreshold, WindowMark } from './Shell'
 
 export interface StripSleepers {
@@ -26,9 +30,20 @@ export interface PlanStripProps {
   /** Conversions made up for the night, by id. */
   made?: readonly string[]
   sleepers?: readonly StripSleepers[]
-  /** `shape`: rooms and beds, for a strip the size of a thumb. `labels`: with words, where there is room to read them. */
-  detail?: 'shape' | 'fixtures' | 'labels'
+  /** `shape`: rooms and beds, for a strip the size of a thumb. `labels`: with the beds' names and sizes, where there is room to read them; `names`: with those of everything. */
+  detail?: 'shape' | 'fixtures' | 'labels' | 'names'
   system?: MeasureSystem
+  /** Drawn over the plan, in its inches. */
+  over?: ReactNode
+  /** Things can be chosen, by pointer and by keyboard. */
+  pick?: Pick
+  /** What lies over the plan is worked with: the drawing is a group, not a picture. */
+  board?: boolean
+}
+
+export interface Pick {
+  chosen?: string
+  onPick(id: string): void
 }
 
 /** Radius of a token on the screen, pixels. */
@@ -38,45 +53,59 @@ const TOKEN = 10
  * One trailer from above, to scale: hitch at the left, door side below. The only component that draws a
  * plan, at any scale and time of day. Slides and what rides in them move when the time changes.
  */
-export function PlanStrip({ plan, time, frame, scale, text, made = [], sleepers = [], detail = 'fixtures', system = 'us' }: PlanStripProps) {
+export function PlanStrip({ plan, time, frame, scale, text, made = [], sleepers = [], detail = 'fixtures', system = 'us', over, pick, board }: PlanStripProps) {
   const { top, bottom } = heightFor(plan)
   const [width, height] = [frame.before + frame.after, bottom - top]
   // Slides are drawn where they are when out, and moved as a group; only what is there depends on the time.
   const present = bodiesAt(plan, time === 'night' ? 'night' : 'parked', made)
   const fixtures = detail === 'shape' ? [] : present.flatMap(({ fixture }) => fixture ?? [])
-  const labels = detail === 'labels'
+  const labels = detail === 'labels' || detail === 'names'
   const berths = present.flatMap(({ berth }) => (berth && !(time === 'road' && berth.canvasEnd) ? [berth] : []))
   const riding = (id: string) => ({ fixtures: fixtures.filter(({ slide }) => slide === id), berths: berths.filter(({ slide }) => slide === id) })
-  const common = { plan, scale, labels, system, night: time === 'night', all: berths, sleepers }
+  const common = { plan, scale, labels, names: detail === 'names', system, night: time === 'night', all: berths, sleepers }
   const fixedWindows = plan.windows.filter((window) => !plan.slides.some((slide) => ridesIn(plan, slide, window)))
   return (
-    <svg role="img" aria-label={text} width={width * scale} height={height * scale} viewBox={`${-plan.box.tongue - frame.before} ${top} ${width} ${height}`} preserveAspectRatio="xMinYMin meet" style={{ display: 'block', overflow: 'visible', maxWidth: '100%', height: 'auto' }}>
+    <svg role={pick || board ? 'group' : 'img'} aria-label={text} width={width * scale} height={height * scale} viewBox={`${-plan.box.tongue - frame.before} ${top} ${width} ${height}`} preserveAspectRatio="xMinYMin meet" style={{ display: 'block', overflow: 'visible', maxWidth: '100%', height: 'auto' }}>
       <g stroke="var(--h-colors-line)" strokeWidth={1 / scale}>
-        {time !== 'road' && plan.canvasEnds.map((end) => <CanvasBay key={end.id} plan={plan} end={end} />)}
-        <Box plan={plan} />
+        <g data-layer="shell">
+          {time !== 'road' && plan.canvasEnds.map((end) => <CanvasBay key={end.id} plan={plan} end={end} />)}
+          <Box plan={plan} />
+        </g>
         {plan.slides.map((slide) => (
           <Moving key={slide.id} slide={slide} inside={time === 'road'}>
-            <SlideBay plan={plan} slide={slide} />
+            <g data-layer="slides">
+              <SlideBay plan={plan} slide={slide} />
+            </g>
           </Moving>
         ))}
         {time !== 'road' && plan.slides.map((slide) => <SlideThreshold key={slide.id} plan={plan} slide={slide} />)}
-        <InsideWalls plan={plan} />
-        <Contents {...common} fixtures={fixtures.filter(({ slide }) => !slide)} berths={berths.filter(({ slide }) => !slide)} />
-        {plan.doors.map((door) => (
-          <DoorMark key={door.id} plan={plan} door={door} time={time} />
-        ))}
-        {fixedWindows.map((window) => (
-          <WindowMark key={window.id} plan={plan} window={window} />
-        ))}
+        <g data-layer="walls">
+          <InsideWalls plan={plan} />
+        </g>
+        <g data-layer="furniture">
+          <Contents {...common} fixtures={fixtures.filter(({ slide }) => !slide)} berths={berths.filter(({ slide }) => !slide)} />
+        </g>
+        <g data-layer="openings">
+          {plan.doors.map((door) => (
+            <DoorMark key={door.id} plan={plan} door={door} time={time} />
+          ))}
+          {fixedWindows.map((window) => (
+            <WindowMark key={window.id} plan={plan} window={window} />
+          ))}
+        </g>
         {plan.slides.map((slide) => (
           <Moving key={slide.id} slide={slide} inside={time === 'road'}>
-            <Contents {...common} {...riding(slide.id)} />
+            <g data-layer="furniture in slides">
+              <Contents {...common} {...riding(slide.id)} />
+            </g>
             {plan.windows.filter((window) => ridesIn(plan, slide, window)).map((window) => (
               <WindowMark key={window.id} plan={plan} window={window} />
             ))}
           </Moving>
         ))}
-        {time === 'parked' && <OutsideMarks plan={plan} scale={scale} labels={labels} />}
+        {time === 'parked' && <g data-layer="outside"><OutsideMarks plan={plan} scale={scale} labels={labels} /></g>}
+        {over}
+        {pick && present.map(({ id, shape, fixture, berth }) => <Target key={id} id={id} name={berth?.name ?? fixture?.name ?? FIXTURE_KINDS[fixture!.kind].name} shape={shape} pick={pick} scale={scale} travel={time === 'road' ? travelFor(plan, fixture ?? berth) : [0, 0]} />)}
       </g>
     </svg>
   )
@@ -97,11 +126,12 @@ interface ContentsProps {
   night: boolean
   scale: number
   labels: boolean
+  names: boolean
   system: MeasureSystem
 }
 
 /** Low things first, then beds, then what hangs overhead, then people. */
-function Contents({ plan, fixtures, berths, all, sleepers, night, scale, labels, system }: ContentsProps) {
+function Contents({ plan, fixtures, berths, all, sleepers, night, scale, labels, names, system }: ContentsProps) {
   const overhead = ({ kind }: Fixture) => kind === 'overhead' || kind === 'microwave' || kind === 'tv'
   const lower = berths.filter((berth) => !isUpper(berth))
   const upper = berths.filter(isUpper)
@@ -116,6 +146,7 @@ function Contents({ plan, fixtures, berths, all, sleepers, night, scale, labels,
       {fixtures.filter(overhead).map((fixture) => (
         <FixtureMark key={fixture.id} plan={plan} fixture={fixture} />
       ))}
+      {names && fixtures.filter((fixture) => !overhead(fixture) && !crowded(fixture, fixtures)).map((fixture) => <FixtureLabel key={fixture.id} fixture={fixture} scale={scale} system={system} />)}
       {labels && lower.map((berth) => <BerthLabel key={berth.id} berth={berth} twin={bunkAbove(berth, all)} scale={scale} system={system} />)}
       {labels && upper.filter((berth) => !all.some((other) => bunkAbove(other, all) === berth)).map((berth) => <BerthLabel key={berth.id} berth={berth} scale={scale} system={system} />)}
       {night &&
@@ -128,16 +159,47 @@ function Contents({ plan, fixtures, berths, all, sleepers, night, scale, labels,
   )
 }
 
+/** An oven lies under its cooktop, and a counter with a sink in it has no room for its own name. */
+function crowded({ kind, shape }: Fixture, all: readonly Fixture[]): boolean {
+  if (kind === 'oven' || kind === 'hood') return true
+  if (kind !== 'counter' && kind !== 'island') return false
+  const own = bounds(shape)
+  return all.some((other) => (other.kind === 'sink' || other.kind === 'cooktop') && sharesGround(bounds(other.shape), own))
+}
+
+const sharesGround = (a: Bounds, b: Bounds): boolean => a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1
+
+/** Name and ground, where both or one of them fit. */
+function FixtureLabel({ fixture, scale, system }: { fixture: Fixture; scale: number; system: MeasureSystem }) {
+  const { x0, y0, x1, y1 } = bounds(fixture.shape)
+  const name = fixture.name ?? FIXTURE_KINDS[fixture.kind].name
+  const plain = (value: number) => formatQuantity(inches(value), system).replace(/ (in|cm)$/, '')
+  return <FittedText wordings={[`${name} ${plain(x1 - x0)} × ${plain(y1 - y0)}`, name, name.split(' ').at(-1)!]} zone={{ x0, y0, x1, y1 }} scale={scale} size={9.5} halo />
+}
+
+/** Ground that can be pressed. Drawn last and not filled, so that it lies over what it names. */
+function Target({ id, name, shape, pick, scale, travel: [dx, dy] }: { id: string; name: string; shape: Shape; pick: Pick; scale: number; travel: Point }) {
+  const chosen = pick.chosen === id
+  return (
+    <g role="button" tabIndex={0} aria-label={name} aria-pressed={chosen} data-pick={id} onClick={() => pick.onPick(id)} onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && (event.preventDefault(), pick.onPick(id))} style={{ cursor: 'pointer' }} transform={`translate(${dx} ${dy})`}>
+      <title>{name}</title>
+      <Outline shape={shape} fill="transparent" stroke={chosen ? 'var(--h-colors-green)' : 'none'} strokeWidth={3 / scale} />
+    </g>
+  )
+}
+
+function travelFor(plan: Plan, one: Fixture | Berth | undefined): Point {
+  const slide = plan.slides.find(({ id }) => id === one?.slide)
+  return slide ? travelOf(slide) : [0, 0]
+}
+
 const isUpper = ({ kind }: Berth): boolean => BERTH_KINDS[kind].upper
 
 /** The upper bunk that hangs over a lower one. */
 function bunkAbove(lower: Berth, all: readonly Berth[]): Berth | undefined {
   if (isUpper(lower)) return undefined
   const own = bounds(lower.shape)
-  return all.find((other) => {
-    const box = bounds(other.shape)
-    return isUpper(other) && box.x0 < own.x1 && own.x0 < box.x1 && box.y0 < own.y1 && own.y0 < box.y1
-  })
+  return all.find((other) => isUpper(other) && sharesGround(bounds(other.shape), own))
 }
 
 /** Whether a window sits in a slide's outer walls. */

@@ -56,7 +56,7 @@ export function InsideWalls({ plan }: { plan: Plan }) {
   return (
     <g fill={INK} stroke="none">
       {plan.walls.map((wall) => (
-        <Outline key={wall.id} shape={wallShape(wall)} />
+        <Outline key={wall.id} shape={wallShape(wall)} round={0} />
       ))}
     </g>
   )

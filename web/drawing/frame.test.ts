@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { facesByDefault } from '@hitchet/core/plan/facing'
 import { SIDES } from '@hitchet/core/plan/plan'
 import { emptyPlan } from '@hitchet/core/testing/unit'
 import { fit } from './FittedText'
-import { facesByDefault, facing } from './frame'
+import { facing } from './frame'
 
 /** Where a point of a thing's own frame lies on the plan, by the transform's own words. */
 function placed(transform: string, [x, y]: [number, number]): [number, number] {

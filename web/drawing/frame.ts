@@ -57,16 +57,3 @@ export function facing({ x0, y0, x1, y1 }: Bounds, faces: Side): Facing {
   if (faces === 'rear') return { across: dy, deep: dx, transform: `translate(${x0} ${y1}) rotate(-90)` }
   return { across: dy, deep: dx, transform: `translate(${x1} ${y0}) rotate(90)` }
 }
-
-export const OPPOSITE: Record<Side, Side> = { front: 'rear', rear: 'front', door: 'off-door', 'off-door': 'door' }
-
-/** Away from the wall a thing stands nearest to: how it faces when nobody said. */
-export function facesByDefault({ box }: Plan, { x0, y0, x1, y1 }: Bounds): Side {
-  const gaps: [number, Side][] = [
-    [y0, 'door'],
-    [box.width - y1, 'off-door'],
-    [x0, 'rear'],
-    [box.length - x1, 'front'],
-  ]
-  return gaps.sort((a, b) => a[0] - b[0])[0]![1]
-}

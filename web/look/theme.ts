@@ -17,6 +17,10 @@ const config = defineConfig({
     },
     'label.choice': { display: 'inline-flex', alignItems: 'center', gap: '6px', minH: '24px', cursor: 'pointer' },
     '.figure': { fontFamily: 'figure', fontVariantNumeric: 'tabular-nums' },
+    '.walker': { '@media (prefers-reduced-motion: reduce)': { display: 'none' } },
+    // Ink on paper: patterns and dashes say what colors say on the screen.
+    'html, html.light, html.dark': { '@media print': Object.fromEntries([...['paper', 'floor', 'bar', 'sunk'].map((name) => [`--h-colors-${name}`, '#fff !important']), ...['ink', 'line', 'green', 'fits', 'tight', 'no', 'measure'].map((name) => [`--h-colors-${name}`, '#000 !important']), ...['hair', 'cushion', 'sheet'].map((name) => [`--h-colors-${name}`, '#e8e8e8 !important'])]) },
+    '.no-print, header, nav, button, [role=radiogroup], select': { '@media print': { display: 'none !important' } },
     '*': { '@media (prefers-reduced-motion: reduce)': { transition: 'none !important', animation: 'none !important' } },
   },
   theme: {

@@ -6,6 +6,7 @@ import { parseAsBoolean, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { listed } from '@hitchet/core/quantity/phrase'
 import { TIMES, type TimeOfDay } from '@hitchet/core/plan/times'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
+import type { QuestionId } from '@hitchet/core/questions/question'
 import { trailerFigure, trailerName } from '@hitchet/core/trailer/trailer'
 import { heightFor, type Frame } from '../../drawing/frame'
 import { planText } from '../../drawing/planText'
@@ -31,7 +32,7 @@ const SCALE = { least: 1.15, most: 2 }
 const COUNT_WORDS = ['None', 'One', 'Two', 'Three', 'Four']
 
 /** Strips under each other on one ruler, in one of three times of day; answers beside, differences below. */
-export function Board({ comparison, frame, chooseAt }: { comparison: Comparison; frame: Frame; chooseAt: string }) {
+export function Board({ comparison, frame, chooseAt, unitsAt }: { comparison: Comparison; frame: Frame; chooseAt: string; unitsAt: string }) {
   const { units } = comparison
   const [time, setTime] = useQueryState('time', parseAsStringLiteral(TIMES).withDefault('parked'))
   const [guests, setGuests] = useQueryState('guests', parseAsBoolean.withDefault(false))
@@ -45,6 +46,9 @@ export function Board({ comparison, frame, chooseAt }: { comparison: Comparison;
     d: () => void setShow(show === 'differences' ? 'everything' : 'differences'),
     ...(guestsCome && { g: () => void setGuests(!guests) }),
   })
+  // What tells them apart stands beside the strips; what all answer alike is a key away.
+  const apart = comparison.differences.filter(({ differs }) => differs).map(({ question }) => question)
+  const told = new Set(apart.length ? apart : comparison.differences.map(({ question }) => question))
   const heights = units.map(({ trailer }) => heightFor(trailer.plan)).reduce((sum, { top, bottom }) => sum + bottom - top, 0)
   const scale = Math.min(SCALE.most, STRIP_WIDTH / (frame.before + frame.after), Math.max(SCALE.least, STRIPS_HEIGHT / heights))
   return (
@@ -62,7 +66,7 @@ export function Board({ comparison, frame, chooseAt }: { comparison: Comparison;
         <Ruler frame={frame} scale={scale} system={system} />
       </Box>
       {units.map((unit) => (
-        <Unit key={unit.trailer.stock} unit={unit} time={time} withGuests={guests} frame={frame} scale={scale} />
+        <Unit key={unit.trailer.stock} unit={unit} lines={show === 'differences' ? told : undefined} unitsAt={unitsAt} time={time} withGuests={guests} frame={frame} scale={scale} />
       ))}
       <Flex direction="column" gap="1.5" py="3" borderTopWidth="1px" borderColor="hair">
         {comparison.cautions.map((caution) => (
@@ -74,7 +78,8 @@ export function Board({ comparison, frame, chooseAt }: { comparison: Comparison;
   )
 }
 
-function Unit({ unit, time, withGuests, frame, scale }: { unit: ComparedUnit; time: TimeOfDay; withGuests: boolean; frame: Frame; scale: number }) {
+/** `lines`: only these questions; all without. */
+function Unit({ unit, lines, unitsAt, time, withGuests, frame, scale }: { unit: ComparedUnit; lines?: ReadonlySet<QuestionId>; unitsAt: string; time: TimeOfDay; withGuests: boolean; frame: Frame; scale: number }) {
   const { trailer, asked, says } = unit
   const system = useMeasures()
   const night = (withGuests && unit.guestNight) || unit.everyNight
@@ -94,7 +99,9 @@ function Unit({ unit, time, withGuests, frame, scale }: { unit: ComparedUnit; ti
           <HStack gap="3" align="baseline" mb="1">
             <StockTag stock={trailer.stock} />
             <Heading as="h2" size="sm">
-              {trailerName(trailer)}
+              <NextLink href={`${unitsAt}/${trailer.stock}`} prefetch={false}>
+                {trailerName(trailer)}
+              </NextLink>
             </Heading>
             <Text fontSize="14px" color="line">
               {trailer.layout}
@@ -103,7 +110,7 @@ function Unit({ unit, time, withGuests, frame, scale }: { unit: ComparedUnit; ti
               {price === undefined ? 'no price yet' : <Figure value={price} unit="$" />}
             </Text>
           </HStack>
-          {asked.map(({ id, short, answer }) => (
+          {asked.filter(({ id }) => !lines || lines.has(id)).map(({ id, short, answer }) => (
             <AnswerLine key={id} short={short} answer={answer} />
           ))}
           <Text borderLeftWidth="3px" borderColor="ink" pl="3" mt="1.5" fontSize="14.5px" maxW="520px">

@@ -29,7 +29,7 @@ export async function CompareScreen({ id, household, units }: { id: string; hous
           </Link>
         </Text>
       ) : (
-        <Board comparison={comparison(chosen, household)} frame={frameFor(chosen.map(({ trailer }) => trailer.plan))} chooseAt={`/households/${id}/match?units=${chosen.map(({ trailer }) => trailer.stock).join(',')}`} />
+        <Board unitsAt={`/households/${id}/units`} comparison={comparison(chosen, household)} frame={frameFor(chosen.map(({ trailer }) => trailer.plan))} chooseAt={`/households/${id}/match?units=${chosen.map(({ trailer }) => trailer.stock).join(',')}`} />
       )}
     </>
   )

@@ -9,10 +9,11 @@ import { draftOf, emptyDraft, householdFromDraft, judgeableSoFar, type Household
 import type { Household } from '@hitchet/core/household/household'
 import { useMeasures } from '../../look/measures'
 import type { YardLeft as Left } from '../../server/services/matching'
+import { Conflict } from '../Conflict'
+import { differing } from '../differing'
 import { PageHead } from '../PageHead'
 import { request } from '../request'
 import { Along } from './Along'
-import { Conflict } from './Conflict'
 import { draftResolver } from './draftErrors'
 import { People } from './People'
 import { Section } from './Section'
@@ -91,7 +92,7 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
             </Button>
           )}
         </PageHead>
-        {theirs && mine && <Conflict mine={mine} theirs={theirs.household} onMine={() => void save(form.getValues(), theirs.version)} onTheirs={() => drop(draftOf(theirs.household, system))} />}
+        {theirs && mine && <Conflict what="household" differences={differing(mine, theirs.household)} onMine={() => void save(form.getValues(), theirs.version)} onTheirs={() => drop(draftOf(theirs.household, system))} />}
         <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 360px' }} gap="8">
           <fieldset disabled={!ready}>
             <Box pb="4">

@@ -16,6 +16,9 @@ export interface Silhouette {
 
 const OUT_WORDS: Record<QuestionId, string> = {
   sleep: 'do not sleep them',
+  exits: 'have a bed without a way out',
+  reach: 'leave something out of reach',
+  seating: 'do not seat them',
   tow: 'too much to pull',
   park: 'too long',
   bath: 'bath not right',

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { differing } from './differing'
+import { differing } from '../differing'
 import { fieldErrors } from './draftErrors'
 
 const flaw = (path: string) => ({ path, expected: 'something else', severity: 'error' as const })

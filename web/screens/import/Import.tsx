@@ -27,9 +27,9 @@ export function Import() {
   }
   return (
     <Box maxW="820px">
-      <PageHead title="Bring in files" line="trailer.json and household.json, as docs/formats describes them" />
+      <PageHead title="Bring in files" line="trailer.json, household.json, and drawings taken out of Hitchet (SVG), as docs/formats describes them" />
       <Stack gap="4">
-        <FileUpload.Root maxFiles={1000} accept={['application/json']} onFileAccept={({ files: chosen }) => void choose(chosen)}>
+        <FileUpload.Root maxFiles={1000} accept={['application/json', 'image/svg+xml']} onFileAccept={({ files: chosen }) => void choose(chosen)}>
           <FileUpload.HiddenInput aria-label="Files to bring in" />
           <FileUpload.Dropzone bg="bar" borderColor="line" minH="130px" w="100%">
             <FileUpload.DropzoneContent>

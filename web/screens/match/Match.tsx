@@ -37,6 +37,7 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
       key={trailer.stock}
       stock={trailer.stock}
       name={trailerName(trailer)}
+      href={`/households/${id}/units/${trailer.stock}`}
       layout={trailer.layout}
       price={trailerFigure(trailer, 'askingPrice')}
       says={headline(match.answers)}

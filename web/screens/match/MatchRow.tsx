@@ -1,7 +1,8 @@
 'use client'
 
-import { Box, Button, Collapsible, Flex, HStack, SimpleGrid, Text } from '@chakra-ui/react'
+import { Box, Button, Collapsible, Flex, HStack, Link, SimpleGrid, Text } from '@chakra-ui/react'
 import { ChevronDown } from 'lucide-react'
+import NextLink from 'next/link'
 import { useState, type ReactNode } from 'react'
 import type { Asked } from '@hitchet/core/match/asked'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
@@ -15,6 +16,8 @@ import { ChooseUnit } from './Choosing'
 interface MatchRowProps {
   stock: string
   name: string
+  /** Its own page, seen through this household. */
+  href: string
   layout: string
   price?: number
   says: Phrase
@@ -23,7 +26,7 @@ interface MatchRowProps {
 }
 
 /** One unit: its strip, a sentence, a bar for each question, and every reason on demand. */
-export function MatchRow({ stock, name, layout, price, says, asked, strip }: MatchRowProps) {
+export function MatchRow({ stock, name, href, layout, price, says, asked, strip }: MatchRowProps) {
   const [open, setOpen] = useState(false)
   return (
     <Box py="3" borderTopWidth="1px" borderColor="hair" mt="2" role="group" aria-label={`${stock} ${name}`}>
@@ -32,9 +35,11 @@ export function MatchRow({ stock, name, layout, price, says, asked, strip }: Mat
         <Box flex="1" minW="260px">
           <HStack gap="3">
             <StockTag stock={stock} />
-            <Text fontWeight="700" fontSize="17px">
-              {name}
-            </Text>
+            <Link asChild color="ink" fontWeight="700" fontSize="17px">
+              <NextLink href={href} prefetch={false}>
+                {name}
+              </NextLink>
+            </Link>
             <Text className="figure" fontWeight="600">
               {price === undefined ? 'no price yet' : <Figure value={price} unit="$" />}
             </Text>

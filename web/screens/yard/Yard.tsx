@@ -14,8 +14,8 @@ import { YARD_SCALE } from './scale'
 import { YardList, type YardRow } from './YardList'
 
 /** All stock as strips on one ruler; with a household open, each with how it stands for them. */
-export async function Yard({ household }: { household?: Household }) {
-  const trailers: (Omit<MatchedTrailer, 'match'> & Partial<Pick<MatchedTrailer, 'match'>>)[] = household ? await matchedYard(household) : await allTrailers()
+export async function Yard({ open }: { open?: { id: string; household: Household } }) {
+  const trailers: (Omit<MatchedTrailer, 'match'> & Partial<Pick<MatchedTrailer, 'match'>>)[] = open ? await matchedYard(open.household) : await allTrailers()
   const system = await measureSystem()
   const frame = frameFor(trailers.map(({ trailer }) => trailer.plan))
   const rows = trailers.map(({ trailer, match }): YardRow => ({
@@ -26,13 +26,16 @@ export async function Yard({ household }: { household?: Household }) {
   return (
     <>
       <PageHead title="Yard" line={`${rows.length} units in stock, drawn to one scale from the coupler`}>
+        <Button asChild size="sm">
+          <NextLink href="/yard/take-in">Take a unit in</NextLink>
+        </Button>
         <Button asChild variant="outline" size="sm">
           <Link asChild>
             <NextLink href="/yard/import">Bring in files</NextLink>
           </Link>
         </Button>
       </PageHead>
-      <YardList rows={rows} frame={frame} />
+      <YardList rows={rows} frame={frame} under={open ? `/households/${open.id}/units` : '/yard'} />
     </>
   )
 }

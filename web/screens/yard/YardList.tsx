@@ -1,7 +1,8 @@
 'use client'
 
-import { Box, Flex, HStack, Input, InputGroup, NativeSelect, Text } from '@chakra-ui/react'
+import { Box, Flex, HStack, Input, InputGroup, Link, NativeSelect, Text } from '@chakra-ui/react'
 import { Search } from 'lucide-react'
+import NextLink from 'next/link'
 import { parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useRef, type ReactNode } from 'react'
 import type { Standing } from '@hitchet/core/match/match'
@@ -28,7 +29,8 @@ const ORDERS = { order: 'As listed', length: 'Shortest first', weight: 'Lightest
 type Order = keyof typeof ORDERS
 
 /** The stack of strips, narrowed by typing. What was typed stands in the address. */
-export function YardList({ rows, frame }: { rows: YardRow[]; frame: Frame }) {
+/** `under`: where the page of a unit is found. */
+export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame; under: string }) {
   const [text, setText] = useQueryState('q', parseAsString.withDefault('').withOptions({ clearOnDefault: true }))
   const [order, setOrder] = useQueryState('order', parseAsStringLiteral(Object.keys(ORDERS) as Order[]).withDefault('order'))
   const field = useRef<HTMLInputElement>(null)
@@ -75,14 +77,14 @@ export function YardList({ rows, frame }: { rows: YardRow[]; frame: Frame }) {
       {listed.length === 0 && <NothingLeft />}
       <Box as="ul" listStyleType="none">
         {listed.map((row) => (
-          <Row key={row.unit.stock} row={row} unsure={unsure.has(row.unit.stock)} width={(frame.before + frame.after) * YARD_SCALE} />
+          <Row key={row.unit.stock} row={row} under={under} unsure={unsure.has(row.unit.stock)} width={(frame.before + frame.after) * YARD_SCALE} />
         ))}
       </Box>
     </>
   )
 }
 
-function Row({ row: { unit, strip, standing, says }, unsure, width }: { row: YardRow; unsure: boolean; width: number }) {
+function Row({ row: { unit, strip, standing, says }, under, unsure, width }: { row: YardRow; under: string; unsure: boolean; width: number }) {
   return (
     <Flex as="li" gap="6" py="2" flexWrap={{ base: 'wrap', lg: 'nowrap' }} borderBottomWidth="1px" borderColor="hair" align="center" css={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 150px' }}>
       <Box w={`${width}px`} maxW="100%" flex="none">
@@ -91,9 +93,11 @@ function Row({ row: { unit, strip, standing, says }, unsure, width }: { row: Yar
       <Box flex="1" minW="260px">
         <HStack gap="3" mb="1">
           <StockTag stock={unit.stock} />
-          <Text fontWeight="700" fontSize="17px">
-            {unit.name}
-          </Text>
+          <Link asChild color="ink" fontWeight="700" fontSize="17px">
+            <NextLink href={`${under}/${unit.stock}`} prefetch={false}>
+              {unit.name}
+            </NextLink>
+          </Link>
           <Text color="line" fontSize="14px">
             {unit.layout}, {unit.year} {unit.condition}
           </Text>

@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid'
 import { factSheet } from '@hitchet/core/match/match'
 import { FACTS_VERSION } from '@hitchet/core/questions/index'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
+import { Gone, StaleSave } from './conflict'
 import { database, inTransaction } from './database'
 import { fromColumn, models } from './models'
 
@@ -50,6 +51,24 @@ export async function saveTrailers(trailers: readonly Trailer[], by: string | nu
     ;(row ? renewed : added).push(trailer.stock)
   }
   return { added, renewed }
+}
+
+/**
+ * One trailer changed by its own latest version, as part of one transaction; its facts are made anew with it.
+ * @throws Gone when it is not in stock any more, StaleSave when `version` is given and no longer the one in the database; nothing is written then.
+ */
+export async function changeTrailer(stock: string, by: string | null, change: (latest: Trailer) => Trailer, version?: number): Promise<StockedTrailer> {
+  return inTransaction(async (transaction) => {
+    const { TrailerRow, FactsRow } = models()
+    const row = await TrailerRow.findOne({ where: { stock }, transaction, lock: true })
+    if (!row) throw new Gone()
+    const latest = fromColumn<Trailer>(row.document)
+    if (version !== undefined && row.version !== version) throw new StaleSave(latest, row.version)
+    const trailer = change(latest)
+    await row.update({ document: trailer, version: row.version + 1, updatedBy: by }, { transaction })
+    await FactsRow.upsert(factsRow(row.id, row.version, trailer), { transaction })
+    return { id: row.id, version: row.version, trailer }
+  })
 }
 
 /** The facts of the whole yard; those made by an older program or of an older version are made anew and stored. */

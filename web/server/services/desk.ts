@@ -1,5 +1,5 @@
 import type { Match } from '@hitchet/core/match/match'
-import { readingName } from '@hitchet/core/trailer/readingName'
+import { tapeList } from '@hitchet/core/match/tapeList'
 import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { KeptHousehold } from '../db/households'
 import { allTrailers, type StockedTrailer } from '../db/trailers'
@@ -29,15 +29,15 @@ export async function deskFor(households: readonly KeptHousehold[]): Promise<{ i
     const matches = rankings[i]!
     return { kept, left: matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').length, all: matches.length, best: trailers.find(({ id }) => id === matches[0]?.id)?.trailer }
   })
-  return { inHand, toMeasure: unitsToMeasure(trailers, rankings) }
+  return { inHand, toMeasure: unitsToMeasure(trailers, households, rankings) }
 }
 
-/** Units that some household's answer waits for, most waited-for first. Readings of the household itself are not the lot's to take. */
-function unitsToMeasure(trailers: readonly StockedTrailer[], rankings: readonly Match[][]): UnitToMeasure[] {
+/** Units on which a reading could change some household's answer, the most waited-for first. */
+function unitsToMeasure(trailers: readonly StockedTrailer[], households: readonly KeptHousehold[], rankings: readonly Match[][]): UnitToMeasure[] {
   const units = trailers.map(({ id, trailer }) => {
-    const missing = rankings.map((matches) => Object.values(matches.find((match) => match.id === id)?.answers ?? {}).flatMap((answer) => answer.missing).filter((key) => !key.startsWith('household.')))
-    const keys = [...new Set(missing.flat())]
-    return { stock: trailer.stock, name: trailerName(trailer), readings: keys.map((key) => readingName(trailer, key)), households: missing.filter((keysOfOne) => keysOfOne.length).length }
+    const asked = households.map(({ household }, i) => ({ household, answers: rankings[i]!.find((match) => match.id === id)?.answers ?? {} }))
+    const waited = tapeList(trailer, asked).filter(({ households: waiting }) => waiting.length)
+    return { stock: trailer.stock, name: trailerName(trailer), readings: waited.map(({ name }) => name), households: new Set(waited.flatMap(({ households: waiting }) => waiting)).size }
   })
   return units.filter(({ readings }) => readings.length).sort((a, b) => b.households - a.households || (a.stock < b.stock ? -1 : 1))
 }

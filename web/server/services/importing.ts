@@ -1,4 +1,5 @@
 import { parseAny, type AnyDocument } from '@hitchet/core/formats/document'
+import { parsePlanSvg } from '@hitchet/core/formats/planSvg'
 import { error, flawText } from '@hitchet/core/flaws/flaw'
 import { TRAILER_FORMAT, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { Household } from '@hitchet/core/household/household'
@@ -27,7 +28,7 @@ export interface ImportReport {
  * and the others stay out, named. A stock number already in the yard becomes that trailer's next version.
  */
 export async function importFiles(files: readonly ImportFile[], { keepGood, by }: { keepGood: boolean; by: string | null }): Promise<ImportReport> {
-  const read = files.map((file) => ({ file, ...parseAny(file.text) }))
+  const read = files.map((file) => ({ file, ...(file.name.toLowerCase().endsWith('.svg') ? parsePlanSvg(file.text) : parseAny(file.text)) }))
   const lines = (severity: 'error' | 'warning') => read.flatMap(({ file, flaws }) => flaws.filter((flaw) => flaw.severity === severity).map((flaw) => `${file.name}: ${flawText(flaw)}`))
   const good = read.flatMap(({ file, document }) => (document ? [{ file, document }] : []))
   const trailers = good.filter(isTrailer)

@@ -9,7 +9,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { account, kept } = await openHousehold(params)
   return (
     <Screen account={account} kept={kept} place="yard">
-      <Yard household={kept.household} />
+      <Yard open={{ id: kept.id, household: kept.household }} />
     </Screen>
   )
 }

@@ -1,19 +1,20 @@
 'use client'
 
 import { Box, Button, Heading, HStack, Table, Text } from '@chakra-ui/react'
-import type { Household } from '@hitchet/core/household/household'
-import { differing } from './differing'
+import type { ReactNode } from 'react'
+import type { Differing } from './differing'
 
-/** Somebody else saved this household meanwhile: both versions, and one of them chosen in full sight. */
-export function Conflict({ mine, theirs, onMine, onTheirs }: { mine: Household; theirs: Household; onMine(): void; onTheirs(): void }) {
+/** Somebody else saved the same thing meanwhile: both versions, and one of them chosen in full sight. `shown`: both as pictures, where they are. */
+export function Conflict({ what, differences, shown, onMine, onTheirs }: { what: string; differences: Differing[]; shown?: ReactNode; onMine(): void; onTheirs(): void }) {
   return (
     <Box role="alertdialog" aria-labelledby="conflict" borderWidth="2px" borderColor="tight" borderRadius="7px" bg="bar" p="4" my="3">
       <Heading as="h2" id="conflict" size="sm">
-        Somebody else saved this household while you were typing
+        Somebody else saved this {what} in the meantime
       </Heading>
       <Text fontSize="14px" mb="2">
-        Nothing was overwritten, and what you typed is still here. These values differ:
+        Nothing was overwritten, and what you did is still here. These values differ:
       </Text>
+      {shown}
       <Table.Root size="sm" mb="3" bg="bar">
         <Table.Header>
           <Table.Row bg="bar">
@@ -23,7 +24,7 @@ export function Conflict({ mine, theirs, onMine, onTheirs }: { mine: Household; 
           </Table.Row>
         </Table.Header>
         <Table.Body>
-          {differing(mine, theirs).map((one) => (
+          {differences.map((one) => (
             <Table.Row key={one.path} bg="bar">
               <Table.Cell>{one.path}</Table.Cell>
               <Table.Cell>{one.mine}</Table.Cell>

@@ -1,0 +1,69 @@
+import { inscribed, toiletRoom, type Elbow } from '@hitchet/core/plan/elbow'
+import { waysOut, type WaysOut } from '@hitchet/core/plan/exits'
+import { findingsAt, type Finding } from '@hitchet/core/plan/findings'
+import { floorSpace, type RoomFloor } from '@hitchet/core/plan/floorSpace'
+import { heatBands, type HeatBand } from '@hitchet/core/plan/heat'
+import { nameOnPlan } from '@hitchet/core/plan/naming'
+import type { Place, Use } from '@hitchet/core/plan/places'
+import type { Plan } from '@hitchet/core/plan/plan'
+import { floorOf, reachOf, squeezedBetween, wayOf, type Floor } from '@hitchet/core/plan/reach'
+import type { Point } from '@hitchet/core/plan/shape'
+import { sightLines, type SightLine } from '@hitchet/core/plan/sight'
+import type { TimeOfDay } from '@hitchet/core/plan/times'
+import type { Way } from '@hitchet/core/plan/ways'
+import { DEFAULT_HOUSE_RULES } from '@hitchet/core/rules/houseRules'
+
+/** What a plan answers at one time of day: plain data, made away from the screen's own thread. */
+export interface Analysis {
+  time: TimeOfDay
+  findings: Finding[]
+  heat: HeatBand[]
+  ways: WalkedWay[]
+  exits: WaysOut[]
+  sights: SightLine[]
+  /** Where one turns under each shower. */
+  circles: { id: string; center: Point; radius: number }[]
+  elbows: Elbow[]
+  /** Free floor of each room, square inches. */
+  floors: RoomFloor[]
+}
+
+export interface WalkedWay {
+  id: string
+  name: string
+  use: Use
+  width: number
+  between?: [string, string]
+  way?: Way
+}
+
+const { reach: RULES } = DEFAULT_HOUSE_RULES
+
+export function analyse(plan: Plan, time: TimeOfDay, made: readonly string[]): Analysis {
+  const floor = floorOf(plan, time, made)
+  return {
+    time,
+    findings: findingsAt(plan, time, made),
+    heat: heatBands(floor.clearance, [RULES.sideways, RULES.shoulder, RULES.comfortable, RULES.wheelchair]),
+    ways: reachOf(floor)
+      .filter(({ place }) => place.use !== 'door' && place.use !== 'exit window')
+      .map(({ place, width }) => walked(floor, place, width)),
+    exits: time === 'night' ? waysOut(floor) : [],
+    sights: sightLines(plan, time, made),
+    circles: plan.fixtures.filter(({ kind }) => kind === 'shower' || kind === 'tub' || kind === 'wet-bath').map(({ id, shape }) => ({ id, ...inscribed(shape) })),
+    elbows: toiletRoom(plan, time),
+    floors: floorSpace(plan, floor.clearance),
+  }
+}
+
+/** The way as it is drawn, and what its narrowest spot lies between. */
+function walked(floor: Floor, { id, name, use }: Place, width: number): WalkedWay {
+  const way = wayOf(floor, id, RULES.comfortable)
+  const between = way && width < RULES.wheelchair ? squeezedBetween(floor, way.narrowest) : undefined
+  return { id, name, use, width: Math.floor(width), way, ...(between && { between: [nameOnPlan(floor.plan, between[0]), nameOnPlan(floor.plan, between[1])] }) }
+}
+
+/** What is not right at one time of day: while something is being moved. */
+export function check(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
+  return findingsAt(plan, time, time === 'night' ? made : [])
+}

@@ -1,0 +1,21 @@
+import type { Finding } from '@hitchet/core/plan/findings'
+
+/** Each finding at its place, numbered as in the list beside the plan: square where it cannot be so, round where it has to be looked at. */
+export function FaultLayer({ findings, scale }: { findings: Finding[]; scale: number }) {
+  const r = 9 / scale
+  return (
+    <g pointerEvents="none" data-layer="what clashes">
+      {findings.map(({ at: [x, y], weight }, i) => {
+        const color = weight === 'wrong' ? 'var(--h-colors-no)' : 'var(--h-colors-tight)'
+        return (
+          <g key={i}>
+            {weight === 'wrong' ? <rect x={x - r} y={y - r} width={2 * r} height={2 * r} fill="var(--h-colors-bar)" stroke={color} strokeWidth={2 / scale} /> : <circle cx={x} cy={y} r={r} fill="var(--h-colors-bar)" stroke={color} strokeWidth={2 / scale} />}
+            <text x={x} y={y} className="figure" textAnchor="middle" dominantBaseline="central" style={{ fontSize: `${11 / scale}px`, fontWeight: 700 }} fill="var(--h-colors-ink)" stroke="none">
+              {i + 1}
+            </text>
+          </g>
+        )
+      })}
+    </g>
+  )
+}

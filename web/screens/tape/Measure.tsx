@@ -1,0 +1,76 @@
+'use client'
+
+import { Box, Grid, Text } from '@chakra-ui/react'
+import { useRouter } from 'next/navigation'
+import { useEffect, useState } from 'react'
+import type { ToMeasure } from '@hitchet/core/match/tapeList'
+import { listed } from '@hitchet/core/quantity/phrase'
+import type { Trailer } from '@hitchet/core/trailer/trailer'
+import { frameFor } from '../../drawing/frame'
+import { planText } from '../../drawing/planText'
+import { PlanStrip } from '../../drawing/PlanStrip'
+import { useMeasures } from '../../look/measures'
+import { TakeReading } from '../unit/TakeReading'
+import { LaserPanel } from './laser/LaserPanel'
+import type { PlayedMeter } from './laser/playedMeter'
+import { useMeter } from './laser/useMeter'
+
+/** Pixels the plan may take beside the list. */
+const WIDE = 560
+
+/** What to measure next, most waited for first: two taps and a number. */
+export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMeasure[]; meter: PlayedMeter }) {
+  const router = useRouter()
+  const system = useMeasures()
+  const { ask } = useMeter()
+  const [open, setOpen] = useState<string>()
+  const [sent, setSent] = useState<string>()
+  const [last, setLast] = useState<string>()
+  const current = list.find(({ key }) => key === open)
+  useEffect(() => {
+    if (current) ask({ label: current.name, take: setSent })
+  }, [current, ask])
+  const frame = frameFor([trailer.plan])
+  const waited = list.filter(({ households }) => households.length)
+  return (
+    <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 580px' }} gap="6" alignItems="start">
+      <Box>
+        <Text fontSize="14px" mb="1">
+          {waited.length === 0 ? 'No open household waits for a reading on this unit.' : `${waited.length} ${waited.length === 1 ? 'reading' : 'readings'} could change an open household’s answer; they come first.`}
+        </Text>
+        <Text role="status" fontSize="14px" color="fits" fontWeight="600" minH="21px">
+          {last && `Written down: ${last}.`}
+        </Text>
+        <Box as="ol" listStyleType="none">
+          {list.map(({ key, name, spec, households }) => (
+            <Box as="li" key={key} borderTopWidth="1px" borderColor="hair">
+              <button type="button" aria-expanded={open === key} onClick={() => (setSent(undefined), setOpen(open === key ? undefined : key))} style={{ display: 'block', width: '100%', minHeight: '52px', textAlign: 'left', cursor: 'pointer', padding: '6px 4px' }}>
+                <Text as="span" fontWeight="600" fontSize="16px">
+                  {name}
+                </Text>
+                {households.length > 0 && (
+                  <Text as="span" ml="3" fontSize="13.5px" color="measure" fontWeight="600" title={listed(households)}>
+                    {households.length > 2 ? `${households.length} households` : listed(households)} {households.length === 1 ? 'waits' : 'wait'} for it
+                  </Text>
+                )}
+                {spec?.how && (
+                  <Text as="span" display="block" fontSize="14px" color="line">
+                    {spec.how}
+                  </Text>
+                )}
+              </button>
+              {open === key && spec && <TakeReading stock={trailer.stock} path={key} spec={spec} filled={sent} onTaken={() => (setLast(name), setOpen(undefined), setSent(undefined), router.refresh())} />}
+              {open === key && !spec && <Text pb="2">Nobody has noted this on the unit at all yet: look for it, and bring it in with the unit’s file.</Text>}
+            </Box>
+          ))}
+        </Box>
+      </Box>
+      <Box position={{ lg: 'sticky' }} top="70px" order={{ base: -1, lg: 0 }}>
+        <PlanStrip plan={trailer.plan} time="parked" frame={frame} scale={WIDE / (frame.before + frame.after)} text={planText(trailer, 'parked', system)} system={system} pick={{ chosen: current?.id, onPick: (id) => setOpen(list.find((one) => one.id === id)?.key) }} />
+        <Box mt="3">
+          <LaserPanel meter={meter} />
+        </Box>
+      </Box>
+    </Grid>
+  )
+}

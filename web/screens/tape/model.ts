@@ -1,0 +1,7 @@
+/** Another unit whose plan one may start from. */
+export interface Model {
+  stock: string
+  name: string
+  layout: string
+  length: number
+}

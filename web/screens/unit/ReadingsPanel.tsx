@@ -1,0 +1,110 @@
+'use client'
+
+import { Box, Heading, HStack, NativeSelect, Text } from '@chakra-ui/react'
+import { useRouter } from 'next/navigation'
+import { useMemo, useState, type ReactNode } from 'react'
+import { best, contradicting, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
+import { thingsOf } from '@hitchet/core/trailer/things'
+import type { Trailer } from '@hitchet/core/trailer/trailer'
+import { Figure } from '../../look/measures'
+import { SOURCE_WORDS } from './sources'
+import { TakeReading } from './TakeReading'
+
+/** The readings of what is chosen on the plan, or of the unit: where each comes from, what contradicts it, what is still to be measured. */
+export function ReadingsPanel({ trailer, chosen, onPick }: { trailer: Trailer; chosen?: string; onPick(id: string): void }) {
+  const router = useRouter()
+  const things = useMemo(() => thingsOf(trailer), [trailer])
+  const [taking, setTaking] = useState<string>()
+  const thing = things.find(({ id, path }) => id === chosen || path === chosen) ?? things[0]!
+  const keys = Object.entries(thing.specs)
+  return (
+    <Box>
+      <HStack mb="1" gap="3">
+        <Heading as="h2" size="sm">
+          Readings
+        </Heading>
+        <Text display="none" fontWeight="600" css={{ '@media print': { display: 'block' } }}>
+          {thing.name}
+        </Text>
+        <NativeSelect.Root size="xs" w="230px" className="no-print">
+          <NativeSelect.Field aria-label="Readings of" value={thing.id ?? thing.path} onChange={(event) => onPick(event.target.value)} bg="bar" borderColor="line">
+            {things.map((one) => (
+              <option key={one.path} value={one.id ?? one.path}>
+                {one.name}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+      </HStack>
+      {keys.length === 0 && <Text fontSize="14px">Nothing is read on it but its place.</Text>}
+      <Box as="dl" maxH="330px" overflowY="auto" css={{ '@media print': { maxHeight: 'none' } }}>
+        {keys.map(([key, spec]) => {
+          const path = `${thing.path}.${key}`
+          return (
+            <Row key={path} spec={spec} readings={thing.readings?.[key]} onTake={() => setTaking(taking === path ? undefined : path)}>
+              {taking === path && <TakeReading stock={trailer.stock} path={path} spec={spec} onTaken={() => (setTaking(undefined), router.refresh())} />}
+            </Row>
+          )
+        })}
+      </Box>
+    </Box>
+  )
+}
+
+function Row({ spec, readings, onTake, children }: { spec: ReadingSpec; readings?: Reading[]; onTake(): void; children: ReactNode }) {
+  const goBy = best(readings)
+  const against = contradicting(readings)
+  const older = (readings ?? []).filter((one) => one !== goBy && !against.includes(one)).reverse()
+  return (
+    <HStack align="baseline" gap="3" fontSize="14px" borderTopWidth="1px" borderColor="hair" py="1">
+      <Text as="dt" w="190px" flex="none">
+        {spec.label}
+      </Text>
+      <Box as="dd" flex="1">
+        <button type="button" className="no-print" onClick={onTake} aria-label={`Take a reading: ${spec.label}`} style={{ color: 'var(--h-colors-green)', fontWeight: 600, minWidth: '44px', minHeight: '24px', cursor: 'pointer', float: 'right' }}>
+          Take
+        </button>
+        {goBy ? (
+          <>
+            <b className="figure">
+              <Value spec={spec} reading={goBy} />
+            </b>{' '}
+            <Source reading={goBy} />
+          </>
+        ) : (
+          <Text as="span" color="measure" fontWeight="600">
+            Measure{spec.how && <Text as="span" fontWeight="400">: {spec.how.charAt(0).toLowerCase() + spec.how.slice(1)}</Text>}
+          </Text>
+        )}
+        {against.map((one, i) => (
+          <Text key={i} color="no">
+            but <Value spec={spec} reading={one} /> by <Source reading={one} />
+          </Text>
+        ))}
+        {older.map((one, i) => (
+          <Text key={i} color="line">
+            also <Value spec={spec} reading={one} /> <Source reading={one} />
+          </Text>
+        ))}
+        {children}
+      </Box>
+    </HStack>
+  )
+}
+
+function Value({ spec, reading: { value } }: { spec: ReadingSpec; reading: Reading }) {
+  if (typeof value === 'boolean') return <>{value ? 'yes' : 'no'}</>
+  if (typeof value === 'number') return spec.unit ? <Figure value={value} unit={spec.unit} /> : <>{value}</>
+  return <>{value}</>
+}
+
+function Source({ reading: { source, on, by } }: { reading: Reading }) {
+  return (
+    <Text as="span" color="line" fontSize="13px">
+      {SOURCE_WORDS[source]}
+      {on && `, ${on}`}
+      {by && `, ${by}`}
+    </Text>
+  )
+}

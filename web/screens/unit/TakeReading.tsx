@@ -1,0 +1,70 @@
+'use client'
+
+import { Box, Button, HStack, Input, NativeSelect, Text } from '@chakra-ui/react'
+import { useEffect, useRef, useState } from 'react'
+import { NotAFigure } from '@hitchet/core/quantity/parse'
+import { SOURCES, type ReadingSpec, type Source } from '@hitchet/core/readings/reading'
+import { typedReading } from '@hitchet/core/readings/typed'
+import { request } from '../request'
+import { SOURCE_WORDS } from './sources'
+
+/** One figure as people write it, where it comes from, and it is on the unit. `filled`: what a meter sent. */
+export function TakeReading({ stock, path, spec, filled, onTaken }: { stock: string; path: string; spec: ReadingSpec; filled?: string; onTaken(): void }) {
+  const [typed, setTyped] = useState<{ text: string; over?: string }>({ text: '' })
+  // What the meter sends is put in once; typing over it counts.
+  const text = filled !== undefined && typed.over !== filled ? filled : typed.text
+  const [source, setSource] = useState<Source>('measured')
+  const [says, setSays] = useState<string>()
+  const [busy, setBusy] = useState(false)
+  const field = useRef<HTMLInputElement>(null)
+  useEffect(() => field.current?.focus(), [path])
+  const send = async () => {
+    try {
+      typedReading(spec, text)
+    } catch (failure) {
+      if (!(failure instanceof NotAFigure)) throw failure
+      return setSays(`Right would be ${failure.expected}`)
+    }
+    setBusy(true)
+    const outcome = await request('POST', `/api/trailers/${stock}/readings`, { key: path, text, source })
+    setBusy(false)
+    if (outcome.ok) onTaken()
+    else setSays(outcome.says)
+  }
+  const options = spec.kind === 'choice' ? spec.choices! : spec.kind === 'yes-no' ? ['yes', 'no'] : undefined
+  return (
+    <Box asChild py="2">
+      <form onSubmit={(event) => (event.preventDefault(), void send())}>
+        <HStack gap="2" flexWrap="wrap">
+          {options ? (
+            options.map((option) => (
+              <Button key={option} type="button" size="sm" variant={text === option ? 'solid' : 'outline'} minH="40px" onClick={() => setTyped({ text: option, over: filled })}>
+                {option}
+              </Button>
+            ))
+          ) : (
+            <Input ref={field} size="md" w="150px" aria-label={spec.label} inputMode={spec.kind === 'number' ? 'text' : undefined} placeholder={spec.unit === 'in' ? `6'2 or 74` : spec.unit === 'lb' ? '3,555' : ''} value={text} onChange={(event) => setTyped({ text: event.target.value, over: filled })} autoComplete="off" />
+          )}
+          <NativeSelect.Root size="md" w="150px">
+            <NativeSelect.Field aria-label="Where it comes from" value={source} onChange={(event) => setSource(event.target.value as Source)} bg="bar" borderColor="line">
+              {SOURCES.map((one) => (
+                <option key={one} value={one}>
+                  {SOURCE_WORDS[one]}
+                </option>
+              ))}
+            </NativeSelect.Field>
+            <NativeSelect.Indicator />
+          </NativeSelect.Root>
+          <Button type="submit" loading={busy} minH="40px">
+            Write it down
+          </Button>
+        </HStack>
+        {says && (
+          <Text role="alert" color="no" fontSize="13.5px" pt="1">
+            {says}
+          </Text>
+        )}
+      </form>
+    </Box>
+  )
+}

@@ -1,0 +1,20 @@
+import { notFound } from 'next/navigation'
+import type { Household } from '@hitchet/core/household/household'
+import { tokensOf } from '@hitchet/core/household/tokens'
+import { asked } from '@hitchet/core/match/asked'
+import { frameFor } from '../../drawing/frame'
+import { trailersByStock } from '../../server/db/trailers'
+import { rankYard } from '../../server/services/matching'
+import { drawnNights } from '../drawnNight'
+import type { SeenBy } from './seenBy'
+import { UnitBoard } from './UnitBoard'
+
+/** One unit large: the plan in three times of day under its layers, and every reading with where it comes from. */
+export async function Unit({ stock, open }: { stock: string; open?: { id: string; household: Household } }) {
+  const [found] = await trailersByStock([stock])
+  if (!found) notFound()
+  const { trailer } = found
+  const answers = open && (await rankYard(open.household)).find(({ id }) => id === found.id)?.answers
+  const seenBy: SeenBy | undefined = open && answers && { walker: tokensOf(open.household.people)[0], asked: asked(answers), ...drawnNights(trailer, open.household) }
+  return <UnitBoard trailer={trailer} frame={frameFor([trailer.plan])} seenBy={seenBy} />
+}

@@ -1,0 +1,141 @@
+'use client'
+
+import { Box, Button, Flex, Grid, HStack, Text } from '@chakra-ui/react'
+import { Printer, Ruler as RulerIcon } from 'lucide-react'
+import NextLink from 'next/link'
+import { parseAsArrayOf, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
+import { useMemo } from 'react'
+import type { PersonToken } from '@hitchet/core/household/tokens'
+import { bodiesAt, TIMES } from '@hitchet/core/plan/times'
+import { trailerFigure, trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
+import type { Analysis } from '../../analysis/analyse'
+import { planWorker } from '../../analysis/planWorker'
+import { useLatest } from '../../analysis/useLatest'
+import { Dimensions } from '../../drawing/Dimensions'
+import { heightFor, type Frame } from '../../drawing/frame'
+import { ClearanceLayer } from '../../drawing/layers/ClearanceLayer'
+import { ExitLayer } from '../../drawing/layers/ExitLayer'
+import { FaultLayer } from '../../drawing/layers/FaultLayer'
+import { SightLayer } from '../../drawing/layers/SightLayer'
+import { StorageLayer, WeightLayer } from '../../drawing/layers/ThingsLayer'
+import { WayLayer } from '../../drawing/layers/WayLayer'
+import { planText } from '../../drawing/planText'
+import { PlanStrip } from '../../drawing/PlanStrip'
+import { Ruler } from '../../drawing/Ruler'
+import { Figure, useMeasures } from '../../look/measures'
+import { PageHead } from '../PageHead'
+import { Segments } from '../Segments'
+import { Shortcuts } from '../shell/Shortcuts'
+import { useKeys } from '../shell/useKeys'
+import { StockTag } from '../StockTag'
+import { AnswerLine } from '../Verdict'
+import { LayerNotes } from './LayerNotes'
+import { LAYER_NAMES, LAYERS, type Layer } from './layers'
+import { ReadingsPanel } from './ReadingsPanel'
+import type { SeenBy } from './seenBy'
+import { TakeOut } from './TakeOut'
+
+/** What the plan may take of a desk's screen, pixels. */
+const PLAN_WIDTH = 1220
+const PLAN_HEIGHT = 430
+const MOST = 4
+/** Their marks lie where names would. */
+const MARKED: readonly Layer[] = ['exits', 'weights', 'sight']
+
+export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame: Frame; seenBy?: SeenBy }) {
+  const { plan } = trailer
+  const system = useMeasures()
+  const [time, setTime] = useQueryState('time', parseAsStringLiteral(TIMES).withDefault('parked'))
+  const [layer, setLayer] = useQueryState('layer', parseAsStringLiteral(LAYERS).withDefault('plain'))
+  const [chosen, setChosen] = useQueryState('thing', parseAsString)
+  const [madeAsked, setMade] = useQueryState('made', parseAsArrayOf(parseAsString))
+  const made = useMemo(() => (madeAsked ?? seenBy?.everyNight.made ?? []).filter((id) => plan.conversions.some((one) => one.id === id)), [madeAsked, seenBy, plan])
+  const question = useMemo(() => ({ time, made: time === 'night' ? made : [] }), [time, made])
+  const { answer, of, failed } = useLatest(question, ({ time: at, made: beds }) => planWorker().analyse(plan, at, beds))
+  const analysis = of?.time === time ? answer : undefined
+  useKeys({
+    p: () => void setTime('parked'),
+    n: () => void setTime('night'),
+    r: () => void setTime('road'),
+    ...Object.fromEntries(LAYERS.map((one) => [LAYER_NAMES[one].key, () => void setLayer(one)])),
+  })
+  const { top, bottom } = heightFor(plan)
+  const scale = Math.min(MOST, PLAN_WIDTH / (frame.before + frame.after), PLAN_HEIGHT / (bottom - top))
+  const sleepers = time === 'night' && madeAsked === null ? seenBy?.everyNight.sleepers : undefined
+  const price = trailerFigure(trailer, 'askingPrice')
+  const reached = analysis?.ways.find(({ id }) => id === chosen)
+  return (
+    <>
+      <PageHead title={trailerName(trailer)} line={<HStack as="span" gap="3"><StockTag stock={trailer.stock} /><span>{trailer.layout}, {trailer.year} {trailer.condition}</span><b className="figure">{price === undefined ? 'no price yet' : <Figure value={price} unit="$" />}</b></HStack>}>
+        <Segments label="Time of day" value={time} onChange={(value) => void setTime(value)} options={[{ value: 'parked', name: 'Parked', key: 'P' }, { value: 'night', name: 'Night', key: 'N' }, { value: 'road', name: 'On the road', key: 'R' }]} />
+        <TakeOut stock={trailer.stock} />
+        <Button variant="outline" size="sm" onClick={() => window.print()}>
+          <Printer size={15} aria-hidden /> Print
+        </Button>
+        <Button asChild size="sm" className="no-print">
+          <NextLink href={`/yard/${trailer.stock}/tape`}>
+            <RulerIcon size={15} aria-hidden /> Tape
+          </NextLink>
+        </Button>
+        <Shortcuts keys={{ P: 'Parked', N: 'Night', R: 'On the road', ...Object.fromEntries(LAYERS.map((one) => [LAYER_NAMES[one].key, LAYER_NAMES[one].name])) }} />
+      </PageHead>
+      <Flex gap="3" align="center" flexWrap="wrap" pb="2" className="no-print">
+        <Segments label="Layer" value={layer} onChange={(value) => void setLayer(value)} options={LAYERS.map((value) => ({ value, name: LAYER_NAMES[value].name, key: LAYER_NAMES[value].key }))} />
+      </Flex>
+      {time === 'night' && plan.conversions.length > 0 && (
+        <HStack gap="4" pb="1" role="group" aria-label="Made up for the night" className="no-print">
+          {plan.conversions.map(({ id, name, minutes, excludes }) => (
+            <label key={id} className="choice">
+              <input type="checkbox" checked={made.includes(id)} onChange={(event) => void setMade(event.target.checked ? [...made.filter((one) => !excludes.includes(one)), id] : made.filter((one) => one !== id))} />
+              {name}, {minutes} min
+            </label>
+          ))}
+        </HStack>
+      )}
+      <Box maxW="100%" borderTopWidth="1px" borderColor="hair" pt="1">
+        <Ruler frame={frame} scale={scale} system={system} />
+        <PlanStrip plan={plan} time={time} frame={frame} scale={scale} made={made} sleepers={sleepers} detail={MARKED.includes(layer) ? 'fixtures' : 'names'} system={system} text={planText(trailer, time, system, sleepers)} pick={{ chosen: chosen ?? undefined, onPick: (id) => void setChosen(id === chosen ? null : id) }}
+          over={
+            <>
+              <Dimensions plan={plan} scale={scale} system={system} slidesIn={time === 'road'} />
+              {analysis && <Over layer={layer} analysis={analysis} trailer={trailer} made={made} scale={scale} chosen={chosen} walker={seenBy?.walker} />}
+            </>
+          }
+        />
+      </Box>
+      <Grid templateColumns={{ base: '1fr', lg: seenBy ? 'minmax(0, 1fr) minmax(0, 1.1fr) 430px' : 'minmax(0, 1fr) minmax(0, 1.1fr)' }} gap="8" pt="3" alignItems="start">
+        <LayerNotes layer={layer} analysis={analysis} failed={failed} trailer={trailer} reached={reached} onPick={(id) => void setChosen(id)} />
+        <ReadingsPanel trailer={trailer} chosen={chosen ?? undefined} onPick={(id) => void setChosen(id)} />
+        {seenBy && (
+          <Box>
+            <Text as="h2" fontWeight="700" mb="1">
+              For this household
+            </Text>
+            {seenBy.asked.map(({ id, short, answer: given }) => (
+              <AnswerLine key={id} short={short} answer={given} />
+            ))}
+          </Box>
+        )}
+      </Grid>
+    </>
+  )
+}
+
+/** The chosen layer's own drawing; a chosen thing shows the way to it under any layer. */
+function Over({ layer, analysis, trailer: { plan }, made, scale, chosen, walker }: { layer: Layer; analysis: Analysis; trailer: Trailer; made: string[]; scale: number; chosen: string | null; walker?: PersonToken }) {
+  const system = useMeasures()
+  const walked = analysis.ways.find(({ id }) => id === chosen) ?? (layer === 'ways' ? narrowest(analysis) : undefined)
+  return (
+    <>
+      {layer === 'room' && <ClearanceLayer heat={analysis.heat} />}
+      {layer === 'sight' && <SightLayer sights={analysis.sights} scale={scale} />}
+      {layer === 'exits' && <ExitLayer plan={plan} exits={analysis.exits} scale={scale} />}
+      {layer === 'storage' && <StorageLayer plan={plan} scale={scale} />}
+      {layer === 'weights' && <WeightLayer plan={plan} scale={scale} system={system} present={bodiesAt(plan, analysis.time, made)} />}
+      {layer === 'faults' && <FaultLayer findings={analysis.findings} scale={scale} />}
+      {(layer === 'ways' || layer === 'room') && walked?.way && <WayLayer way={walked.way} scale={scale} system={system} walker={walker} />}
+    </>
+  )
+}
+
+const narrowest = ({ ways }: Analysis) => ways.filter(({ way }) => way).reduce<Analysis['ways'][number] | undefined>((least, one) => (!least || one.width < least.width ? one : least), undefined)
