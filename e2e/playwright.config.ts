@@ -6,7 +6,7 @@ export default defineConfig({
   outputDir: '../test-results',
   workers: 1,
   timeout: 180_000,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   forbidOnly: true,
   reporter: [['list'], ...(process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['json'] as ['json']] : [])],
   use: {

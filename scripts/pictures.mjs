@@ -8,16 +8,19 @@ import { HOME, ROOT } from './machine/places.mjs'
 const { address } = JSON.parse(readFileSync(join(HOME, 'demo.json'), 'utf8'))
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
 const page = await browser.newPage({ baseURL: address, viewport: { width: 1280, height: 800 } })
+page.on('dialog', (dialog) => void dialog.accept())
 await page.goto('/sign-in')
 await page.getByRole('button', { name: /, consultant$/ }).click()
 await page.getByRole('heading', { name: /Good to see you/ }).waitFor()
 const at = async (name) => page.getByRole('link', { name }).first().getAttribute('href')
 const [okoro, vossberg] = [await at(/Okoro/), await at(/Vossberg/)]
 
-const shot = async (name, path) => {
+const shot = async (name, path, before = async () => {}) => {
   await page.goto(path)
   await page.waitForLoadState('networkidle')
   await page.waitForTimeout(2500)
+  await before()
+  await page.waitForTimeout(1200)
   await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) })
 }
 await shot('desk', '/')
@@ -26,6 +29,13 @@ await shot('household', okoro)
 await shot('match', `${okoro}/match`)
 await shot('compare-night', `${okoro}/compare?time=night`)
 await shot('compare-road', `${vossberg}/compare?time=road&units=T-112,T-118,T-126`)
+await shot('unit-room', '/yard/T-118?layer=room&time=road&thing=bunk-lower')
+await shot('unit-ways-out', `${okoro}/units/T-135?time=night&layer=exits`)
+await shot('tape-measure', '/yard/T-121/tape')
+await shot('tape-draw', '/yard/T-126/tape?do=draw', async () => {
+  await page.locator('[data-item="sofa"]').click()
+  for (let i = 0; i < 2; i++) await page.keyboard.press('Shift+ArrowRight')
+})
 await page.evaluate(() => localStorage.setItem('theme', 'dark'))
 await shot('compare-evening', `${vossberg}/compare?time=night&guests=true&units=T-112,T-118,T-119`)
 await browser.close()

@@ -1,0 +1,99 @@
+import { readFileSync } from 'node:fs'
+import { enter, expect, expectAccessible, householdAt, test } from './testing/lot'
+
+test.beforeEach(({ page }) => enter(page))
+
+test('a unit’s plan answers by its layers, each in words too', async ({ page }) => {
+  await page.goto('/yard')
+  await page.getByRole('listitem').filter({ hasText: 'T-118' }).getByRole('link', { name: 'Marrowby 27 DB' }).click()
+  await expect(page).toHaveURL(/\/yard\/T-118$/)
+  await expect(page.getByRole('heading', { name: 'The rooms' })).toBeVisible()
+  await expect(page.getByText('Bunk room, closed by a curtain: lower bunk and upper bunk')).toBeVisible()
+
+  await page.keyboard.press('3')
+  await page.keyboard.press('r')
+  await expect(page).toHaveURL(/layer=ways/)
+  await expect(page.getByRole('listitem').filter({ hasText: 'Lower bunk' })).toContainText(/between a wall and the tri-fold sofa, too narrow to pass/)
+
+  await page.keyboard.press('5')
+  await page.keyboard.press('n')
+  await page.getByRole('checkbox', { name: /Tri-fold sofa/ }).check()
+  await expect(page.getByText(/The lower bunk: one way out, by the exit window in the bunk room/)).toBeVisible()
+  await expect(page.getByText(/Every sleeping area needs a second way out/)).toBeVisible()
+  await page.getByRole('checkbox', { name: /Tri-fold sofa/ }).uncheck()
+  await expect(page.getByText(/The lower bunk: two ways out/)).toBeVisible()
+
+  await page.keyboard.press('8')
+  await page.keyboard.press('r')
+  await expect(page.getByText('The lower bunk is out of reach', { exact: false })).toBeVisible()
+})
+
+test('every thing on the plan opens its readings, with source, day and person, and what contradicts them', async ({ page }) => {
+  await page.goto('/yard/T-118')
+  const shower = page.locator('[data-pick]').filter({ has: page.locator('title', { hasText: 'Tub with shower' }) })
+  await shower.focus()
+  await page.keyboard.press('Enter')
+  await expect(shower).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByLabel('Readings of')).toHaveValue('tub')
+  await page.getByLabel('Readings of').selectOption('The unit')
+  await expect(page.locator('dl').getByText(/measured, 2026-10-06, Nell/).first()).toBeVisible()
+})
+
+test('a reading is taken beside those there are, and one that contradicts is shown, not overwritten', async ({ page }) => {
+  await page.goto('/yard/T-103?thing=shower')
+  await page.getByRole('button', { name: 'Take a reading: Shower headroom' }).click()
+  await page.getByRole('textbox', { name: 'Shower headroom' }).fill('low')
+  await page.getByRole('button', { name: 'Write it down' }).click()
+  await expect(page.getByRole('main').getByRole('alert')).toContainText('Right would be feet and inches')
+  await page.getByRole('textbox', { name: 'Shower headroom' }).fill(`6'1`)
+  await page.getByRole('combobox', { name: 'Where it comes from' }).selectOption('hearsay')
+  await page.getByRole('button', { name: 'Write it down' }).click()
+  await expect(page.locator('dl')).toContainText(/77 in measured.*but 73 in by hearsay/)
+})
+
+test('through a household’s eyes the night is theirs', async ({ page }) => {
+  const at = await householdAt(page, /Okoro-Lindt/)
+  await page.goto(`${at}/units/T-135?time=night`)
+  await expect(page.getByRole('group', { name: /Efe and Lina|Lina and Efe|in the Queen/ }).first()).toBeVisible()
+  await expect(page.getByText('For this household')).toBeVisible()
+  await expect(page.getByText('Ways out', { exact: true }).last()).toBeVisible()
+})
+
+test('the plan goes out as SVG, DXF and PNG, and the SVG comes in again', async ({ page }) => {
+  await page.goto('/yard/T-107')
+  const take = async (name: RegExp) => {
+    await page.getByRole('button', { name: 'Take out' }).click()
+    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name }).click()])
+    return { name: download.suggestedFilename(), path: await download.path() }
+  }
+  const svg = await take(/SVG/)
+  expect(svg.name).toBe('t-107-plan.svg')
+  const drawing = readFileSync(svg.path, 'utf8')
+  expect(drawing).toMatch(/<svg [^>]*width="\d+(\.\d+)?in"/)
+  for (const layer of ['shell', 'walls', 'furniture', 'openings', 'outside', 'dimensions']) expect(drawing).toContain(`id="${layer}"`)
+  expect(drawing).not.toContain('var(--')
+  const dxf = await take(/DXF/)
+  expect(readFileSync(dxf.path, 'utf8')).toContain('EXIT-WINDOWS')
+  const png = await take(/PNG/)
+  expect(readFileSync(png.path).subarray(1, 4).toString()).toBe('PNG')
+
+  await page.goto('/yard/import')
+  await page.locator('input[type=file]').setInputFiles({ name: svg.name, mimeType: 'image/svg+xml', buffer: readFileSync(svg.path) })
+  await page.getByRole('button', { name: /Bring/ }).click()
+  await expect(page.getByText('T-107', { exact: false }).first()).toBeVisible()
+})
+
+test('printed, the plan and its words stay, what is pressed goes', async ({ page }) => {
+  await page.goto('/yard/T-118?layer=exits&time=night')
+  await expect(page.getByText(/The lower bunk: two ways out/)).toBeVisible()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByText(/The lower bunk: two ways out/)).toBeVisible()
+  await expect(page.getByRole('group', { name: /from above, at night/ })).toBeVisible()
+  for (const gone of [page.getByRole('link', { name: 'Tape' }), page.getByRole('button', { name: 'Print' }), page.getByRole('navigation')]) await expect(gone).toBeHidden()
+})
+
+test('the unit’s page is accessible by day, with every layer’s words', async ({ page }) => {
+  await page.goto('/yard/T-104?layer=room')
+  await expect(page.getByText('The fainter the green')).toBeVisible()
+  await expectAccessible(page)
+})
