@@ -3,6 +3,7 @@ import { enter, expect, expectAccessible, test, unique } from './testing/lot'
 test('the consultant’s day: yard, household, match, compare, in three times of day', async ({ page }) => {
   const name = unique('The Test family')
   await enter(page)
+  await page.goto('/')
   await expectAccessible(page)
 
   await test.step('1. the yard, narrowed by typing', async () => {
@@ -100,6 +101,7 @@ test('the consultant’s day: yard, household, match, compare, in three times of
 
 test('the evening colors keep their contrast on every screen', async ({ page }) => {
   await enter(page, 'manager')
+  await page.goto('/')
   await page.getByRole('button', { name: /settings and sign out/ }).click()
   await page.getByRole('menuitem', { name: 'Evening colors' }).click()
   await expect(page.locator('html')).toHaveClass(/dark/)

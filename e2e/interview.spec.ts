@@ -5,11 +5,9 @@ const yard = (page: Page) => page.getByRole('complementary', { name: 'The yard f
 
 /** A household of its own, through the handler that the interview uses. */
 async function aHousehold(page: Page, name: string): Promise<string> {
-  const id = await page.evaluate(async (called) => {
-    const household = { format: 'hitchet/household', version: 2, name: called, people: [{ id: 'ro', name: 'Ro', age: 40, height: 70, weight: 170 }], pets: [], vehicle: { name: 'Van', readings: {} }, trip: { nights: 3, hookups: 'full', season: 'summer' }, limits: {}, guestsCome: 'never', gear: [], stances: {} }
-    const response = await fetch('/api/households', { method: 'POST', body: JSON.stringify(household) })
-    return ((await response.json()) as { id: string }).id
-  }, name)
+  const household = { format: 'hitchet/household', version: 2, name, people: [{ id: 'ro', name: 'Ro', age: 40, height: 70, weight: 170 }], pets: [], vehicle: { name: 'Van', readings: {} }, trip: { nights: 3, hookups: 'full', season: 'summer' }, limits: {}, guestsCome: 'never', gear: [], stances: {} }
+  const response = await page.request.post('/api/households', { headers: { origin: test.info().project.use.baseURL! }, data: household })
+  const { id } = (await response.json()) as { id: string }
   return `/households/${id}`
 }
 
@@ -105,6 +103,7 @@ test('a wish that nothing on the lot grants empties the yard at once', async ({ 
 test('metric: the same household in meters and kilograms', async ({ page }) => {
   await enter(page)
   const at = await aHousehold(page, unique('Metric'))
+  await page.goto('/')
   await page.getByRole('button', { name: /settings and sign out/ }).click()
   await page.getByRole('menuitem', { name: 'Read in meters and kilograms' }).click()
   await page.goto(at)

@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright'
-import { expect, test as base, type Page } from '@playwright/test'
+import { expect, test as base, type BrowserContext, type Page } from '@playwright/test'
 
 /** A page on which any script error or refused resource fails the test. */
 export const test = base.extend({
@@ -16,17 +16,29 @@ export const test = base.extend({
 
 export { expect }
 
-/** One click in demo mode. */
-export async function enter(page: Page, role: 'consultant' | 'manager' = 'consultant'): Promise<void> {
+type Role = 'consultant' | 'manager'
+const sessions = new Map<Role, Awaited<ReturnType<BrowserContext['cookies']>>>()
+
+/** Signed in: with one click in demo mode the first time, with that session ever after. Nothing is open yet. */
+export async function enter(page: Page, role: Role = 'consultant'): Promise<void> {
+  const session = sessions.get(role)
+  if (session) return page.context().addCookies(session)
   await page.goto('/sign-in')
   await page.getByRole('button', { name: new RegExp(`, ${role}$`) }).click()
   await expect(page.getByRole('heading', { name: /Good to see you/ })).toBeVisible()
+  sessions.set(role, await page.context().cookies())
 }
 
+const households = new Map<string, string>()
+
 /** The address of a demo household: `/households/...`. */
-export async function householdAt(page: Page, name: string | RegExp): Promise<string> {
+export async function householdAt(page: Page, name: RegExp): Promise<string> {
+  const known = households.get(name.source)
+  if (known) return known
   await page.goto('/')
-  return (await page.getByRole('link', { name }).first().getAttribute('href'))!
+  const at = (await page.getByRole('link', { name }).first().getAttribute('href'))!
+  households.set(name.source, at)
+  return at
 }
 
 /** No violation of WCAG 2.2 A and AA that axe can find. */
