@@ -3,7 +3,7 @@
 import { Box, Flex, HStack, Input, InputGroup, Link, NativeSelect, Text } from '@chakra-ui/react'
 import { Search } from 'lucide-react'
 import NextLink from 'next/link'
-import { parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
+import { debounce, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useRef, type ReactNode } from 'react'
 import type { Standing } from '@hitchet/core/match/match'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
@@ -28,10 +28,12 @@ export interface YardRow {
 const ORDERS = { order: 'As listed', length: 'Shortest first', weight: 'Lightest first', price: 'Cheapest first' } as const
 type Order = keyof typeof ORDERS
 
-/** The stack of strips, narrowed by typing. What was typed stands in the address. */
-/** `under`: where the page of a unit is found. */
+/** The address follows once typing pauses, milliseconds: letter by letter the router now and then puts an older address back. */
+const PAUSE = 250
+
+/** The stack of strips, narrowed by typing. What was typed stands in the address. `under`: where the page of a unit is found. */
 export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame; under: string }) {
-  const [text, setText] = useQueryState('q', parseAsString.withDefault('').withOptions({ clearOnDefault: true }))
+  const [text, setText] = useQueryState('q', parseAsString.withDefault('').withOptions({ clearOnDefault: true, limitUrlUpdates: debounce(PAUSE) }))
   const [order, setOrder] = useQueryState('order', parseAsStringLiteral(Object.keys(ORDERS) as Order[]).withDefault('order'))
   const field = useRef<HTMLInputElement>(null)
   const system = useMeasures()
