@@ -36,6 +36,7 @@ export interface PersonDraft {
   sex: '' | NonNullable<Person['sex']>
   partner: string
   guest: boolean
+  seldom: boolean
   climbs: boolean
   needs: (typeof NEEDS)[number][]
   sharesWith: string[]
@@ -96,7 +97,7 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
   const { people, pets, vehicle, trip, limits, gear } = household
   return {
     name: household.name,
-    people: people.map(({ id, name, age, height, weight, sex, partner, guest, climbs, needs, sharesWith }) => ({
+    people: people.map(({ id, name, age, height, weight, sex, partner, guest, seldom, climbs, needs, sharesWith }) => ({
       id,
       name,
       age: String(age),
@@ -105,6 +106,7 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
       sex: sex ?? '',
       partner: partner ?? '',
       guest: guest ?? false,
+      seldom: seldom ?? false,
       climbs: climbs ?? true,
       needs: needs ?? [],
       sharesWith: sharesWith ?? [],
@@ -145,6 +147,7 @@ export const emptyPerson = (others: readonly { id: string }[]): PersonDraft => (
   sex: '',
   partner: '',
   guest: false,
+  seldom: false,
   climbs: true,
   needs: [],
   sharesWith: [],
@@ -165,11 +168,12 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     format: HOUSEHOLD_FORMAT,
     version: HOUSEHOLD_VERSION,
     name: draft.name,
-    people: draft.people.map(({ sex, partner, guest, climbs, needs, sharesWith, ...rest }) => ({
+    people: draft.people.map(({ sex, partner, guest, seldom, climbs, needs, sharesWith, ...rest }) => ({
       ...rest,
       ...(sex && { sex }),
       ...(partner && { partner }),
       ...(guest && { guest }),
+      ...(guest && seldom && { seldom }),
       ...(!climbs && { climbs }),
       ...(needs.length && { needs }),
       ...(sharesWith.length && { sharesWith }),

@@ -46,6 +46,8 @@ export interface Person {
   needs?: (typeof NEEDS)[number][]
   /** A guest is there on guest nights only. */
   guest?: boolean
+  /** A guest who comes only when everybody does. */
+  seldom?: boolean
 }
 
 export interface Pet {
@@ -109,6 +111,7 @@ const person = object({
   climbs: boolean(),
   needs: array(string().oneOf(NEEDS).required()).default(undefined),
   guest: boolean(),
+  seldom: boolean(),
 }).noUnknown()
 
 const pet = object({

@@ -76,7 +76,7 @@ export function wayOf(floor: Floor, id: string, comfortable: number, start: Star
   return at < 0 ? undefined : wayTo(widestWays(floor.clearance, startCells(floor, start)), floor.cells[at]!, comfortable)
 }
 
-function startCells({ plan, places, cells }: Floor, start: Start): number[] {
+export function startCells({ plan, places, cells }: Floor, start: Start): number[] {
   const isStart = ({ id, use }: Place) => (start === 'toilet' ? use === 'toilet' || plan.fixtures.some((one) => one.id === id && one.kind === 'wet-bath') : plan.doors.some((door) => door.id === id && door.kind === 'entry'))
   return places.flatMap((place, i) => (isStart(place) ? cells[i]! : []))
 }

@@ -19,6 +19,8 @@ export const UNITS = {
   min: { one: 'minute', many: 'minutes' },
   night: { one: 'night', many: 'nights' },
   person: { one: 'person', many: 'people' },
+  berth: { one: 'berth', many: 'berths' },
+  year: { one: 'year', many: 'years' },
   place: { one: 'place', many: 'places' },
   burner: { one: 'burner', many: 'burners' },
   bath: { one: 'bath', many: 'baths' },

@@ -38,6 +38,47 @@ export interface SleepRules {
   upperBunkFrom: number
   /** Brothers and sisters both under this share a bed without being asked. */
   shareUnder: number
+  comfort: ComfortRules
+}
+
+/** What makes one bed better than another for those it takes, in points: only their proportions matter, and all together never outweigh one bed that has to be made up. */
+export interface ComfortRules {
+  /** Less than the comfortable length; less width than this many inches to spare. */
+  short: number
+  widthToSpare: number
+  narrow: number
+  /** Two in a bed who are no couple. */
+  sharing: number
+  climbOver: number
+  /** A couple's bed with only a curtain before it, or nothing. */
+  openCurtain: number
+  open: number
+  childInBed: number
+  adultInBunk: number
+  adultOnLadder: number
+  oldFrom: number
+  oldOnLadder: number
+  /** Sitting height as a share of stature, and the points for less headroom. */
+  sitUpShare: number
+  lowHeadroom: number
+  /** Brushing past a bed that is slept in on the way to the toilet. */
+  passing: number
+  /** How many times as much that, and climbing, weighs for those who are up at night. */
+  nightTrips: number
+  /** A way to the toilet longer than this, inches, for those who are up at night. */
+  longWay: number
+  farToilet: number
+  noOutlet: number
+  unknownOutlet: number
+  noOwnRoom: number
+  ownRoomCurtain: number
+  /** Each bed slept in by others in a room that should be one's own. */
+  ownRoomShared: number
+  dogWidth: number
+  noDog: number
+  /** No floor for the crib by the parents' room, and none at all. */
+  cribElsewhere: number
+  noCrib: number
 }
 
 export interface TowRules {
@@ -117,6 +158,36 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
     adultFrom: 18,
     upperBunkFrom: 6, // 16 CFR 1213 and 1513 (from memory): not for children under 6
     shareUnder: 10,
+    // The order of these is common practice, their size a choice.
+    comfort: {
+      short: 6,
+      widthToSpare: 4,
+      narrow: 2,
+      sharing: 10,
+      climbOver: 5,
+      openCurtain: 2,
+      open: 4,
+      childInBed: 3,
+      adultInBunk: 4,
+      adultOnLadder: 8,
+      oldFrom: 60,
+      oldOnLadder: 20,
+      sitUpShare: 0.52, // sitting height is about 52 % of stature (ANSUR II, 2012, from memory)
+      lowHeadroom: 2,
+      passing: 3,
+      nightTrips: 3,
+      longWay: 180,
+      farToilet: 4,
+      noOutlet: 40,
+      unknownOutlet: 6,
+      noOwnRoom: 60,
+      ownRoomCurtain: 25,
+      ownRoomShared: 25,
+      dogWidth: 12, // a middle-sized dog curled up (common practice)
+      noDog: 15,
+      cribElsewhere: 12,
+      noCrib: 80,
+    },
   },
   tow: {
     reserve: 0.1, // a tenth of every rating left: common practice

@@ -1,4 +1,4 @@
-import type { AssignmentGroup, AssignmentProblem } from '../questions/sleep/assign'
+import type { AssignmentGroup, AssignmentProblem, BerthAt } from '../questions/sleep/assignment'
 
 /** A small reproducible source of chance (mulberry32, public domain): the same seed gives the same problems. */
 export function chance(seed: number): () => number {
@@ -30,12 +30,33 @@ export function randomProblem(random: () => number, mostPeople: number, mostBert
   return { people, unplaced: 10_000, options, exclusions }
 }
 
+/** A berth that costs those in another when it is taken: the points for each person. */
+export interface Pair {
+  at: BerthAt
+  by: BerthAt
+  each: number
+}
+
+/** The same with up to two berths beside the way of every berth: whoever passes them when they are slept in pays. */
+export function withPassing(random: () => number, problem: AssignmentProblem): AssignmentProblem & { pairs: Pair[] } {
+  const berths = problem.options.flatMap(({ berths: own }, option) => own.map((_, berth): BerthAt => [option, berth]))
+  const pairs = berths.flatMap((at) => [0, 1].flatMap((): Pair[] => {
+    const by = berths[Math.floor(random() * berths.length)]!
+    return by === at || random() < 0.5 ? [] : [{ at, by, each: 1 + Math.floor(random() * 9) }]
+  }))
+  return { ...problem, pairs, night: () => ({ cost: 0, disturbances: pairs.map(({ at, by, each }) => ({ at, by, cost: (mask) => each * count(mask) })) }) }
+}
+
+/** How many bits are set; counted in the plain way, for checking. */
+const count = (mask: number): number => [...mask.toString(2)].filter((bit) => bit === '1').length
+
 /**
  * The same problem as a mixed-integer program in LP format, for HiGHS: x for a group in a berth, y for
  * an option that is opened, u for a person left over; each person once, each berth at most one group,
- * no berth of an option that is not opened, never two that exclude each other.
+ * no berth of an option that is not opened, never two that exclude each other; z where a group lies in one
+ * berth and somebody in another that disturbs it.
  */
-export function asLinearProgram({ people, unplaced, options, exclusions }: AssignmentProblem): string {
+export function asLinearProgram({ people, unplaced, options, exclusions, pairs = [] }: AssignmentProblem & { pairs?: readonly Pair[] }): string {
   const objective: string[] = []
   const rows: string[] = []
   const binaries: string[] = []
@@ -60,12 +81,22 @@ export function asLinearProgram({ people, unplaced, options, exclusions }: Assig
     binaries.push(`u${p}`)
     rows.push(`${[...names, `u${p}`].join(' + ')} = 1`)
   })
+  pairs.forEach(({ at, by, each }, k) => {
+    const others = options[by[0]]!.berths[by[1]]!.map((_, h) => `x${by[0]}_${by[1]}_${h}`)
+    if (others.length === 0) return
+    options[at[0]]!.berths[at[1]]!.forEach(({ mask }, g) => {
+      const name = `z${k}_${g}`
+      objective.push(`${each * count(mask)} ${name}`)
+      binaries.push(name)
+      rows.push(`x${at[0]}_${at[1]}_${g} + ${others.join(' + ')} - ${name} <= 1`)
+    })
+  })
   for (const [a, b] of exclusions) rows.push(`y${a} + y${b} <= 1`)
   return `Minimize\n obj: ${objective.join(' + ')}\nSubject To\n${rows.map((row, i) => ` r${i}: ${row}`).join('\n')}\nBinary\n ${binaries.join('\n ')}\nEnd`
 }
 
 /** What a solution really costs, and whether it keeps every rule; shares no code with the solver. */
-export function auditedCost({ people, unplaced, options, exclusions }: AssignmentProblem, placements: readonly { option: number; berth: number; group: AssignmentGroup }[]): number {
+export function auditedCost({ people, unplaced, options, exclusions, pairs = [] }: AssignmentProblem & { pairs?: readonly Pair[] }, placements: readonly { option: number; berth: number; group: AssignmentGroup }[]): number {
   const opened = new Set(placements.map(({ option }) => option))
   if (exclusions.some(([a, b]) => opened.has(a) && opened.has(b))) throw new Error('two options that exclude each other')
   let mask = 0
@@ -81,5 +112,7 @@ export function auditedCost({ people, unplaced, options, exclusions }: Assignmen
     cost += group.cost
   }
   for (let p = 0; p < people; p++) if (!(mask & (1 << p))) cost += unplaced
+  const lying = (where: BerthAt) => placements.find(({ option, berth }) => option === where[0] && berth === where[1])
+  for (const { at, by, each } of pairs) if (lying(at) && lying(by)) cost += each * count(lying(at)!.group.mask)
   return cost
 }

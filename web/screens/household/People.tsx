@@ -79,7 +79,7 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
       <Box w="44px" pt="1.5" flex="none">
         <Tick path={`people.${index}.guest`} label="Guest" hideLabel />
       </Box>
-      <More index={index} name={name} />
+      <More index={index} people={people} />
       <IconButton aria-label={`Take ${name || 'this person'} out`} size="sm" variant="ghost" disabled={only} onClick={() => onTakeOut(index)}>
         <X size={16} aria-hidden />
       </IconButton>
@@ -115,10 +115,12 @@ const NEED_WORDS: Record<(typeof NEEDS)[number], string> = {
   'work place': 'Works on the road',
 }
 
-function More({ index, name }: { index: number; name: string | undefined }) {
+function More({ index, people }: { index: number; people: { id: string; name: string }[] }) {
   const { control, formState, register } = useFormContext<HouseholdDraft>()
-  const [needs, climbs] = useWatch({ control, name: [`people.${index}.needs`, `people.${index}.climbs`] })
-  const count = (needs?.length ?? 0) + (climbs ? 0 : 1)
+  const [needs, climbs, shares, guest] = useWatch({ control, name: [`people.${index}.needs`, `people.${index}.climbs`, `people.${index}.sharesWith`, `people.${index}.guest`] })
+  const count = (needs?.length ?? 0) + (climbs ? 0 : 1) + (shares?.length ?? 0)
+  const name = people[index]?.name
+  const others = people.filter((_, i) => i !== index)
   return (
     <Popover.Root lazyMount>
       <Popover.Trigger asChild>
@@ -142,6 +144,24 @@ function More({ index, name }: { index: number; name: string | undefined }) {
                   </label>
                 </Box>
               ))}
+              {guest && <Tick path={`people.${index}.seldom`} label="Comes only when everybody does" />}
+              <Box my="2">
+                <SelectField path={`people.${index}.sex`} label="Grows as" options={[{ value: '', name: 'not said' }, { value: 'female', name: 'a girl, a woman' }, { value: 'male', name: 'a boy, a man' }]} />
+              </Box>
+              {others.length > 0 && (
+                <fieldset>
+                  <Text as="legend" fontSize="13.5px">
+                    May share a bed, if it helps, with
+                  </Text>
+                  {others.map((other) => (
+                    <Box key={other.id}>
+                      <label className="choice">
+                        <input type="checkbox" value={other.id} {...register(`people.${index}.sharesWith`)} /> {other.name || 'no name yet'}
+                      </label>
+                    </Box>
+                  ))}
+                </fieldset>
+              )}
             </Popover.Body>
           </Popover.Content>
         </Popover.Positioner>

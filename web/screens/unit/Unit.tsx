@@ -1,13 +1,20 @@
 import { notFound } from 'next/navigation'
-import type { Household } from '@hitchet/core/household/household'
+import { everyNight, type Household } from '@hitchet/core/household/household'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { asked } from '@hitchet/core/match/asked'
+import { sleepFacts } from '@hitchet/core/questions/sleep/facts'
+import { sleepStory } from '@hitchet/core/questions/sleep/story'
+import { DEFAULT_HOUSE_RULES } from '@hitchet/core/rules/houseRules'
 import { frameFor } from '../../drawing/frame'
 import { trailersByStock } from '../../server/db/trailers'
 import { rankYard } from '../../server/services/matching'
 import { drawnNights } from '../drawnNight'
 import type { SeenBy } from './seenBy'
+import { SleepPanel } from './sleeping/SleepPanel'
 import { UnitBoard } from './UnitBoard'
+
+/** Who is younger has the years ahead shown, years. */
+const GROWN = 18
 
 /** One unit large: the plan in three times of day under its layers, and every reading with where it comes from. */
 export async function Unit({ stock, open }: { stock: string; open?: { id: string; household: Household } }) {
@@ -16,5 +23,10 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   const { trailer } = found
   const answers = open && (await rankYard(open.household)).find(({ id }) => id === found.id)?.answers
   const seenBy: SeenBy | undefined = open && answers && { walker: tokensOf(open.household.people)[0], asked: asked(answers), ...drawnNights(trailer, open.household) }
-  return <UnitBoard trailer={trailer} frame={frameFor([trailer.plan])} seenBy={seenBy} />
+  return (
+    <>
+      <UnitBoard trailer={trailer} frame={frameFor([trailer.plan])} seenBy={seenBy} />
+      {open && <SleepPanel story={sleepStory(sleepFacts(trailer), open.household, DEFAULT_HOUSE_RULES)} tokens={tokensOf(open.household.people)}>{everyNight(open.household).filter(({ age }) => age < GROWN).map(({ name, age }) => ({ name, age }))}</SleepPanel>}
+    </>
+  )
 }

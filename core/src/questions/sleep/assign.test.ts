@@ -1,6 +1,6 @@
 import loadHighs from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { asLinearProgram, auditedCost, chance, randomProblem } from '../../testing/assignments'
+import { asLinearProgram, auditedCost, chance, randomProblem, withPassing } from '../../testing/assignments'
 import { assign } from './assign'
 
 let highs: Awaited<ReturnType<typeof loadHighs>>
@@ -19,6 +19,29 @@ describe('who lies where, proven', () => {
       expect(own.cost, `problem ${i}`).toBe(Math.round(reference.ObjectiveValue))
     }
   }, 60_000)
+
+  it('and the same where berths that are slept in disturb those who pass them', () => {
+    const random = chance(20261126)
+    for (let i = 0; i < 80; i++) {
+      const problem = withPassing(random, randomProblem(random, 7, 9))
+      const own = assign(problem)
+      const reference = highs.solve(asLinearProgram(problem), { mip_rel_gap: 0, mip_abs_gap: 0.4, output_flag: false } as never)
+      expect(reference.Status).toBe('Optimal')
+      expect(own.cost, `problem ${i}`).toBe(Math.round(reference.ObjectiveValue))
+      expect(auditedCost(problem, own.placements), `problem ${i}`).toBe(own.cost)
+    }
+  })
+
+  it('what one night costs more than another is paid only in that night', () => {
+    const one = [{ mask: 1, cost: 0 }]
+    const problem = { people: 2, unplaced: 1000, options: [{ opening: 0, berths: [one, [{ mask: 2, cost: 9 }]] }, { opening: 5, berths: [[{ mask: 2, cost: 0 }]] }], exclusions: [] as [number, number][] }
+    expect(assign(problem).cost).toBe(5)
+    // With the dinette made, whoever lies in the first berth has a bad way; in the bed there is none.
+    const night = (open: number) => ({ cost: 0, disturbances: open & 2 ? [{ at: [0, 0] as const, cost: () => 7 }] : [] })
+    expect(assign({ ...problem, night }).cost).toBe(9)
+    // And a night that costs by itself is left too.
+    expect(assign({ ...problem, night: (open) => ({ cost: open & 2 ? 3 : 0, disturbances: [] }) })).toMatchObject({ cost: 8, placements: [{ option: 0 }, { option: 1 }] })
+  })
 
   it('its solution keeps every rule and costs what it says', () => {
     const random = chance(7)

@@ -8,6 +8,7 @@ export interface Capacity {
   adultsAtOnce: number
   /** All children of an age for an upper bunk, two to a berth that is wide enough. */
   children: number
+  childrenAtOnce: number
 }
 
 /** At the widths of the house rules; conversions that exclude each other count once. Mattress widths not read count one sleeper. */
@@ -18,6 +19,7 @@ export function capacityOf(facts: SleepFacts, rules: SleepRules): Capacity {
     adults: most(facts, (berth) => across(berth, rules.pairAdult)),
     adultsAtOnce: always.reduce((sum, berth) => sum + across(berth, rules.pairAdult), 0),
     children: most(facts, (berth) => across(berth, rules.pairChild)),
+    childrenAtOnce: always.reduce((sum, berth) => sum + across(berth, rules.pairChild), 0),
   }
 }
 

@@ -1,11 +1,18 @@
+import { OPPOSITE } from '../../plan/facing'
+import { roomsFor } from '../../plan/freeFloor'
+import { nightWays } from '../../plan/nightWays'
+import type { Berth, Plan, Room } from '../../plan/plan'
+import { floorOf } from '../../plan/reach'
+import { nightsOf } from '../../plan/times'
 import { BERTH_KINDS, type BerthKind } from '../../readings/catalogue'
-import { figure } from '../../readings/reading'
+import { figure, flag } from '../../readings/reading'
 import { trailerFigure, type Trailer } from '../../trailer/trailer'
 
-/** The berths as they are. Inches and pounds; absent: not read. */
+/** The berths as they are, and the nights there can be. Inches and pounds; absent: not read. */
 export interface SleepFacts {
   berths: BerthFact[]
   conversions: { id: string; name: string; minutes: number; excludes: string[] }[]
+  nights: NightFact[]
   advertised?: number
 }
 
@@ -17,23 +24,69 @@ export interface BerthFact {
   width?: number
   limit?: number
   conversion?: string
+  /** Mattress top above the floor, and from there to whatever is above. */
+  height?: number
+  headroom?: number
+  outlet?: boolean
+  ladder?: boolean
+  light?: boolean
+  window?: boolean
+  /** The room by id and name, and what closes it off. */
+  room: string
+  roomName: string
+  closedBy: Room['closedBy']
+  /** Of two side by side the inner one climbs over the other. */
+  climbsOver: boolean
 }
 
+/** One set of conversions that can be made together: how one gets from each berth to a toilet, and in which rooms there is still floor for a crib. */
+export interface NightFact {
+  made: string[]
+  ways: { berth: string; length: number; passes: string[] }[]
+  cribRooms: string[]
+}
+
+/** A folding crib, set up, inches (common practice). */
+const CRIB: [number, number] = [40, 28]
+
 export function sleepFacts(trailer: Trailer): SleepFacts {
-  const { berths, conversions } = trailer.plan
+  const { plan } = trailer
   return {
-    berths: berths.map(({ id, name, kind, conversion, readings }) => ({
-      id,
-      name,
-      kind,
-      length: figure(readings, 'mattressLength'),
-      width: figure(readings, 'mattressWidth'),
-      limit: figure(readings, 'weightLimit'),
-      conversion,
-    })),
-    conversions: conversions.map(({ id, name, minutes, excludes }) => ({ id, name, minutes, excludes })),
+    berths: plan.berths.map((berth) => berthFact(plan, berth)),
+    conversions: plan.conversions.map(({ id, name, minutes, excludes }) => ({ id, name, minutes, excludes })),
+    nights: nightsOf(plan).map((made) => nightFact(plan, made)),
     advertised: trailerFigure(trailer, 'advertisedSleeps'),
   }
+}
+
+function berthFact({ rooms }: Plan, { id, name, kind, conversion, room, head, access, readings }: Berth): BerthFact {
+  const own = rooms.find((one) => one.id === room)!
+  const along = head === 'front' || head === 'rear' ? (['door', 'off-door'] as const) : (['front', 'rear'] as const)
+  return {
+    id,
+    name,
+    kind,
+    length: figure(readings, 'mattressLength'),
+    width: figure(readings, 'mattressWidth'),
+    limit: figure(readings, 'weightLimit'),
+    conversion,
+    height: figure(readings, 'heightAboveFloor'),
+    headroom: figure(readings, 'headroom'),
+    outlet: flag(readings, 'outlet'),
+    ladder: flag(readings, 'ladder'),
+    light: flag(readings, 'ownLight'),
+    window: flag(readings, 'window'),
+    room,
+    roomName: own.name,
+    closedBy: own.closedBy,
+    climbsOver: !access.includes(OPPOSITE[head]) && !along.every((side) => access.includes(side)),
+  }
+}
+
+function nightFact(plan: Plan, made: string[]): NightFact {
+  const floor = floorOf(plan, 'night', made)
+  const ways = nightWays(floor)
+  return { made, ways: ways.map(({ berth, length, passes }) => ({ berth, length, passes })), cribRooms: roomsFor(floor, CRIB, ways.map(({ path }) => path)) }
 }
 
 /** Bunks a child would call one. */

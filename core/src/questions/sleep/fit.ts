@@ -1,20 +1,20 @@
 import type { SleepRules } from '../../rules/houseRules'
+import { discomfort } from './comfort'
 import { isLimited, isUpper, type BerthFact } from './facts'
 import type { Sleeper } from './need'
 
 /** Whether a group can lie in a berth, and how well. */
-export type Fit = { can: false; why: string } | { can: true; spare: number; discomfort: number; missing: string[] }
+export type Fit = { can: false; why: string } | { can: true; spare: number; widthSpare: number; discomfort: number; missing: string[] }
 
 /**
  * One sleeper, or two side by side. Checked: mattress length against height, width against shoulders by
  * age, the weight limit where the kind has one, age and climbing for upper berths. A figure nobody read
- * does not make it fit; it is named in `missing`. `spare` is inches beyond the least length (Infinity
- * when a length or height is missing).
+ * does not make it fit; it is named in `missing`. `spare` and `widthSpare` are inches beyond the least length
+ * and width (Infinity when a figure is missing).
  */
 export function fit(group: readonly Sleeper[], berth: BerthFact, rules: SleepRules): Fit {
   const upper = isUpper(berth)
   let spare = Infinity
-  let discomfort = 0
   let widthNeeded = 0
   let weight = 0
   for (const sleeper of group) {
@@ -23,14 +23,12 @@ export function fit(group: readonly Sleeper[], berth: BerthFact, rules: SleepRul
     if (sleeper.height !== undefined && berth.length !== undefined) spare = Math.min(spare, berth.length - sleeper.height - rules.lengthSpare)
     widthNeeded += group.length > 1 ? (sleeper.age < rules.shareUnder ? rules.pairChild : rules.pairAdult) : widthAlone(sleeper.age, rules)
     weight += sleeper.weight ?? 0
-    discomfort += discomfortOf(sleeper, berth, upper, rules)
   }
   if (spare < 0) return TOO_SHORT
   if (berth.width !== undefined && berth.width < widthNeeded) return TOO_NARROW
   if (berth.limit !== undefined && weight > berth.limit) return TOO_HEAVY
-  if (spare < rules.lengthComfort - rules.lengthSpare) discomfort += 6
-  if (group.length > 1 && group[0]!.partner !== group[1]!.id) discomfort += 10
-  return { can: true, spare, discomfort, missing: missingFor(group, berth) }
+  const widthSpare = berth.width === undefined ? Infinity : berth.width - widthNeeded
+  return { can: true, spare, widthSpare, discomfort: discomfort(group, berth, spare, widthSpare, rules), missing: missingFor(group, berth) }
 }
 
 const TOO_YOUNG: Fit = { can: false, why: 'too young for an upper bunk' }
@@ -57,11 +55,4 @@ function missingFor(group: readonly Sleeper[], berth: BerthFact): string[] {
 function widthAlone(age: number, rules: SleepRules): number {
   if (age >= rules.adultFrom) return rules.widthAdult
   return age >= rules.teenFrom ? rules.widthTeen : rules.widthChild
-}
-
-/** Small preferences, all together far below the cost of making up one bed: adults in beds, children in bunks, the old not on ladders. */
-function discomfortOf({ age }: Sleeper, { kind }: BerthFact, upper: boolean, rules: SleepRules): number {
-  if (age < rules.adultFrom) return kind === 'bed' ? 3 : 0
-  if (upper) return age >= 60 ? 20 : 8
-  return kind === 'bunk' ? 4 : 0
 }

@@ -1,4 +1,4 @@
-import { couples, type Household, type Person } from '../../household/household'
+import { couples, type Household, type NEEDS, type Person } from '../../household/household'
 import type { GuestRhythm } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import type { HouseRules, SleepRules } from '../../rules/houseRules'
@@ -8,6 +8,8 @@ export interface SleepNeed {
   everyNight: Party
   /** The same people with guests, when guests come. */
   withGuests?: Party
+  /** Everyone who ever comes, where that is more. */
+  mostEver?: Party
   guestsCome: GuestRhythm
   bunks?: Stance
   rules: SleepRules
@@ -15,7 +17,10 @@ export interface SleepNeed {
 
 /** Those of one night, and the groups of them that may share a berth. */
 export interface Party {
+  /** Those who need a berth. */
   sleepers: readonly Sleeper[]
+  /** Those who bring their crib. */
+  cribs: readonly Sleeper[]
   groups: readonly SharingGroup[]
 }
 
@@ -36,22 +41,33 @@ export interface Sleeper {
   partner?: string
   sharesWith: string[]
   cpap: boolean
+  nightTrips: boolean
+  ownRoom: boolean
+  dog: boolean
+  /** Sleeps in a crib on the floor, not in a berth. */
+  crib: boolean
 }
 
 export function sleepNeed(household: Household, { sleep: rules }: HouseRules): SleepNeed {
-  const all = household.people.map(sleeper)
-  const regular = all.filter((_, i) => !household.people[i]!.guest)
-  const guests = household.guestsCome !== 'never' && regular.length < all.length
+  const { people, guestsCome } = household
+  const all = people.map(sleeper)
+  const regular = all.filter((_, i) => !people[i]!.guest)
+  const usual = all.filter((_, i) => !people[i]!.seldom)
+  const guests = guestsCome !== 'never' && usual.length > regular.length
   return {
     everyNight: party(regular.length ? regular : all, rules),
-    ...(guests && { withGuests: party(all, rules) }),
-    guestsCome: household.guestsCome,
+    ...(guests && { withGuests: party(usual, rules) }),
+    ...(guestsCome !== 'never' && usual.length < all.length && { mostEver: party(all, rules) }),
+    guestsCome,
     bunks: household.stances.bunks,
     rules,
   }
 }
 
-export const party = (sleepers: readonly Sleeper[], rules: SleepRules): Party => ({ sleepers, groups: groupsOf(sleepers, rules) })
+export function party(all: readonly Sleeper[], rules: SleepRules): Party {
+  const sleepers = all.filter(({ crib }) => !crib)
+  return { sleepers, cribs: all.filter(({ crib }) => crib), groups: groupsOf(sleepers, rules) }
+}
 
 /** Groups that may share one berth: each alone, couples, and pairs that may share. */
 function groupsOf(sleepers: readonly Sleeper[], rules: SleepRules): SharingGroup[] {
@@ -70,5 +86,9 @@ function mayShare(a: Sleeper, b: Sleeper, rules: SleepRules): boolean {
 }
 
 function sleeper({ id, name, age, height, weight, climbs, partner, sharesWith, needs }: Person): Sleeper {
-  return { id, name, age, height, weight, climbs: climbs ?? true, partner, sharesWith: sharesWith ?? [], cpap: needs?.includes('cpap') ?? false }
+  const has = (need: (typeof NEEDS)[number]) => needs?.includes(need) ?? false
+  return { id, name, age, height, weight, climbs: climbs ?? true, partner, sharesWith: sharesWith ?? [], cpap: has('cpap'), nightTrips: has('night trips'), ownRoom: has('own room'), dog: has('dog on the bed'), crib: has('crib') && age < CRIB_UNTIL }
 }
+
+/** From this age on nobody sleeps in a crib, whatever was noted once; years (common practice). */
+const CRIB_UNTIL = 3

@@ -1,7 +1,10 @@
 import type { SleepRules } from '../../rules/houseRules'
-import { assign, bits, type AssignmentProblem } from './assign'
+import { assign } from './assign'
+import type { AssignmentProblem } from './assignment'
 import type { BerthFact, SleepFacts } from './facts'
 import { fit, type Fit } from './fit'
+import { nightCosts } from './nightCosts'
+import { bits } from './subsets'
 import type { Party, SharingGroup, Sleeper } from './need'
 
 /** Who lies where on one kind of night. */
@@ -10,16 +13,21 @@ export interface Night {
   /** Conversions made, by id. */
   made: string[]
   unplaced: Sleeper[]
+  /** Those who sleep in a crib, and the room (by id) with floor for it; without one there is none. */
+  cribs: { sleeper: Sleeper; room?: string }[]
   /** Couples that do not lie together. */
   apart: boolean
   /** Readings this night rests on that nobody took; empty when it is proven. */
   missing: string[]
+  /** What it costs in all, of `COST` and the comfort points. */
+  cost: number
 }
 
-/** An ordinary night, and one with guests when guests come. */
+/** An ordinary night, one with guests when guests come, and one with everybody who ever comes where that is more. */
 export interface Nights {
   everyNight: Night
   guestNight?: Night
+  fullNight?: Night
 }
 
 /** Of what was stored for each set of conversions, that of this night's; undefined when nobody looked at so many at once. */
@@ -30,25 +38,38 @@ export function storedFor<T extends { made: string[] }>(stored: readonly T[], ni
 export interface Placement {
   berth: BerthFact
   people: readonly Sleeper[]
-  /** Inches beyond the least length; Infinity when not known. */
+  /** Inches beyond the least length and the least width; Infinity when not known. */
   spare: number
+  widthSpare: number
 }
 
 /**
  * Costs in order of weight, so that one sum is lexicographic: nobody without a berth, couples together,
- * few beds made up, comfort. Comfort stays under 1,000 for 14 people; conversions under 50,000.
+ * few beds made up, comfort. Comfort stays under 10,000 for 14 people; conversions under a million.
  */
-const COST = { unplaced: 10_000_000, partnerApart: 100_000, conversion: 2_000, conversionMinute: 10 }
+export const COST = { unplaced: 50_000_000, partnerApart: 1_000_000, conversion: 10_000, conversionMinute: 20 }
 
 /** The best night by what is known; when that leaves someone out, the best night there could be, with what to measure. */
 export function bestNight(facts: SleepFacts, party: Party, rules: SleepRules): Night {
   const fits = fitsOf(facts, party, rules)
-  if (fits.every((inBerth) => inBerth.every(isProven))) return solve(facts, party, fits)
-  const known = solve(facts, party, fits.map((inBerth) => inBerth.filter(isProven)))
+  if (fits.every((inBerth) => inBerth.every(isProven))) return solve(facts, party, fits, rules)
+  const known = solve(facts, party, fits.map((inBerth) => inBerth.filter(isProven)), rules)
   if (known.unplaced.length === 0 && !known.apart) return known
-  const hoped = solve(facts, party, fits)
+  const hoped = solve(facts, party, fits, rules)
   const better = hoped.unplaced.length < known.unplaced.length || (hoped.unplaced.length === known.unplaced.length && known.apart && !hoped.apart)
   return better ? hoped : known
+}
+
+/** The best night in which a group that lay together in a berth does not lie there: what the second choice costs. Undefined when that leaves more people out. */
+export function secondNight(facts: SleepFacts, party: Party, rules: SleepRules, first: Night): Night | undefined {
+  const fits = fitsOf(facts, party, rules).map((inBerth) => inBerth.filter(isProven))
+  // A different night lacks at least one placement of the first.
+  const others = first.placements.map(({ berth, people }) => {
+    const without = fits.map((inBerth, i) => (facts.berths[i]!.id === berth.id ? inBerth.filter(({ group }) => !(group.members.length === people.length && people.every((one) => group.members.includes(one)))) : inBerth))
+    return solve(facts, party, without, rules)
+  })
+  const second = others.reduce<Night | undefined>((best, one) => (!best || one.cost < best.cost ? one : best), undefined)
+  return second && second.unplaced.length <= first.unplaced.length && second.apart === first.apart ? second : undefined
 }
 
 interface GroupInBerth {
@@ -71,28 +92,38 @@ function fitsOf({ berths }: SleepFacts, { groups }: Party, rules: SleepRules): G
 }
 
 /** Berths that are always there first, then those of each conversion, at the price of making it up. */
-function problemOf({ berths, conversions }: SleepFacts, people: number, fits: readonly GroupInBerth[][]): { problem: AssignmentProblem; berthAt: number[][] } {
+function problemOf(facts: SleepFacts, { sleepers, cribs }: Party, fits: readonly GroupInBerth[][], rules: SleepRules): { problem: AssignmentProblem; berthAt: number[][] } {
+  const { berths, conversions } = facts
   const berthAt: number[][] = [[], ...conversions.map(() => [])]
   berths.forEach(({ conversion }, i) => berthAt[conversion ? 1 + conversions.findIndex(({ id }) => id === conversion) : 0]!.push(i))
   const groupsIn = (berth: number) => fits[berth]!.map(({ group: { mask, apart }, fit: { discomfort } }) => ({ mask, cost: discomfort + (apart ? COST.partnerApart * bits(mask) : 0) }))
   const options = berthAt.map((at, k) => ({ opening: k === 0 ? 0 : COST.conversion + COST.conversionMinute * conversions[k - 1]!.minutes, berths: at.map(groupsIn) }))
   const exclusions = conversions.flatMap(({ excludes }, a) => excludes.map((id): [number, number] => [a + 1, conversions.findIndex((other) => other.id === id) + 1]))
-  return { problem: { people, unplaced: COST.unplaced, options, exclusions }, berthAt }
+  return { problem: { people: sleepers.length, unplaced: COST.unplaced, options, exclusions, night: (open) => nightCosts(facts, sleepers, cribs.length, berthAt, open, rules.comfort) }, berthAt }
 }
 
-function solve(facts: SleepFacts, { sleepers }: Party, fits: readonly GroupInBerth[][]): Night {
-  const { problem, berthAt } = problemOf(facts, sleepers.length, fits)
-  const { placements, unplacedMask } = assign(problem)
-  const night: Night = { placements: [], made: [], unplaced: [], apart: false, missing: [] }
+function solve(facts: SleepFacts, party: Party, fits: readonly GroupInBerth[][], rules: SleepRules): Night {
+  const { sleepers, cribs } = party
+  const { problem, berthAt } = problemOf(facts, party, fits, rules)
+  const { placements, unplacedMask, cost } = assign(problem)
+  const night: Night = { placements: [], made: [], unplaced: [], cribs: [], apart: false, missing: [], cost }
   for (const { option, berth, group } of placements) {
     const at = berthAt[option]![berth]!
     const used = fits[at]!.find((one) => one.group.mask === group.mask)!
     const place = facts.berths[at]!
-    night.placements.push({ berth: place, people: used.group.members, spare: used.fit.spare })
+    night.placements.push({ berth: place, people: used.group.members, spare: used.fit.spare, widthSpare: used.fit.widthSpare })
     if (place.conversion && !night.made.includes(place.conversion)) night.made.push(place.conversion)
     if (used.group.apart) night.apart = true
     for (const key of used.fit.missing) if (!night.missing.includes(key)) night.missing.push(key)
   }
   if (unplacedMask) night.unplaced = sleepers.filter((_, i) => unplacedMask & (1 << i))
+  night.cribs = cribs.map((sleeper) => ({ sleeper, room: cribRoom(facts, night) }))
   return night
+}
+
+/** Where the crib stands: by the largest bed that is slept in, or wherever there is floor. */
+function cribRoom(facts: SleepFacts, night: Night): string | undefined {
+  const rooms = storedFor(facts.nights, night)?.cribRooms ?? []
+  const byParents = [...night.placements].sort((a, b) => b.people.length - a.people.length).find(({ berth, people }) => people.some(({ crib, age }) => !crib && age >= 16) && rooms.includes(berth.room))
+  return byParents?.berth.room ?? rooms[0]
 }

@@ -194,7 +194,7 @@ describe('the advertised count beside the honest one (facts of the trade: common
   it('short queen, two bunks, single-width dinette: 5', () => expect(capacity([shortQueen, ...single(2), { ...booth, readings: { mattressWidth: [{ value: 28, source: 'measured' }] } }]).adults).toBe(5))
   it('queen and a single-width dinette: 3', () => expect(capacity([queen, { ...booth, readings: { mattressWidth: [{ value: 28, source: 'measured' }] } }]).adults).toBe(3))
   it('both are said in one sentence', () => {
-    expect(text(unit(withBooth, { advertisedSleeps: 6 }), alone({}))).toContain('The sheet says 6. By width it takes 5 adults, 4 of them with nothing made up, or 6 children.')
+    expect(text(unit(withBooth, { advertisedSleeps: 6 }), alone({}))).toContain('The sheet says 6. By width it takes 5 adults, 4 of them with nothing made up, or 6 children, 4 of them so.')
   })
 })
 

@@ -1,13 +1,15 @@
-import { small } from '../../plan/naming'
-import { listed, says } from '../../quantity/phrase'
+import { capital, small } from '../../plan/naming'
+import { listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { answerOf, marginOf, type Question, type Reason } from '../question'
 import { stanceReason } from '../stance'
+import type { SleepRules } from '../../rules/houseRules'
 import type { CautionId } from '../cautions'
 import { capacityOf } from './capacity'
 import { bunkCount, isUpper, sleepFacts, type SleepFacts } from './facts'
 import { sleepNeed, type SleepNeed } from './need'
 import { bestNight, type Night, type Nights } from './night'
+import { needReasons, noticed, ruledOut } from './notes'
 
 /** A bar is full at a foot of mattress beyond the tallest, or at three people without a berth. */
 const PLENTY_INCHES = 12
@@ -21,28 +23,33 @@ export const sleep: Question<SleepFacts, SleepNeed> = {
   topic: 'sleeping',
   facts: sleepFacts,
   need: sleepNeed,
-  judge: (facts, need, { everyNight, guestNight } = arrangement(facts, need)) => {
+  judge: (facts, need, nights = arrangement(facts, need)) => {
+    const { everyNight, guestNight, fullNight } = nights
     const reasons = [
       ...nightReasons(facts, need, everyNight),
       ...(guestNight ? guestReasons(need, guestNight) : []),
+      ...(fullNight ? fullReason(need, fullNight) : []),
       ...stanceReason(need.bunks, bunkCount(facts) > 0, 'bunks'),
       ...advertisedReason(facts, need),
     ]
-    return answerOf(reasons, cautionsOf(need, guestNight ? [everyNight, guestNight] : [everyNight]))
+    return answerOf(reasons, cautionsOf(need, [everyNight, ...(guestNight ? [guestNight] : []), ...(fullNight ? [fullNight] : [])]))
   },
 }
 
-/** Who sleeps where on an ordinary night, and when guests are there. */
-export function arrangement(facts: SleepFacts, { everyNight, withGuests, rules }: SleepNeed): Nights {
+/** Who sleeps where on an ordinary night, when guests are there, and when everybody comes. */
+export function arrangement(facts: SleepFacts, { everyNight, withGuests, mostEver, rules }: SleepNeed): Nights {
   return {
     everyNight: bestNight(facts, everyNight, rules),
     ...(withGuests && { guestNight: bestNight(facts, withGuests, rules) }),
+    ...(mostEver && { fullNight: bestNight(facts, mostEver, rules) }),
   }
 }
 
 function nightReasons(facts: SleepFacts, { everyNight: { sleepers }, rules }: SleepNeed, night: Night): Reason[] {
   const left = leftOut(night)
   if (left) return [left]
+  // A child in a crib alone, as it were: nobody needs a berth.
+  if (night.placements.length === 0) return needReasons(facts, night, rules)
   const tightest = night.placements.reduce((a, b) => (b.spare < a.spare ? b : a))
   const margin = marginOf(tightest.spare, 'in', PLENTY_INCHES)
   const tight = tightest.spare < rules.lengthComfort - rules.lengthSpare
@@ -54,7 +61,12 @@ function nightReasons(facts: SleepFacts, { everyNight: { sleepers }, rules }: Sl
     margin,
     rests: night.placements.map(({ berth }) => `plan.berths.${berth.id}.mattressLength`),
   }
-  return [all, ...madeReason(facts, night)]
+  return [all, ...madeReason(facts, night), ...needReasons(facts, night, rules), ...noticedReason(facts, night, rules)]
+}
+
+function noticedReason(facts: SleepFacts, night: Night, rules: SleepRules): Reason[] {
+  const heard = noticed(facts, night, rules)
+  return heard.length ? [{ verdict: 'fits', says: says`What they would notice: ${heard.reduce((all, one) => says`${all}; ${one}`)}.` }] : []
 }
 
 /** Someone without a berth, a couple apart, or all in hope of a reading: then this is the whole answer. */
@@ -88,11 +100,24 @@ function guestReasons({ guestsCome, withGuests }: SleepNeed, night: Night): Reas
   return [{ verdict: 'fits', says: says`With guests (${guestsCome}) all ${withGuests!.sleepers.length} sleep${making}.` }]
 }
 
-function advertisedReason(facts: SleepFacts, { rules }: SleepNeed): Reason[] {
-  const { adults, adultsAtOnce, children } = capacityOf(facts, rules)
-  const sheet = facts.advertised === undefined ? '' : `The sheet says ${facts.advertised}. `
-  return [{ verdict: 'fits', says: says`${sheet}By width it takes ${adults} adults, ${adultsAtOnce} of them with nothing made up, or ${children} children.` }]
+/** The fullest night is rare: it is told, and decides nothing. */
+function fullReason({ mostEver }: SleepNeed, night: Night): Reason[] {
+  const [all, left] = [mostEver!.sleepers.length + mostEver!.cribs.length, night.unplaced]
+  if (left.length) return [{ verdict: 'fits', says: says`When everybody comes, ${all} of them, ${listed(left.map(({ name }) => name))} ${left.length > 1 ? 'have' : 'has'} no berth: a tent, then.` }]
+  return [{ verdict: 'fits', says: says`When everybody comes all ${all} sleep${night.missing.length ? says`, if ${readingsText(night.missing)} turns out well` : ''}.` }]
 }
+
+function advertisedReason(facts: SleepFacts, { everyNight, rules }: SleepNeed): Reason[] {
+  const { adults, adultsAtOnce, children, childrenAtOnce } = capacityOf(facts, rules)
+  const sheet = facts.advertised === undefined ? '' : `The sheet says ${facts.advertised}. `
+  const out = ruledOut(facts, everyNight.sleepers, rules)
+  return [
+    ...(out ? [{ verdict: 'fits' as const, says: says`${capitalized(out)}.` }] : []),
+    { verdict: 'fits', says: says`${sheet}By width it takes ${adults} adults, ${adultsAtOnce} of them with nothing made up, or ${children} children, ${childrenAtOnce} of them so.` },
+  ]
+}
+
+const capitalized = ([first, ...rest]: Phrase): Phrase => [typeof first === 'string' ? capital(first) : first!, ...rest]
 
 function cautionsOf({ everyNight: { sleepers }, rules }: SleepNeed, nights: Night[]): CautionId[] {
   const upper = sleepers.some(({ age }) => age < rules.upperBunkFrom) || nights.some(({ placements }) => placements.some(({ berth }) => isUpper(berth)))

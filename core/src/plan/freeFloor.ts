@@ -1,0 +1,42 @@
+import type { Floor } from './reach'
+import { bounds, type Point } from './shape'
+
+/** Half of what a person going sideways takes, inches: kept free along the ways that must stay open. */
+const BESIDE_WAY = 7
+
+/**
+ * The rooms, by id, in which something of this length and width (inches) can stand on the floor, turned
+ * either way, off the ways given. Every place on the 1-inch raster is tried, by sums over rectangles
+ * (Crow, "Summed-area tables for texture mapping", 1984).
+ */
+export function roomsFor({ plan, clearance }: Floor, [length, width]: [number, number], open: readonly (readonly Point[])[]): string[] {
+  const { x0, y0, columns, rows, squared } = clearance
+  const free = Uint8Array.from(squared, (one) => (one > 0 ? 1 : 0))
+  for (const path of open) for (let i = 1; i < path.length; i++) clear(path[i - 1]!, path[i]!)
+  const sums = new Int32Array((columns + 1) * (rows + 1))
+  for (let row = 0; row < rows; row++) {
+    for (let column = 0, line = 0; column < columns; column++) {
+      line += free[row * columns + column]!
+      sums[(row + 1) * (columns + 1) + column + 1] = sums[row * (columns + 1) + column + 1]! + line
+    }
+  }
+  return plan.rooms.filter(({ shape }) => stands(shape, length, width) || stands(shape, width, length)).map(({ id }) => id)
+
+  function stands(shape: Floor['plan']['rooms'][number]['shape'], across: number, deep: number): boolean {
+    const room = bounds(shape)
+    const [firstColumn, lastColumn] = [Math.max(0, Math.ceil(room.x0 - x0)), Math.min(columns, Math.floor(room.x1 - x0)) - across]
+    for (let row = Math.max(0, Math.ceil(room.y0 - y0)); row <= Math.min(rows, Math.floor(room.y1 - y0)) - deep; row++) {
+      for (let column = firstColumn; column <= lastColumn; column++) {
+        const at = (r: number, c: number) => sums[r * (columns + 1) + c]!
+        if (at(row + deep, column + across) - at(row, column + across) - at(row + deep, column) + at(row, column) === across * deep) return true
+      }
+    }
+    return false
+  }
+
+  function clear([ax, ay]: Point, [bx, by]: Point): void {
+    const [left, right] = [Math.min(ax, bx) - BESIDE_WAY - x0, Math.max(ax, bx) + BESIDE_WAY - x0]
+    const [top, bottom] = [Math.min(ay, by) - BESIDE_WAY - y0, Math.max(ay, by) + BESIDE_WAY - y0]
+    for (let row = Math.max(0, Math.floor(top)); row < Math.min(rows, bottom); row++) free.fill(0, row * columns + Math.max(0, Math.floor(left)), row * columns + Math.max(0, Math.min(columns, Math.ceil(right))))
+  }
+}

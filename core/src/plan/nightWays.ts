@@ -1,0 +1,45 @@
+import { distanceTo } from './distance'
+import { startCells, type Floor } from './reach'
+import type { Point } from './shape'
+import { wayTo, widestWays } from './ways'
+
+/** How one gets from a berth to the nearest toilet in the dark, inches. */
+export interface NightWay {
+  berth: string
+  length: number
+  /** Other berths one brushes past on the way, by id, whether anyone lies in them or not. */
+  passes: string[]
+  path: Point[]
+}
+
+/** A way this wide is walked without a thought; nobody goes round for a wider one, inches. */
+const EASY = 24
+/** So near to a bed that whoever lies there hears one pass, inches: half a step beside the mattress (common practice). */
+const BESIDE = 12
+/** A way is looked at every so many inches. */
+const STRIDE = 3
+
+/** The ways to a toilet from every berth that has one, on the floor of a night. A bunk over or under one's own is not passed. */
+export function nightWays(floor: Floor): NightWay[] {
+  const ways = widestWays(floor.clearance, startCells(floor, 'toilet'))
+  const beds = floor.places.flatMap((place, i) => (place.use === 'bed' ? [{ place, cells: floor.cells[i]! }] : []))
+  return beds.flatMap(({ place, cells }) => {
+    const way = wayTo(ways, cells, EASY)
+    if (!way) return []
+    const steps = stepsAlong(way.path)
+    // The way ends at one's own bed: what lies beside both is left, not passed.
+    const before = steps.slice(0, Math.max(1, steps.length - Math.ceil((2 * BESIDE) / STRIDE)))
+    const passes = beds.filter((other) => other.place !== place && before.some((point) => distanceTo(other.place.shape, point) <= BESIDE)).map((other) => other.place.id)
+    return [{ berth: place.id, length: way.length, passes, path: way.path }]
+  })
+}
+
+function stepsAlong(path: readonly Point[]): Point[] {
+  const points: Point[] = path.slice(0, 1)
+  for (let i = 1; i < path.length; i++) {
+    const [[ax, ay], [bx, by]] = [path[i - 1]!, path[i]!]
+    const strides = Math.max(1, Math.round(Math.hypot(bx - ax, by - ay) / STRIDE))
+    for (let n = 1; n <= strides; n++) points.push([ax + ((bx - ax) * n) / strides, ay + ((by - ay) * n) / strides])
+  }
+  return points
+}

@@ -1,0 +1,46 @@
+import type { ComfortRules } from '../../rules/houseRules'
+import type { BerthAt, Disturbance, NightCosts } from './assignment'
+import type { SleepFacts } from './facts'
+import type { Sleeper } from './need'
+
+/**
+ * What a night costs that only the whole of it tells: brushing past beds that are slept in on the way to the
+ * toilet, a long way for those who are up at night, others in a room that should be one's own, floor for cribs.
+ * `open`: bits over the options, 0 for what is always there, then the conversions in order.
+ */
+export function nightCosts({ berths, conversions, nights }: SleepFacts, sleepers: readonly Sleeper[], cribs: number, berthAt: readonly (readonly number[])[], open: number, rules: ComfortRules): NightCosts {
+  const made = conversions.filter((_, i) => open & (1 << (i + 1))).map(({ id }) => id)
+  const night = nights.find((one) => one.made.length === made.length && one.made.every((id) => made.includes(id)))
+  const at = (berth: number): BerthAt | undefined => {
+    const option = berthAt.findIndex((list) => list.includes(berth))
+    return open & (1 << option) ? [option, berthAt[option]!.indexOf(berth)] : undefined
+  }
+  const places = new Map(berths.map(({ id }, i) => [id, at(i)] as const))
+  const disturbances: Disturbance[] = []
+  const each = (points: (sleeper: Sleeper) => number) => (mask: number) => {
+    let sum = 0
+    for (let i = 0; i < sleepers.length; i++) if (mask & (1 << i)) sum += points(sleepers[i]!)
+    return sum
+  }
+  const passing = each(({ nightTrips }) => rules.passing * (nightTrips ? rules.nightTrips : 1))
+  const far = each(({ nightTrips }) => (nightTrips ? rules.farToilet : 0))
+  for (const { berth, length, passes } of night?.ways ?? []) {
+    const here = places.get(berth)
+    if (!here) continue
+    for (const id of passes) {
+      const by = places.get(id)
+      if (by) disturbances.push({ at: here, by, cost: passing })
+    }
+    if (length > rules.longWay) disturbances.push({ at: here, cost: far })
+  }
+  if (sleepers.some(({ ownRoom }) => ownRoom)) {
+    const shared = each(({ ownRoom }) => (ownRoom ? rules.ownRoomShared : 0))
+    for (const a of berths) {
+      for (const b of berths) {
+        const [here, by] = [places.get(a.id), places.get(b.id)]
+        if (a !== b && a.room === b.room && here && by) disturbances.push({ at: here, by, cost: shared })
+      }
+    }
+  }
+  return { cost: cribs && night && night.cribRooms.length === 0 ? cribs * rules.noCrib : 0, disturbances }
+}

@@ -1,0 +1,95 @@
+import type { Household } from '../../household/household'
+import { small } from '../../plan/naming'
+import { listed, phraseText, says, type Phrase } from '../../quantity/phrase'
+import { quantity } from '../../quantity/quantity'
+import type { HouseRules, SleepRules } from '../../rules/houseRules'
+import { capacityOf, type Capacity } from './capacity'
+import { changesFor, type Change } from './changes'
+import type { SleepFacts } from './facts'
+import { sleepNeed, type Party, type SleepNeed } from './need'
+import { COST, secondNight, type Night } from './night'
+import { noticed, ruledOut } from './notes'
+import { arrangement } from './sleep'
+import { yearsAhead, type Outlook } from './yearsAhead'
+
+/** Everything a consultant says about sleeping in this unit, beyond the verdict. */
+export interface SleepStory {
+  /** One or two sentences: the sheet's count, theirs, and what stands in the way. */
+  says: Phrase
+  nights: NightStory[]
+  capacity: Capacity & { advertised?: number }
+  outlook: Outlook
+}
+
+/** One kind of night: who lies where, what is not so good about it, and what else could be done. */
+export interface NightStory {
+  name: 'Every night' | 'With guests' | 'When everybody comes'
+  lies: { berth: string; people: { id: string; name: string }[] }[]
+  noticed: Phrase[]
+  /** The next best and what it costs; absent when there is no other way, or nothing at all fits. */
+  second?: Phrase
+  /** Not all fit: the most who do, and what would let the others in. */
+  largest?: Phrase
+  changes: Change[]
+}
+
+export function sleepStory(facts: SleepFacts, household: Household, rules: HouseRules): SleepStory {
+  const need = sleepNeed(household, rules)
+  const { everyNight, guestNight, fullNight } = arrangement(facts, need)
+  return {
+    says: headline(facts, need, everyNight),
+    nights: [
+      nightStory('Every night', facts, need.everyNight, rules.sleep, everyNight),
+      ...(guestNight ? [nightStory('With guests', facts, need.withGuests!, rules.sleep, guestNight)] : []),
+      ...(fullNight ? [nightStory('When everybody comes', facts, need.mostEver!, rules.sleep, fullNight)] : []),
+    ],
+    capacity: { ...capacityOf(facts, rules.sleep), ...(facts.advertised !== undefined && { advertised: facts.advertised }) },
+    outlook: yearsAhead(facts, household, rules),
+  }
+}
+
+/** `The sheet says 10. Your seven fit, with the dinette made up every night; two of 10 berths are too short for Efe (6 ft 1 in).` */
+function headline(facts: SleepFacts, { everyNight: { sleepers, cribs }, rules }: SleepNeed, night: Night): Phrase {
+  const sheet = facts.advertised === undefined ? '' : `The sheet says ${facts.advertised}. `
+  const count = sleepers.length + cribs.length
+  const whom = count === 1 ? 'The one' : count === 2 ? 'The two' : `The ${NUMBERS[count] ?? count}`
+  const made = facts.conversions.filter(({ id }) => night.made.includes(id)).map(({ name }) => `the ${small(name)}`)
+  const fits = night.unplaced.length
+    ? says`Of ${NUMBERS[count] ?? String(count)} ${NUMBERS[sleepers.length - night.unplaced.length + cribs.length] ?? String(sleepers.length - night.unplaced.length)} have a berth; none is left for ${listed(night.unplaced.map(({ name }) => name))}`
+    : night.apart
+      ? says`${whom} fit, but a couple lies apart`
+      : says`${whom} ${count === 1 ? 'fits' : 'fit'}${night.missing.length ? ', if what is not measured yet turns out well' : ''}, ${made.length ? `with ${listed(made)} made up every night` : 'with nothing made up'}`
+  const out = sleepers.length ? ruledOut(facts, sleepers, rules) : undefined
+  return out ? says`${sheet}${fits}; ${out}.` : says`${sheet}${fits}.`
+}
+
+const NUMBERS: Record<number, string> = { 0: 'none', 1: 'one', 2: 'two', 3: 'three', 4: 'four', 5: 'five', 6: 'six', 7: 'seven', 8: 'eight', 9: 'nine', 10: 'ten', 11: 'eleven', 12: 'twelve' }
+
+function nightStory(name: NightStory['name'], facts: SleepFacts, party: Party, rules: SleepRules, night: Night): NightStory {
+  const second = night.placements.length ? secondNight(facts, party, rules, night) : undefined
+  const placed = night.placements.flatMap(({ people }) => people.map((one) => one.name))
+  return {
+    name,
+    lies: [...night.placements.map(({ berth, people }) => ({ berth: berth.name, people: people.map(({ id, name: called }) => ({ id, name: called })) })), ...night.cribs.map(({ sleeper, room }) => ({ berth: room === undefined ? 'Crib, but no floor for it' : `Crib in the ${small(facts.berths.find((one) => one.room === room)?.roomName ?? 'other room')}`, people: [{ id: sleeper.id, name: sleeper.name }] }))],
+    noticed: noticed(facts, night, rules),
+    ...(second && { second: secondSays(facts, rules, night, second) }),
+    ...(night.unplaced.length && placed.length && { largest: says`At most ${quantity(placed.length, 'person')} of them ${placed.length > 1 ? 'sleep' : 'sleeps'} in it: ${listed(placed)}.` }),
+    changes: changesFor(facts, party, rules, night),
+  }
+}
+
+/** Who would lie elsewhere, and what that costs: beds to make, minutes, or what they would notice. */
+function secondSays(facts: SleepFacts, rules: SleepRules, first: Night, second: Night): Phrase {
+  const berthOf = (night: Night, id: string) => night.placements.find(({ people }) => people.some((one) => one.id === id))?.berth
+  const moved = second.placements.flatMap(({ berth, people }) => {
+    const movers = people.filter(({ id }) => berthOf(first, id)?.id !== berth.id)
+    return movers.length ? [says`${listed(movers.map((one) => one.name))} in the ${small(berth.name)}`] : []
+  })
+  const more = second.made.filter((id) => !first.made.includes(id)).map((id) => facts.conversions.find((one) => one.id === id)!)
+  const known = new Set(noticed(facts, first, rules).map((one) => phraseText(one)))
+  const worse = noticed(facts, second, rules).filter((one) => !known.has(phraseText(one)))
+  const cost = second.made.length > first.made.length ? says`it costs ${listed(more.map((one) => `making up the ${small(one.name)}`))}, ${quantity(more.reduce((sum, one) => sum + one.minutes, 0), 'min')} every night` : worse.length ? says`but ${joined(worse)}` : second.cost - first.cost >= COST.conversion ? says`it takes longer to make up` : second.cost === first.cost ? says`as good` : says`a little less room`
+  return says`Next best: ${joined(moved)}; ${cost}.`
+}
+
+const joined = (parts: readonly Phrase[]): Phrase => parts.reduce((all, one) => says`${all}, ${one}`)

@@ -1,0 +1,144 @@
+import type { Assignment, AssignmentGroup, AssignmentOption, AssignmentProblem } from './assignment'
+
+/** Sixteen people make a table of 65,536 subsets: more would not sit in one trailer. */
+export const MOST_PEOPLE = 16
+const FAR = 0x3fffffff
+
+/**
+ * Dynamic programming over subsets of people, berth by berth
+ *
+ *   best[subset] = least cost to put exactly these people into the berths seen so far
+ *
+ * with every maximal set of compatible options tried.
+ */
+export function undisturbed(problem: AssignmentProblem): Assignment {
+  const { options, exclusions } = problem
+  const all = options.map((_, i) => i)
+  if (exclusions.length === 0) return cheapest(problem, all)
+  const bound = new Set(exclusions.flat())
+  const free = all.filter((i) => !bound.has(i))
+  let best: Assignment | undefined
+  for (const chosen of compatibleSets([...bound], exclusions)) {
+    const found = cheapest(problem, [...free, ...chosen])
+    if (!best || found.cost < best.cost) best = found
+  }
+  return best!
+}
+
+/** Maximal sets out of the options under an exclusion, none excluding another. */
+function compatibleSets(bound: number[], exclusions: [number, number][]): number[][] {
+  const clashes = (a: number, b: number) => exclusions.some(([x, y]) => (x === a && y === b) || (x === b && y === a))
+  const sets: number[][] = []
+  const grow = (set: number[], from: number): void => {
+    if (from === bound.length) {
+      if (bound.every((i) => set.includes(i) || set.some((member) => clashes(member, i)))) sets.push(set)
+      return
+    }
+    const next = bound[from]!
+    if (!set.some((member) => clashes(member, next))) grow([...set, next], from + 1)
+    if (bound.some((i) => clashes(i, next))) grow(set, from + 1)
+  }
+  grow([], 0)
+  return sets
+}
+
+/**
+ * A row of the table holds the best cost for each subset after one more berth, or after the choice to
+ * open an option. Rows stay until the way is read back, and are one stretch of a shared array: a yard
+ * asks for thousands of tables, and their making would cost more than their filling.
+ */
+type Stage =
+  | { kind: 'berth'; option: number; berth: number; before: number; after: number }
+  | { kind: 'choice'; closed: number; opened: number; first: number }
+
+let cells = new Int32Array(1 << 12)
+
+/** The cheapest use of these options, any of which may also stay closed. */
+export function cheapest({ people, unplaced, options }: Pick<AssignmentProblem, 'people' | 'unplaced' | 'options'>, chosen: readonly number[]): Assignment {
+  const size = 1 << people
+  const stages: Stage[] = []
+  let rows = 0
+  const row = (): number => {
+    const at = rows * size
+    rows += 1
+    if (rows * size > cells.length) {
+      const larger = new Int32Array(2 * rows * size)
+      larger.set(cells)
+      cells = larger
+    }
+    return at
+  }
+  let best = row()
+  cells.fill(FAR, best, best + size)
+  cells[best] = 0
+  for (const option of chosen) {
+    const { opening, berths } = options[option]!
+    const closed = best
+    const first = stages.length
+    let open = closed
+    if (opening > 0) {
+      open = row()
+      for (let mask = 0; mask < size; mask++) cells[open + mask] = Math.min(FAR, cells[closed + mask]! + opening)
+    }
+    for (let berth = 0; berth < berths.length; berth++) {
+      if (berths[berth]!.length === 0) continue
+      const after = row()
+      fill(berths[berth]!, open, after, size)
+      stages.push({ kind: 'berth', option, berth, before: open, after })
+      open = after
+    }
+    if (opening === 0) best = open
+    else if (stages.length > first) {
+      best = row()
+      for (let mask = 0; mask < size; mask++) cells[best + mask] = Math.min(cells[closed + mask]!, cells[open + mask]!)
+      stages.push({ kind: 'choice', closed, opened: open, first })
+    }
+  }
+  let [cost, goal] = [Infinity, 0]
+  for (let mask = 0; mask < size; mask++) {
+    if (cells[best + mask]! >= FAR) continue
+    const total = cells[best + mask]! + unplaced * (people - bits(mask))
+    if (total < cost) [cost, goal] = [total, mask]
+  }
+  return { cost, placements: readBack(options, stages, goal), unplacedMask: (size - 1) & ~goal }
+}
+
+/** One more berth: it stays empty, or takes one of its groups. */
+function fill(groups: AssignmentGroup[], before: number, after: number, size: number): void {
+  cells.copyWithin(after, before, before + size)
+  for (const { mask: group, cost } of groups) {
+    // All subsets of the others, from largest to none.
+    const others = (size - 1) & ~group
+    for (let mask = others; ; mask = (mask - 1) & others) {
+      const total = cells[before + mask]! + cost
+      if (total < cells[after + (mask | group)]!) cells[after + (mask | group)] = total
+      if (mask === 0) break
+    }
+  }
+}
+
+/** The way to the goal, from the last stage to the first. */
+function readBack(options: AssignmentOption[], stages: Stage[], goal: number): Assignment['placements'] {
+  const placements: Assignment['placements'] = []
+  let mask = goal
+  for (let i = stages.length - 1; i >= 0; i--) {
+    const stage = stages[i]!
+    if (stage.kind === 'choice') {
+      if (cells[stage.closed + mask]! <= cells[stage.opened + mask]!) i = stage.first
+      continue
+    }
+    const { option, berth, before, after } = stage
+    const cost = cells[after + mask]!
+    if (cells[before + mask] === cost) continue
+    const group = options[option]!.berths[berth]!.find((one) => (mask & one.mask) === one.mask && cells[before + (mask ^ one.mask)]! + one.cost === cost)!
+    placements.push({ option, berth, group })
+    mask ^= group.mask
+  }
+  return placements.reverse()
+}
+
+/** How many bits are set, for every mask of up to 16 people. */
+const COUNTS = new Uint8Array(1 << MOST_PEOPLE)
+for (let mask = 1; mask < COUNTS.length; mask++) COUNTS[mask] = COUNTS[mask >> 1]! + (mask & 1)
+
+export const bits = (mask: number): number => COUNTS[mask]!

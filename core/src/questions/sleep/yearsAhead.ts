@@ -1,0 +1,83 @@
+import { inYears } from '../../household/growth'
+import type { Household } from '../../household/household'
+import { small } from '../../plan/naming'
+import { listed, says, type Phrase } from '../../quantity/phrase'
+import { inches, quantity } from '../../quantity/quantity'
+import type { HouseRules, SleepRules } from '../../rules/houseRules'
+import type { Verdict } from '../question'
+import type { SleepFacts } from './facts'
+import { fit } from './fit'
+import { sleepNeed, type Party, type Sleeper } from './need'
+import { bestNight, type Night } from './night'
+
+/** One year on the timeline, of an ordinary night. `no`: someone has no berth; `tight`: more beds are made up than today, or a couple lies apart. */
+export interface YearAhead {
+  year: number
+  verdict: Verdict
+  /** What changes in this year, where anything does. */
+  says?: Phrase
+}
+
+/** How long it fits: every year to the last, and the first in which someone no longer does. */
+export interface Outlook {
+  years: YearAhead[]
+  until?: { year: number; says: Phrase }
+}
+
+/** Ten years ahead: longer than most keep a trailer. */
+const YEARS = 10
+
+/** Every year anew, all grown by the table, solved like today. Unknown heights make a year a measure. */
+export function yearsAhead(facts: SleepFacts, household: Household, rules: HouseRules): Outlook {
+  const years: YearAhead[] = []
+  let until: Outlook['until']
+  let before: { party: Party; night: Night } | undefined
+  let madeToday = Infinity
+  for (let year = 0; year <= YEARS; year++) {
+    const { everyNight: party } = sleepNeed(inYears(household, year), rules)
+    const night = bestNight(facts, party, rules.sleep)
+    if (year === 0) madeToday = night.made.length
+    const verdict = verdictOf(night, madeToday)
+    const change = before && changed(facts, before.night, { party, night }, rules.sleep)
+    years.push({ year, verdict, ...(change && { says: change }) })
+    if (verdict === 'no' && !until) until = { year, says: change ?? says`${listed(night.unplaced.map(({ name }) => name))} ${night.unplaced.length > 1 ? 'have' : 'has'} no berth` }
+    before = { party, night }
+  }
+  return { years, ...(until && { until }) }
+}
+
+function verdictOf(night: Night, madeToday: number): Verdict {
+  if (night.unplaced.length) return 'no'
+  if (night.missing.length) return 'measure'
+  return night.apart || night.made.length > madeToday ? 'tight' : 'fits'
+}
+
+/** Who outgrows what; else what else is new. */
+function changed(facts: SleepFacts, last: Night, { party, night }: { party: Party; night: Night }, rules: SleepRules): Phrase | undefined {
+  const outgrown = last.placements.flatMap(({ berth, people }) => {
+    const now = people.map(({ id }) => party.sleepers.find((one) => one.id === id)!)
+    const one = fit(now, berth, rules)
+    if (!one.can) return [outgrows(now, berth.name, one.why, berth)]
+    const together = now.length === 1 || party.groups.some(({ members }) => members.length === 2 && now.every((person) => members.includes(person)))
+    return together ? [] : [says`${listed(now.map(({ name }) => name))} are too old to share the ${small(berth.name)}`]
+  })
+  const newcomer = party.sleepers.filter(({ id }) => last.cribs.some(({ sleeper }) => sleeper.id === id))
+  const moved = newcomer.map(({ name }) => says`${name} leaves the crib`)
+  const consequence = night.unplaced.length ? (last.unplaced.length < night.unplaced.length ? says`no berth is left for ${listed(night.unplaced.map(({ name }) => name))}` : undefined) : made(facts, last, night)
+  const parts = [...outgrown, ...moved, ...(consequence ? [consequence] : [])]
+  if (parts.length === 0) return undefined
+  return parts.reduce((all, one) => says`${all}; ${one}`)
+}
+
+function outgrows(people: readonly Sleeper[], name: string, why: string, { length, limit }: { length?: number; limit?: number }): Phrase {
+  const who = people.reduce((a, b) => ((b.height ?? 0) > (a.height ?? 0) ? b : a))
+  if (why === 'too short' && who.height !== undefined && length !== undefined) return says`${who.name} (${inches(Math.round(who.height))}) outgrows the ${small(name)} of ${inches(length)}`
+  if (why === 'over its weight limit' && limit !== undefined) return says`${listed(people.map((one) => one.name))} ${people.length > 1 ? 'get' : 'gets'} too heavy for the ${small(name)}, which carries ${quantity(limit, 'lb')}`
+  return says`the ${small(name)} is ${why} for ${listed(people.map((one) => one.name))}`
+}
+
+function made({ conversions }: SleepFacts, last: Night, night: Night): Phrase | undefined {
+  const more = night.made.filter((id) => !last.made.includes(id))
+  if (night.made.length <= last.made.length || more.length === 0) return undefined
+  return says`from then on ${listed(more.map((id) => `the ${small(conversions.find((one) => one.id === id)!.name)}`))} ${more.length > 1 ? 'are' : 'is'} made up every night`
+}
