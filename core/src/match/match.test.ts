@@ -10,7 +10,7 @@ import { headline } from './headline'
 import { factSheet, judgeFor, rank } from './match'
 
 const livable = (given: Partial<Trailer> = {}, figures = {}) => ({
-  ...unit({ windows: [{ id: 'w', kind: 'exit', from: [20, 0], to: [50, 0] }], berths: [berth('bed', 60, 80, { name: 'Queen', shape: { rect: [2, 2, 80, 60] }, access: ['door', 'rear'] })], fixtures: [fixture('toilet', [2, 72, 24, 22], { room: 26 }, { faces: 'rear' }), fixture('shower', [202, 2, 36, 30], { headroom: 78 }), fixture('fridge', [206, 66, 28, 28], { capacity: 8 }), fixture('counter', [110, 2, 70, 22]), fixture('cooktop', [114, 4, 20, 18], { burners: 2 }), fixture('booth', [106, 56, 50, 38], { seats: 4 })] }, figures),
+  ...unit({ windows: [{ id: 'w', kind: 'exit', from: [20, 0], to: [50, 0] }], berths: [berth('bed', 60, 80, { name: 'Queen', shape: { rect: [2, 2, 80, 60] }, access: ['door', 'rear'] })], fixtures: [fixture('toilet', [2, 72, 24, 22], { room: 26 }, { faces: 'rear' }), fixture('shower', [202, 2, 36, 30], { headroom: 78 }), fixture('fridge', [206, 66, 28, 28], { capacity: 8 }), fixture('counter', [110, 2, 70, 22]), fixture('cooktop', [114, 4, 20, 18], { burners: 2 }), fixture('sink', [150, 4, 20, 16]), fixture('booth', [106, 56, 50, 38], { seats: 4 })] }, figures),
   ...given,
 })
 const one = household([person()], { limits: { budget: 30000, trailerLength: 312 } })
@@ -50,6 +50,20 @@ describe('the ranking', () => {
   })
 
   it('questions that nobody asks are not answered', () => expect(asked(answersOf(good, household([person()]))).map(({ id }) => id)).toEqual(['sleep', 'exits', 'reach', 'tow', 'bath', 'galley', 'seating']))
+})
+
+describe('one unit as two things', () => {
+  const grandparents = (guestsCome: 'never' | 'monthly') => household([person(), person({ age: 8, height: 50, weight: 55, guest: true })], { guestsCome })
+  const bunks = livable({ stock: 'BUNKS' })
+  bunks.plan = { ...bunks.plan, berths: [...bunks.plan.berths, berth('bunk', 30, 74, { id: 'b', name: 'Bunk', limit: 200, shape: { rect: [2, 2, 74, 12] } })] }
+
+  it('is judged for every day and for the nights with guests: bunks are worth nothing to one, much to the other', () => {
+    const [plain, bunked] = ['GOOD', 'BUNKS'].map((id) => rank(candidates(good, bunks), grandparents('monthly')).find((one) => one.id === id)!.flexibility!)
+    expect(bunked!.withGuests).toBeGreaterThan(plain!.withGuests)
+    expect(plain!.everyday).toBeGreaterThan(plain!.withGuests)
+    expect(Math.abs(bunked!.everyday - plain!.everyday)).toBeLessThan(5)
+  })
+  it('is no question for those who never have guests', () => expect(rank(candidates(good), grandparents('never'))[0]!.flexibility).toBeUndefined())
 })
 
 describe('the sentence over a unit', () => {

@@ -27,6 +27,8 @@ export interface Match {
   /** 0 to 100, higher is better; only orders units of one standing. */
   score: number
   answers: Answers
+  /** For households with guests. */
+  flexibility?: Flexibility
 }
 
 export function factSheet(trailer: Trailer): FactSheet {
@@ -36,14 +38,15 @@ export function factSheet(trailer: Trailer): FactSheet {
 /** The yard in order for a household: what fits first, then what must be measured, what nearly fits, what does not. */
 export function rank(candidates: readonly Candidate[], household: Household, rules: HouseRules = DEFAULT_HOUSE_RULES): Match[] {
   const judge = judgeFor(household, rules)
+  const flexibility = flexibilityFor(household, rules)
   return candidates
-    .map(({ id, facts }) => matchOf(id, judge(facts), rules.ranking))
+    .map(({ id, facts }) => ({ ...matchOf(id, judge(facts), rules.ranking), ...(flexibility && { flexibility: flexibility(facts) }) }))
     .sort((a, b) => STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) || b.score - a.score || (a.id < b.id ? -1 : 1))
 }
 
 /** The household's needs once, then any number of fact sheets against them. */
-export function judgeFor(household: Household, rules: HouseRules = DEFAULT_HOUSE_RULES): (facts: FactSheet) => Answers {
-  const asked = QUESTIONS.flatMap((question) => {
+export function judgeFor(household: Household, rules: HouseRules = DEFAULT_HOUSE_RULES, questions: typeof QUESTIONS = QUESTIONS): (facts: FactSheet) => Answers {
+  const asked = questions.flatMap((question) => {
     const need = question.need(household, rules)
     return need === null ? [] : [{ question, need }]
   })
@@ -67,6 +70,26 @@ function matchOf(id: string, answers: Answers, { weights, points }: RankingRules
   }
   const standing: Standing = against > 1 ? 'out' : against === 1 ? 'nearly' : open ? 'measure' : 'fits'
   return { id, standing, score: weight ? Math.round((1000 * earned) / weight) / 10 : 0, answers }
+}
+
+/** The questions of living in it, which a night with guests asks anew; guests come by themselves, so pulling and price do not. */
+const LIVING: readonly QuestionId[] = ['sleep', 'exits', 'reach', 'bath', 'galley', 'seating']
+
+/** How a unit does on ordinary days and when guests are there, each 0 to 100; undefined for those who have none. */
+export interface Flexibility {
+  everyday: number
+  withGuests: number
+}
+
+/** One unit as two things: judged once for those who are always there, once for all of them as if guests always were. */
+export function flexibilityFor(household: Household, rules: HouseRules = DEFAULT_HOUSE_RULES): ((facts: FactSheet) => Flexibility) | undefined {
+  const guests = household.people.filter(({ guest }) => guest)
+  if (household.guestsCome === 'never' || guests.length === 0 || guests.length === household.people.length) return undefined
+  const living = (people: Household['people']) => judgeFor({ ...household, people, guestsCome: 'never' }, rules, QUESTIONS.filter(({ id }) => LIVING.includes(id)))
+  const everyday = living(household.people.filter(({ guest }) => !guest))
+  const withGuests = living(household.people.filter(({ seldom }) => !seldom).map(({ guest: _guest, ...person }) => person))
+  const score = (answers: Answers) => Math.round(matchOf('', answers, rules.ranking).score)
+  return (facts) => ({ everyday: score(everyday(facts)), withGuests: score(withGuests(facts)) })
 }
 
 /** A verdict's points, moved a little by its margin: 6 in to spare beats 1 in. */

@@ -1,5 +1,5 @@
 import type { Floor } from './reach'
-import { bounds, type Point } from './shape'
+import { bounds, type Bounds, type Point } from './shape'
 
 /** Half of what a person going sideways takes, inches: kept free along the ways that must stay open. */
 const BESIDE_WAY = 7
@@ -11,7 +11,8 @@ const BESIDE_WAY = 7
  */
 export function roomsFor({ plan, clearance }: Floor, [length, width]: [number, number], open: readonly (readonly Point[])[]): string[] {
   const { x0, y0, columns, rows, squared } = clearance
-  const free = Uint8Array.from(squared, (one) => (one > 0 ? 1 : 0))
+  const free = new Uint8Array(squared.length)
+  for (let cell = 0; cell < free.length; cell++) free[cell] = squared[cell]! > 0 ? 1 : 0
   for (const path of open) for (let i = 1; i < path.length; i++) clear(path[i - 1]!, path[i]!)
   const sums = new Int32Array((columns + 1) * (rows + 1))
   for (let row = 0; row < rows; row++) {
@@ -20,15 +21,16 @@ export function roomsFor({ plan, clearance }: Floor, [length, width]: [number, n
       sums[(row + 1) * (columns + 1) + column + 1] = sums[row * (columns + 1) + column + 1]! + line
     }
   }
-  return plan.rooms.filter(({ shape }) => stands(shape, length, width) || stands(shape, width, length)).map(({ id }) => id)
+  return plan.rooms.filter(({ shape }) => stands(bounds(shape), length, width) || stands(bounds(shape), width, length)).map(({ id }) => id)
 
-  function stands(shape: Floor['plan']['rooms'][number]['shape'], across: number, deep: number): boolean {
-    const room = bounds(shape)
+  /** Whether this many columns and rows are free anywhere in a room: the sum over four corners is their area. */
+  function stands(room: Bounds, across: number, deep: number): boolean {
+    const line = columns + 1
     const [firstColumn, lastColumn] = [Math.max(0, Math.ceil(room.x0 - x0)), Math.min(columns, Math.floor(room.x1 - x0)) - across]
-    for (let row = Math.max(0, Math.ceil(room.y0 - y0)); row <= Math.min(rows, Math.floor(room.y1 - y0)) - deep; row++) {
-      for (let column = firstColumn; column <= lastColumn; column++) {
-        const at = (r: number, c: number) => sums[r * (columns + 1) + c]!
-        if (at(row + deep, column + across) - at(row, column + across) - at(row + deep, column) + at(row, column) === across * deep) return true
+    const lastRow = Math.min(rows, Math.floor(room.y1 - y0)) - deep
+    for (let row = Math.max(0, Math.ceil(room.y0 - y0)); row <= lastRow; row++) {
+      for (let from = row * line + firstColumn, to = row * line + lastColumn; from <= to; from++) {
+        if (sums[from + deep * line + across]! - sums[from + across]! - sums[from + deep * line]! + sums[from]! === across * deep) return true
       }
     }
     return false

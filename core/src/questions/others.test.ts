@@ -76,7 +76,7 @@ describe('bath', () => {
 
 describe('galley', () => {
   const kitchen = (burners: number, fridge: number | undefined, counterLength = 60) =>
-    unit({ fixtures: [fixture('cooktop', [200, 70, 20, 18], { burners, cover: true }), fixture('fridge', [150, 66, 28, 28], fridge === undefined ? {} : { capacity: fridge }), fixture('counter', [60, 70, counterLength, 24])] })
+    unit({ fixtures: [fixture('cooktop', [200, 70, 20, 18], { burners, cover: true }), fixture('fridge', [150, 66, 28, 28], fridge === undefined ? {} : { capacity: fridge }), fixture('counter', [60, 70, counterLength, 24]), fixture('sink', [224, 4, 14, 14])] })
   it('two burners do for three, four would like three', () => {
     expect(judge(galley, kitchen(2, 10), people(3)).verdict).toBe('fits')
     expect(judge(galley, kitchen(2, 10), people(4))).toMatchObject({ verdict: 'tight' })

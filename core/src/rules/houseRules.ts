@@ -111,8 +111,11 @@ export interface BathRules {
   /** The circle one turns in under the shower: roomy, and the least. */
   turnRoomy: number
   turnLeast: number
-  /** Most people who share one bath without a queue worth mentioning. */
+  /** Most people who share one bath without a queue worth mentioning, and how many more a sink outside it takes. */
   peoplePerBath: number
+  sinkOutsideTakes: number
+  /** Younger ones are bathed, years. */
+  tubUnder: number
 }
 
 export interface ReachRules {
@@ -124,6 +127,8 @@ export interface ReachRules {
 }
 
 export interface SeatingRules {
+  /** A work place has a window no farther than this, inches. */
+  windowNear: number
   /** A head turned no farther than this all evening is not a twisted neck, degrees. */
   turn: number
   /** From farther aside than this a screen is no pleasure, degrees. */
@@ -143,6 +148,14 @@ export interface GalleyRules {
   prepDepth: number
   /** So much of a counter's front may have something before it. */
   blockedFront: number
+  /** The largest pot, across, for few and for many. */
+  pot: number
+  potMany: number
+  /** Inside depth of a cabinet that holds dinner plates, and one that holds cups. */
+  plateDepth: number
+  cupDepth: number
+  /** How deep and how high an outside kitchen reaches into the inside behind it. */
+  outsideKitchenTakes: { depth: number; height: number }
 }
 
 export const DEFAULT_HOUSE_RULES: HouseRules = {
@@ -210,6 +223,8 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
     turnRoomy: 30, // 36 x 30 in is called roomy (common practice)
     turnLeast: 25, // about 24 x 24 in with a curtain is called too small (common practice)
     peoplePerBath: 4,
+    sinkOutsideTakes: 1,
+    tubUnder: 5, // common practice
   },
   galley: {
     threeBurnersFrom: 4,
@@ -221,6 +236,11 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
     prepManyFrom: 5,
     prepDepth: 16,
     blockedFront: 18,
+    pot: 10, // a six-quart pot (common practice)
+    potMany: 12,
+    plateDepth: 12, // common practice: 12 in holds plates, 5-6 in holds cups
+    cupDepth: 5,
+    outsideKitchenTakes: { depth: 20, height: 30 }, // its cabinet, floor to counter (common practice)
   },
   reach: {
     sideways: 14, // a grown person turned sideways (common practice)
@@ -228,7 +248,7 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
     comfortable: 24, // two pass by turning a little; carrying a bag
     wheelchair: 32, // clear width of a doorway for a wheelchair, 2010 ADA Standards 404.2.3 (from memory)
   },
-  seating: { turn: 30, slant: 45 }, // common practice; half of the 60 degrees to either side that a head turns without the shoulders
+  seating: { windowNear: 30, turn: 30, slant: 45 }, // common practice; half of the 60 degrees to either side that a head turns without the shoulders
   price: { tightShare: 0.03 }, // fees and hitch work eat about this much (common practice)
   ranking: {
     weights: { sleep: 5, exits: 2, reach: 2, seating: 1, tow: 4, park: 1, bath: 2, galley: 2, wishes: 1, price: 2 }, // what cannot be changed later weighs most

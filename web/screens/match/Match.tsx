@@ -42,6 +42,7 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
       price={trailerFigure(trailer, 'askingPrice')}
       says={headline(match.answers)}
       asked={asked(match.answers)}
+      flexibility={match.flexibility}
       strip={<PlanStrip plan={trailer.plan} time="parked" frame={frame} scale={SCALE} text={planText(trailer, 'parked', system)} system={system} />}
     />
   )

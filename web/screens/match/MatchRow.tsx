@@ -5,6 +5,7 @@ import { ChevronDown } from 'lucide-react'
 import NextLink from 'next/link'
 import { useState, type ReactNode } from 'react'
 import type { Asked } from '@hitchet/core/match/asked'
+import type { Flexibility } from '@hitchet/core/match/match'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { Figure, Said } from '../../look/measures'
@@ -22,11 +23,12 @@ interface MatchRowProps {
   price?: number
   says: Phrase
   asked: Asked[]
+  flexibility?: Flexibility
   strip: ReactNode
 }
 
 /** One unit: its strip, a sentence, a bar for each question, and every reason on demand. */
-export function MatchRow({ stock, name, href, layout, price, says, asked, strip }: MatchRowProps) {
+export function MatchRow({ stock, name, href, layout, price, says, asked, flexibility, strip }: MatchRowProps) {
   const [open, setOpen] = useState(false)
   return (
     <Box py="3" borderTopWidth="1px" borderColor="hair" mt="2" role="group" aria-label={`${stock} ${name}`}>
@@ -50,6 +52,11 @@ export function MatchRow({ stock, name, href, layout, price, says, asked, strip 
           <Text mt="1" fontSize="14.5px" maxW="420px">
             <Said phrase={says} />
           </Text>
+          {flexibility && (
+            <Text mt="1" fontSize="14px" title="How well it can be lived in, 0 to 100: sleeping, ways, bath, kitchen and seats">
+              Living in it: <b className="figure">{flexibility.everyday}</b> every day, <b className="figure">{flexibility.withGuests}</b> with guests
+            </Text>
+          )}
           <HStack gap="4" mt="2">
             <ChooseUnit stock={stock} />
             <Button variant="ghost" size="xs" onClick={() => setOpen(!open)} aria-expanded={open} aria-controls={`why-${stock}`}>

@@ -1,15 +1,19 @@
 import { everyNight } from '../../household/household'
 import type { Stance } from '../../household/stances'
-import { feet, says } from '../../quantity/phrase'
+import { feet, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
+import { bathsOf, sinkOutside, type Bath } from '../../plan/baths'
 import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
 import { figure } from '../../readings/reading'
 import type { BathRules } from '../../rules/houseRules'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf, marginOf, verdictOf, type Question, type Reason } from '../question'
+import type { Night } from '../sleep/night'
 import { stanceReason } from '../stance'
 
 export interface BathFacts {
+  baths: Bath[]
+  sinkOutside: boolean
   toilets: number
   tubs: number
   wet: boolean
@@ -23,6 +27,8 @@ export interface BathFacts {
 
 export interface BathNeed {
   people: number
+  /** Those who are bathed rather than showered. */
+  small: { name: string; age: number }[]
   tallest?: { name: string; height: number }
   unknownHeights: string[]
   tub?: Stance
@@ -45,6 +51,7 @@ export const bath: Question<BathFacts, BathNeed> = {
     const known = people.flatMap(({ name, height }) => (height === undefined ? [] : [{ name, height }]))
     return {
       people: people.length,
+      small: people.filter(({ age }) => age < rules.tubUnder).map(({ name, age }) => ({ name, age })),
       tallest: known.sort((a, b) => b.height - a.height)[0],
       unknownHeights: people.filter(({ height }) => height === undefined).map(({ id }) => `household.people.${id}.height`),
       tub: household.stances.tub,
@@ -52,10 +59,13 @@ export const bath: Question<BathFacts, BathNeed> = {
       rules,
     }
   },
-  judge: (facts, need) =>
+  judge: (facts, need, nights) =>
     answerOf([
       headroomReason(facts, need),
       queueReason(facts, need),
+      ...typeReason(facts),
+      ...privacyReasons(facts, nights?.everyNight),
+      ...smallReason(facts, need),
       ...elbowReason(facts, need),
       ...turnReason(facts, need),
       ...basinReason(facts, need),
@@ -69,6 +79,8 @@ function bathFacts({ plan }: Trailer): BathFacts {
   const circles = new Map(showerCircle(plan).map(({ id, across }) => [id, across]))
   const ofKind = (...kinds: string[]) => fixtures.filter(({ kind }) => kinds.includes(kind))
   return {
+    baths: bathsOf(plan),
+    sinkOutside: sinkOutside(plan),
     toilets: ofKind('toilet', 'wet-bath').length,
     tubs: ofKind('tub').length,
     wet: ofKind('wet-bath').length > 0,
@@ -105,12 +117,43 @@ function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules
   return { verdict, says: words, margin, rests: [`plan.fixtures.${known.id}.headroom`] }
 }
 
-function queueReason({ toilets, wet }: BathFacts, { people, rules }: BathNeed): Reason {
+/** A sink outside the bath takes some of the queue. */
+function queueReason({ toilets, wet, sinkOutside: outside }: BathFacts, { people, rules }: BathNeed): Reason {
   if (toilets === 0) return { verdict: 'no', says: says`There is no toilet inside.`, brief: 'no toilet inside' }
-  const spare = toilets * rules.peoplePerBath - people
+  const spare = toilets * rules.peoplePerBath + (outside ? rules.sinkOutsideTakes : 0) - people
   const kind = toilets > 1 ? says`${toilets} toilets` : wet ? says`One wet bath` : says`One bath`
-  if (spare < 0) return { verdict: 'tight', says: says`${kind} for ${quantity(people, 'person')}: a queue in the morning.`, brief: `${toilets > 1 ? `${toilets} baths` : 'one bath'} for ${people}` }
-  return { verdict: 'fits', says: says`${kind} for ${quantity(people, 'person')}.` }
+  const sink = outside ? says`, and a sink outside it` : ''
+  if (spare < 0) return { verdict: 'tight', says: says`${kind} for ${quantity(people, 'person')}${sink}: a queue in the morning.`, brief: `${toilets > 1 ? `${toilets} baths` : 'one bath'} for ${people}` }
+  return { verdict: 'fits', says: says`${kind} for ${quantity(people, 'person')}${sink}.` }
+}
+
+const TYPE_WORDS: Record<Bath['type'], string> = { full: 'full bath', wet: 'wet bath', 'walk-through': 'walk-through bath', split: 'split bath', half: 'half bath' }
+
+/** What is not plain: a bath one walks through, one in two rooms, a second one. */
+function typeReason({ baths }: BathFacts): Reason[] {
+  const types = [...new Set(baths.map(({ type }) => type))]
+  if (types.length === 0 || (baths.length === 1 && types[0] === 'full')) return []
+  return [{ verdict: 'fits', says: says`It has a ${listed(types.map((type) => TYPE_WORDS[type]), 'and a')}.` }]
+}
+
+/** Closed at night, and not through somebody's bedroom: what counts is the bath that the others can use. */
+function privacyReasons({ baths }: BathFacts, night: Night | undefined): Reason[] {
+  const open = baths.filter(({ toilet }) => toilet)
+  if (open.length === 0) return []
+  if (open.every(({ closedBy }) => closedBy === 'nothing')) return [{ verdict: 'tight', says: says`Nothing closes the bath off.`, brief: 'bath not closed off' }]
+  const reasons: Reason[] = open.every(({ closedBy }) => closedBy !== 'door') ? [{ verdict: 'fits', says: says`Only a curtain closes the bath.` }] : []
+  if (!night || !open.every(({ through }) => through !== undefined)) return reasons
+  const sleepers = night.placements.filter(({ berth }) => open.some(({ through }) => through === berth.room)).flatMap(({ people }) => people.map(({ name }) => name))
+  const others = night.placements.filter(({ berth }) => !open.some(({ through }) => through === berth.room)).flatMap(({ people }) => people.map(({ name }) => name))
+  if (sleepers.length === 0 || others.length === 0) return reasons
+  return [...reasons, { verdict: 'tight', says: says`To the bath ${listed(others)} ${others.length > 1 ? 'walk' : 'walks'} past ${listed(sleepers)} at night: it opens on their bedroom only.`, brief: 'bath through the bedroom' }]
+}
+
+/** Small children are bathed: without a tub it is said, and left to their own wish to weigh. */
+function smallReason({ tubs, showers }: BathFacts, { small, tub, rules }: BathNeed): Reason[] {
+  if (small.length === 0 || tub !== undefined || showers.length === 0) return []
+  const who = listed(small.map(({ name }) => name))
+  return [{ verdict: 'fits', says: tubs > 0 ? says`${who}, under ${rules.tubUnder}, can be bathed in the tub.` : says`No tub: ${who}, under ${rules.tubUnder}, ${small.length > 1 ? 'are' : 'is'} washed in the shower pan.` }]
 }
 
 /** Elbows out and knees free on the best of the toilets. */

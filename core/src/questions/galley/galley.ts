@@ -3,9 +3,11 @@ import type { Stance } from '../../household/stances'
 import { awningCover } from '../../plan/awning'
 import { beforeCounter, counterSpace, type CounterSpace } from '../../plan/counter'
 import { nameOnPlan } from '../../plan/naming'
+import type { Fixture } from '../../plan/plan'
+import { area, bounds, type Bounds } from '../../plan/shape'
 import { listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
-import { figure, word } from '../../readings/reading'
+import { figure, flag, word } from '../../readings/reading'
 import type { GalleyRules, HouseRules } from '../../rules/houseRules'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf, marginOf, verdictOf, type Question, type Reason } from '../question'
@@ -27,6 +29,16 @@ export interface GalleyFacts {
   kitchenCover?: number
   /** What stands in front of the counters, and how many inches of their front it takes. */
   before: { name: string; takes: number }[]
+  /** The larger bowl across its shorter side, and how deep it is where read. */
+  bowl?: { across: number; depth?: number }
+  /** Inside depths of the overheads, read or else by the plan. */
+  overheads: number[]
+  /** Outside sizes of the pantries, in cubic feet. */
+  pantry: number
+  /** Vents outside, only recirculates, or nobody looked; absent without a hood. */
+  hood?: 'vented' | 'recirculating' | { read: string }
+  /** Length of the outside kitchen along its wall. */
+  outsideLength?: number
   unread: string[]
 }
 
@@ -54,10 +66,14 @@ export const galley: Question<GalleyFacts, GalleyNeed> = {
       fridgeReason(facts, need),
       prepReason(facts, need),
       ...counterReason(facts),
+      ...potReason(facts, need),
+      ...shelfReason(facts, need),
+      ...hoodReason(facts),
       ...beforeReason(facts, need),
       ...stanceReason(need.oven, facts.oven, 'an oven'),
       ...stanceReason(need.outsideKitchen, facts.outsideKitchen, 'an outside kitchen'),
       ...rainReason(facts),
+      ...insideReason(facts, need),
       ...stanceReason(need.compressorFridge, facts.fridgeKinds.includes('12 V compressor'), 'a 12 V compressor fridge'),
       ...stanceReason(need.gasElectricFridge, facts.fridgeKinds.includes('gas-electric'), 'a gas-electric fridge'),
     ]),
@@ -65,13 +81,21 @@ export const galley: Question<GalleyFacts, GalleyNeed> = {
 
 function galleyFacts({ plan }: Trailer): GalleyFacts {
   const [on, off] = [counterSpace(plan, 'on'), counterSpace(plan, 'off')]
+  const outside = plan.outside.find(({ kind }) => kind === 'outside-kitchen')
   const cooktops = plan.fixtures.filter(({ kind }) => kind === 'cooktop')
   const fridges = plan.fixtures.filter(({ kind }) => kind === 'fridge')
   const unread = [
     ...cooktops.filter(({ readings }) => figure(readings, 'burners') === undefined).map(({ id }) => `plan.fixtures.${id}.burners`),
     ...fridges.filter(({ readings }) => figure(readings, 'capacity') === undefined).map(({ id }) => `plan.fixtures.${id}.capacity`),
   ]
+  const [sinks, hoods] = [plan.fixtures.filter(({ kind }) => kind === 'sink'), plan.fixtures.filter(({ kind }) => kind === 'hood')]
+  const bowls = sinks.map(({ shape, readings }) => ({ across: bowlAcross(bounds(shape), figure(readings, 'bowls') ?? 1), depth: figure(readings, 'depth') })).sort((a, b) => b.across - a.across)
   return {
+    ...(bowls[0] && { bowl: bowls[0] }),
+    overheads: plan.fixtures.filter(({ kind }) => kind === 'overhead').map(({ shape, readings }) => figure(readings, 'depth') ?? Math.min(...sidesOf(bounds(shape))) - 1),
+    pantry: plan.fixtures.filter(({ kind }) => kind === 'pantry').reduce((sum, { shape }) => sum + (area(shape) * PANTRY_HEIGHT) / 1728, 0),
+    ...(hoods[0] && { hood: hoodOf(hoods[0]) }),
+    ...(outside && { outsideLength: outside.length }),
     burners: sum(cooktops.map(({ readings }) => figure(readings, 'burners'))),
     oven: plan.fixtures.some(({ kind }) => kind === 'oven'),
     fridge: sum(fridges.map(({ readings }) => figure(readings, 'capacity'))),
@@ -80,11 +104,29 @@ function galleyFacts({ plan }: Trailer): GalleyFacts {
     prepCoversOff: off.flatMap(({ rectangles }) => rectangles),
     counterOn: on.reduce((sum, { free }) => sum + free, 0),
     counterOff: off.reduce((sum, { free }) => sum + free, 0),
-    outsideKitchen: plan.outside.some(({ kind }) => kind === 'outside-kitchen'),
+    outsideKitchen: outside !== undefined,
     kitchenCover: awningCover(plan).find(({ what }) => what === 'outside kitchen')?.share,
     before: beforeCounter(plan).map(({ by, takes }) => ({ name: nameOnPlan(plan, by), takes: Math.round(takes) })),
     unread,
   }
+}
+
+/** Shelves of a pantry reach from the toe board to under the ceiling, inches. */
+const PANTRY_HEIGHT = 70
+/** The rim of a sink and the wall between two bowls, inches. */
+const RIM = 2
+
+const sidesOf = ({ x0, y0, x1, y1 }: Bounds): [number, number] => [x1 - x0, y1 - y0]
+
+/** Across the larger of equal bowls, inside the rim. */
+function bowlAcross(box: Bounds, bowls: number): number {
+  const [short, long] = sidesOf(box).sort((a, b) => a - b) as [number, number]
+  return Math.min(short - RIM, long / Math.max(1, bowls) - RIM)
+}
+
+function hoodOf({ id, readings }: Fixture): NonNullable<GalleyFacts['hood']> {
+  const vented = flag(readings, 'vented')
+  return vented === undefined ? { read: `plan.fixtures.${id}.vented` } : vented ? 'vented' : 'recirculating'
 }
 
 function galleyNeed(household: Household, { galley: rules }: HouseRules): GalleyNeed {
@@ -137,6 +179,34 @@ function beforeReason({ before }: GalleyFacts, { rules }: GalleyNeed): Reason[] 
   if (worst.length === 0) return []
   const most = worst.reduce((a, b) => (b.takes > a.takes ? b : a))
   return [{ verdict: 'tight', says: says`In front of the counter ${worst.length > 1 ? 'stand' : 'stands'} ${listed(worst.map(({ name }) => name))}: ${inches(most.takes)} of it cannot be worked at.`, brief: `${most.name.replace(/^the /, '')} before the counter` }]
+}
+
+/** The largest pot lies flat in the sink. */
+function potReason({ bowl }: GalleyFacts, { people, rules }: GalleyNeed): Reason[] {
+  if (!bowl) return [{ verdict: 'tight', says: says`There is no kitchen sink inside.`, brief: 'no kitchen sink' }]
+  const pot = people >= rules.prepManyFrom ? rules.potMany : rules.pot
+  const deep = bowl.depth === undefined ? '' : says`, ${inches(bowl.depth)} deep`
+  if (bowl.across < pot) return [{ verdict: 'fits', says: says`The sink’s bowl is ${inches(Math.round(bowl.across))} across${deep}: their ${inches(pot)} pot does not lie in it.` }]
+  return [{ verdict: 'fits', says: says`The sink takes a ${inches(pot)} pot${deep}.` }]
+}
+
+/** Where plates and cups go, and what the pantry holds. */
+function shelfReason({ overheads, pantry }: GalleyFacts, { rules }: GalleyNeed): Reason[] {
+  const deepest = Math.max(0, ...overheads)
+  const dishes = deepest >= rules.plateDepth ? says`plates and cups go in the overheads` : deepest >= rules.cupDepth ? says`the overheads, ${inches(Math.round(deepest))} deep, hold cups but no plates` : says`no overhead holds cups or plates`
+  return [{ verdict: 'fits', says: pantry > 0 ? says`${quantity(pantry, 'cu ft')} of pantry; ${dishes}.` : says`No pantry; ${dishes}.` }]
+}
+
+function hoodReason({ hood }: GalleyFacts): Reason[] {
+  if (hood === undefined) return []
+  if (typeof hood === 'object') return [{ verdict: 'fits', says: says`Look whether the hood vents outside.`, missing: [hood.read] }]
+  return [{ verdict: 'fits', says: hood === 'vented' ? says`The hood vents outside.` : says`The hood only recirculates: steam stays inside, open a window.` }]
+}
+
+/** An outside kitchen is paid for inside, with the space behind its door. */
+function insideReason({ outsideLength }: GalleyFacts, { rules: { outsideKitchenTakes: takes } }: GalleyNeed): Reason[] {
+  if (outsideLength === undefined) return []
+  return [{ verdict: 'fits', says: says`The outside kitchen takes about ${quantity((outsideLength * takes.depth * takes.height) / 1728, 'cu ft')} of the inside behind it.` }]
 }
 
 function rainReason({ kitchenCover }: GalleyFacts): Reason[] {

@@ -1,13 +1,16 @@
 import { everyNight } from '../../household/household'
 import type { Stance } from '../../household/stances'
-import { LOUNGE_KINDS, TABLE_KINDS } from '../../plan/seats'
+import { distanceTo } from '../../plan/distance'
+import { LOUNGE_KINDS, seatsAt, TABLE_KINDS } from '../../plan/seats'
 import { sightLines } from '../../plan/sight'
-import { says } from '../../quantity/phrase'
+import { nightsOf } from '../../plan/times'
+import { listed, says } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
-import { figure } from '../../readings/reading'
+import { figure, flag } from '../../readings/reading'
 import type { SeatingRules } from '../../rules/houseRules'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf, marginOf, type Question, type Reason } from '../question'
+import { storedFor, type Night } from '../sleep/night'
 import { stanceReason } from '../stance'
 
 export interface SeatingFacts {
@@ -18,14 +21,23 @@ export interface SeatingFacts {
   /** For each seat with a TV in sight: how far the head turns to the one that is easiest to watch, and how far aside it is seen from; degrees. */
   sights: { turn: number; slant: number }[]
   seats: number
+  /** Seats left while beds are made up, for every set of conversions that can be made together. */
+  nights: { made: string[]; left: number }[]
+  /** Desks, and what is read of the outlet at each; `window`: to the nearest, inches. */
+  desks: { id: string; outlet?: boolean; window: number }[]
   unread: string[]
 }
 
 export interface SeatingNeed {
   people: number
+  /** Those who work on the road. */
+  workers: string[]
   tv?: Stance
   rules: SeatingRules
 }
+
+/** No window at all, inches. */
+const FAR = 999
 
 /** A bar is full at this many seats more than people. */
 const PLENTY = 4
@@ -37,8 +49,13 @@ export const seating: Question<SeatingFacts, SeatingNeed> = {
   short: 'Seats',
   topic: 'seating',
   facts: seatingFacts,
-  need: (household, { seating: rules }) => ({ people: everyNight(household).length, tv: household.stances.centralTv, rules }),
-  judge: (facts, need) => answerOf([tableReason(facts, need), ...loungeReason(facts), ...tvReason(facts, need)]),
+  need: (household, { seating: rules }) => ({
+    people: everyNight(household).length,
+    workers: everyNight(household).filter(({ needs }) => needs?.includes('work place')).map(({ name }) => name),
+    tv: household.stances.centralTv,
+    rules,
+  }),
+  judge: (facts, need, nights) => answerOf([tableReason(facts, need), ...loungeReason(facts), ...tvReason(facts, need), ...workReason(facts, need), ...(nights ? madeReason(facts, nights.everyNight) : [])]),
 }
 
 function seatingFacts({ plan }: Trailer): SeatingFacts {
@@ -58,6 +75,8 @@ function seatingFacts({ plan }: Trailer): SeatingFacts {
     tvs: of(['tv']).length,
     sights: [...bySeat.values()],
     seats,
+    nights: nightsOf(plan).map((made) => ({ made, left: seatsAt(plan, 'night', made).length })),
+    desks: of(['desk']).map(({ id, shape, readings }) => ({ id, outlet: flag(readings, 'outlet'), window: Math.round(Math.min(...plan.windows.map(({ from, to }) => distanceTo(shape, [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2])), FAR)) })),
     unread: of(TABLE_KINDS).filter(({ readings }) => figure(readings, 'seats') === undefined).map(({ id }) => `plan.fixtures.${id}.seats`),
   }
 }
@@ -69,6 +88,29 @@ function tableReason({ atTable, unread }: SeatingFacts, { people }: SeatingNeed)
   const margin = marginOf(spare, 'place', PLENTY)
   if (spare >= 0) return { verdict: 'fits', says: says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}.`, margin }
   return { verdict: 'tight', says: says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}: they eat in ${Math.ceil(people / atTable)} sittings.`, margin }
+}
+
+/** A desk for each who works on the road, with power and daylight; the table serves where there is none. */
+function workReason({ desks, atTable }: SeatingFacts, { workers, rules }: SeatingNeed): Reason[] {
+  if (workers.length === 0) return []
+  const good = desks.filter(({ outlet, window }) => outlet !== false && window <= rules.windowNear)
+  const who = listed(workers)
+  if (good.length >= workers.length) {
+    const unread = good.slice(0, workers.length).filter(({ outlet }) => outlet === undefined)
+    if (unread.length) return [{ verdict: 'measure', says: says`${who} can work at a desk by a window, if there is an outlet.`, missing: unread.map(({ id }) => `plan.fixtures.${id}.outlet`) }]
+    return [{ verdict: 'fits', says: says`${who} ${workers.length > 1 ? 'have' : 'has'} a desk with an outlet by a window to work at.` }]
+  }
+  const instead = atTable ? says`the table has to be cleared for it` : says`and no table either`
+  const lacking = desks.length === 0 ? says`there is no desk` : desks.length < workers.length ? says`there ${desks.length === 1 ? 'is one desk' : `are ${desks.length} desks`} only` : says`the desk has no outlet or no window near`
+  return [{ verdict: 'tight', says: says`${who} ${workers.length > 1 ? 'work' : 'works'} on the road: ${lacking}, ${instead}.`, brief: 'no place to work' }]
+}
+
+/** Where those sit who are still up while the others' bed is made from the dinette. */
+function madeReason({ nights }: SeatingFacts, night: Night): Reason[] {
+  const stored = night.made.length ? storedFor(nights, night) : undefined
+  if (!stored) return []
+  if (stored.left === 0) return [{ verdict: 'tight', says: says`While the beds are made up there is nowhere left to sit.`, brief: 'nowhere to sit at night' }]
+  return [{ verdict: 'fits', says: says`While the beds are made up ${quantity(stored.left, 'place')} to sit ${stored.left === 1 ? 'is' : 'are'} left.` }]
 }
 
 function loungeReason({ inLounge }: SeatingFacts): Reason[] {
