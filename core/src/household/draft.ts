@@ -46,9 +46,20 @@ export interface PetDraft extends Omit<Pet, 'weight'> {
   weight: string
 }
 
-export interface GearDraft extends Omit<Gear, 'count' | 'weight'> {
+export interface GearDraft {
+  id: string
+  name: string
   count: string
   weight: string
+  /** All three empty: not asked yet. */
+  size: { length: string; width: string; height: string }
+  rides: Gear['rides']
+  fuel: boolean
+  turns: NonNullable<Gear['turns']>
+  alone: boolean
+  fragile: boolean
+  keep: '' | NonNullable<Gear['keep']>
+  first: '' | NonNullable<Gear['first']>
 }
 
 /** Who reads a new rating, and on which day (ISO). */
@@ -116,7 +127,7 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
     trip: { ...trip, nights: String(trip.nights) },
     limits: { budget: limits.budget === undefined ? '' : String(limits.budget), trailerLength: lengthText(limits.trailerLength, system), rigLength: lengthText(limits.rigLength, system) },
     guestsCome: household.guestsCome,
-    gear: gear.map((item) => ({ ...item, count: String(item.count), weight: weightText(item.weight, system) })),
+    gear: gear.map((item) => gearDraft(item, system)),
     stances: { ...household.stances } as Partial<Record<StanceId, Stance>> as Record<string, Stance>,
     notes: household.notes ?? '',
   }
@@ -153,6 +164,38 @@ export const emptyPerson = (others: readonly { id: string }[]): PersonDraft => (
   sharesWith: [],
 })
 
+/** A thing as texts to edit; of something new nothing but its id need be given. */
+export function gearDraft({ id, name, count, weight, size, rides, fuel, turns, stacks, fragile, keep, first }: Partial<Gear> & { id: string }, system: MeasureSystem = 'us'): GearDraft {
+  return {
+    id,
+    name: name ?? '',
+    count: String(count ?? 1),
+    weight: weightText(weight, system),
+    size: { length: lengthText(size?.length, system), width: lengthText(size?.width, system), height: lengthText(size?.height, system) },
+    rides: rides ?? 'trailer',
+    fuel: fuel ?? false,
+    turns: turns ?? 'any',
+    alone: stacks === false,
+    fragile: fragile ?? false,
+    keep: keep ?? '',
+    first: first ?? '',
+  }
+}
+
+/** What is as usual is left out of the document. */
+function rawGear({ size, fuel, turns, alone, fragile, keep, first, ...rest }: GearDraft) {
+  return {
+    ...rest,
+    ...(Object.values(size).some((text) => text.trim()) && { size }),
+    ...(fuel && { fuel }),
+    ...(turns !== 'any' && { turns }),
+    ...(alone && { stacks: false }),
+    ...(fragile && { fragile }),
+    ...(keep && { keep }),
+    ...(first && { first }),
+  }
+}
+
 /** `gear-3` when `gear-1` and `gear-2` are taken. */
 export function freeId(stem: string, others: readonly { id: string }[]): string {
   for (let n = 1; ; n++) if (!others.some(({ id }) => id === `${stem}-${n}`)) return `${stem}-${n}`
@@ -183,7 +226,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     trip: draft.trip,
     limits: draft.limits,
     guestsCome: draft.guestsCome,
-    gear: draft.gear,
+    gear: draft.gear.map(rawGear),
     stances: Object.fromEntries(Object.entries(draft.stances).filter(([, stance]) => stance)),
     ...(draft.notes.trim() && { notes: draft.notes }),
   }

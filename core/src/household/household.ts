@@ -93,6 +93,15 @@ export interface Gear {
   rides: 'trailer' | 'vehicle'
   /** Fuel never rides inside. */
   fuel?: boolean
+  /** Absent: any way up. */
+  turns?: 'any' | 'upright' | 'never'
+  /** False: it stands on the floor alone, with nothing on it. */
+  stacks?: boolean
+  /** Nothing goes on top of it. */
+  fragile?: boolean
+  keep?: 'inside' | 'outside'
+  /** Wanted first when they arrive, or while they drive. */
+  first?: 'camp' | 'road'
 }
 
 const vehicle = object({ name: nameField().required(), readings: readingsSchema(VEHICLE_READS).required() }).noUnknown()
@@ -130,6 +139,11 @@ const gear = object({
   size: object(sizeFields).noUnknown().default(undefined),
   rides: string().oneOf(['trailer', 'vehicle']).required(),
   fuel: boolean(),
+  turns: string().oneOf(['any', 'upright', 'never']),
+  stacks: boolean(),
+  fragile: boolean(),
+  keep: string().oneOf(['inside', 'outside']),
+  first: string().oneOf(['camp', 'road']),
 }).noUnknown()
 
 const stances = object(

@@ -4,6 +4,8 @@ import { badness, ease, type Answer, type QuestionId } from '../questions/questi
 import type { SleepFacts } from '../questions/sleep/facts'
 import { sleepNeed } from '../questions/sleep/need'
 import { arrangement } from '../questions/sleep/sleep'
+import type { StowFacts } from '../questions/stow/facts'
+import { stowed, type Stowed } from '../questions/stow/stowed'
 import { DEFAULT_HOUSE_RULES, type HouseRules, type RankingRules } from '../rules/houseRules'
 import type { Trailer } from '../trailer/trailer'
 
@@ -51,10 +53,20 @@ export function judgeFor(household: Household, rules: HouseRules = DEFAULT_HOUSE
     return need === null ? [] : [{ question, need }]
   })
   const lying = sleepNeed(household, rules)
+  const loaded = household.gear.filter(({ rides }) => rides === 'trailer')
+  // A yard has many units of a plan: what rides where is packed once for each kind of bays.
+  const packed = new Map<string, Stowed>()
+  const stowedIn = (facts: StowFacts): Stowed => {
+    const key = JSON.stringify(facts.holds)
+    const known = packed.get(key) ?? stowed(facts, loaded)
+    packed.set(key, known)
+    return known
+  }
   return (facts) => {
     const answers: Answers = {}
     const nights = arrangement(facts.sleep as SleepFacts, lying)
-    for (const { question, need } of asked) answers[question.id] = question.judge(facts[question.id], need, nights)
+    const what = loaded.length ? stowedIn(facts.stow as StowFacts) : undefined
+    for (const { question, need } of asked) answers[question.id] = question.judge(facts[question.id], need, nights, what)
     return answers
   }
 }

@@ -163,6 +163,10 @@ export interface Compartment {
   wet?: boolean
   size: [number, number, number]
   openings: { wall: Side | 'top'; width: number; height: number }[]
+  /** Berths that lie in its room when they are made, and slides that do when they are in; by id. */
+  shares?: string[]
+  /** Its middle from the front wall along the trailer. */
+  at?: number
   readings?: Readings
 }
 
@@ -267,6 +271,8 @@ const compartment = object({
   wet: boolean(),
   size: tuple([size('Inside length').required(), size('Inside width').required(), size('Inside height').required()]).required(),
   openings: list(opening),
+  shares: array(id().required()).default(undefined),
+  at: along('Middle, from the front wall'),
   readings: readingsSchema(COMPARTMENT_READS),
 }).noUnknown()
 

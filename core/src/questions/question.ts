@@ -5,12 +5,13 @@ import type { HouseRules } from '../rules/houseRules'
 import type { Trailer } from '../trailer/trailer'
 import type { CautionId } from './cautions'
 import type { Nights } from './sleep/night'
+import type { Stowed } from './stow/stowed'
 
 /** From best to worst. `measure`: it depends on a figure nobody knows. */
 export const VERDICTS = ['fits', 'tight', 'measure', 'no'] as const
 export type Verdict = (typeof VERDICTS)[number]
 
-export const QUESTION_IDS = ['sleep', 'exits', 'reach', 'tow', 'park', 'bath', 'galley', 'seating', 'wishes', 'price'] as const
+export const QUESTION_IDS = ['sleep', 'exits', 'reach', 'tow', 'park', 'bath', 'galley', 'seating', 'stow', 'wishes', 'price'] as const
 export type QuestionId = (typeof QUESTION_IDS)[number]
 
 /**
@@ -28,8 +29,8 @@ export interface Question<Facts, Need> {
   facts(trailer: Trailer): Facts
   /** Null when this household does not ask. */
   need(household: Household, rules: HouseRules): Need | null
-  /** Never throws on a missing reading: it answers `measure` and names it. `nights`: who sleeps where, as it was solved for this household. */
-  judge(facts: Facts, need: Need, nights?: Nights): Answer
+  /** Never throws on a missing reading: it answers `measure` and names it. `nights` and `stowed`: who sleeps where, and what rides where, as it was solved for this household. */
+  judge(facts: Facts, need: Need, nights?: Nights, stowed?: Stowed): Answer
 }
 
 export interface Answer {

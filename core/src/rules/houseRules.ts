@@ -10,13 +10,14 @@ export interface HouseRules {
   galley: GalleyRules
   reach: ReachRules
   seating: SeatingRules
+  stow: StowRules
   price: { tightShare: number }
   ranking: RankingRules
 }
 
 export interface RankingRules {
   /** How much each question weighs in the order. */
-  weights: Record<'sleep' | 'exits' | 'reach' | 'seating' | 'tow' | 'park' | 'bath' | 'galley' | 'wishes' | 'price', number>
+  weights: Record<'sleep' | 'exits' | 'reach' | 'seating' | 'stow' | 'tow' | 'park' | 'bath' | 'galley' | 'wishes' | 'price', number>
   /** What a verdict earns of its question's weight. */
   points: Record<'fits' | 'tight' | 'measure' | 'no', number>
 }
@@ -135,6 +136,17 @@ export interface SeatingRules {
   slant: number
 }
 
+export interface StowRules {
+  /** Closet rod each asks, inches. */
+  hangingPerPerson: number
+  /** Clothes, shoes and towels each brings, cubic feet: always, and for every day until they wash. */
+  clothesAlways: number
+  clothesPerDay: number
+  daysBetweenLaundry: number
+  /** Dishes, pots and food each asks, cubic feet. */
+  kitchenPerPerson: number
+}
+
 export interface GalleyRules {
   /** From this many at the table, three burners instead of two. */
   threeBurnersFrom: number
@@ -249,9 +261,10 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
     wheelchair: 32, // clear width of a doorway for a wheelchair, 2010 ADA Standards 404.2.3 (from memory)
   },
   seating: { windowNear: 30, turn: 30, slant: 45 }, // common practice; half of the 60 degrees to either side that a head turns without the shoulders
+  stow: { hangingPerPerson: 8, clothesAlways: 1.5, clothesPerDay: 0.3, daysBetweenLaundry: 7, kitchenPerPerson: 2 }, // common practice; measured off laundry bags and kitchen totes, tolerance a third
   price: { tightShare: 0.03 }, // fees and hitch work eat about this much (common practice)
   ranking: {
-    weights: { sleep: 5, exits: 2, reach: 2, seating: 1, tow: 4, park: 1, bath: 2, galley: 2, wishes: 1, price: 2 }, // what cannot be changed later weighs most
+    weights: { sleep: 5, exits: 2, reach: 2, seating: 1, stow: 2, tow: 4, park: 1, bath: 2, galley: 2, wishes: 1, price: 2 }, // what cannot be changed later weighs most
     points: { fits: 1, tight: 0.5, measure: 0.35, no: 0 },
   },
 }

@@ -31,6 +31,7 @@ function nameFlaws({ plan, equipment }: Trailer): Flaw[] {
       ...must(`plan.berths[${i}].canvasEnd`, berth.canvasEnd, 'canvasEnds'),
       ...must(`plan.berths[${i}].conversion`, berth.conversion, 'conversions'),
     ]),
+    ...plan.compartments.flatMap(({ shares = [] }, i) => shares.flatMap((id, k) => (idsOf('berths').has(id) || idsOf('slides').has(id) ? [] : [error(`plan.compartments[${i}].shares[${k}]`, id, 'the id of a berth or a slide of this plan')]))),
     ...plan.conversions.flatMap((conversion, i) => [
       ...conversion.uses.flatMap((id, k) => must(`plan.conversions[${i}].uses[${k}]`, id, 'fixtures')),
       ...conversion.excludes.flatMap((id, k) => must(`plan.conversions[${i}].excludes[${k}]`, id, 'conversions')),

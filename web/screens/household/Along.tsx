@@ -1,10 +1,12 @@
 'use client'
 
-import { Box, Button, HStack, IconButton, Stack, Text } from '@chakra-ui/react'
-import { Plus, X } from 'lucide-react'
+import { Button, HStack, IconButton, NativeSelect, Popover, Portal, Stack } from '@chakra-ui/react'
+import { Ellipsis, Plus, X } from 'lucide-react'
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form'
-import { freeId, type HouseholdDraft } from '@hitchet/core/household/draft'
-import { SelectField } from './Choice'
+import { freeId, gearDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
+import { GEAR_SHELF } from '@hitchet/core/household/gearShelf'
+import { useMeasures } from '../../look/measures'
+import { SelectField, Tick } from './Choice'
 import { TextField } from './TextField'
 
 /** Pets and gear that come along, with what they weigh and where they ride. */
@@ -13,6 +15,7 @@ export function Along() {
   const pets = useFieldArray({ control, name: 'pets', keyName: 'key' })
   const gear = useFieldArray({ control, name: 'gear', keyName: 'key' })
   const known = useWatch({ control, name: ['people', 'pets', 'gear'] }).flat()
+  const system = useMeasures()
   return (
     <Stack gap="2">
       {pets.fields.map((field, i) => (
@@ -25,11 +28,14 @@ export function Along() {
       ))}
       {gear.fields.map((field, i) => (
         <HStack key={field.key} gap="2" align="start" flexWrap="wrap" role="group" aria-label={`Gear ${i + 1}`}>
-          <TextField path={`gear.${i}.name`} label="Gear" width="170px" />
-          <TextField path={`gear.${i}.count`} label="How many" width="80px" />
-          <TextField path={`gear.${i}.weight`} label="Each weighs" width="92px" />
-          <SelectField path={`gear.${i}.rides`} label="Rides in the" options={['trailer', 'vehicle'].map((value) => ({ value, name: value }))} width="120px" />
-          <Box pt="6">{field.fuel && <Text fontSize="13px">carries fuel: never inside</Text>}</Box>
+          <TextField path={`gear.${i}.name`} label="Gear" width="190px" />
+          <TextField path={`gear.${i}.count`} label="How many" width="66px" />
+          <TextField path={`gear.${i}.weight`} label="Each weighs" width="80px" />
+          <TextField path={`gear.${i}.size.length`} label="Long" width="72px" />
+          <TextField path={`gear.${i}.size.width`} label="Wide" width="72px" />
+          <TextField path={`gear.${i}.size.height`} label="High" width="72px" />
+          <SelectField path={`gear.${i}.rides`} label="Rides in the" options={['trailer', 'vehicle'].map((value) => ({ value, name: value }))} width="100px" />
+          <Handling index={i} />
           <TakeOut label={`Take gear ${i + 1} out`} onClick={() => gear.remove(i)} />
         </HStack>
       ))}
@@ -37,11 +43,54 @@ export function Along() {
         <Button size="sm" variant="outline" onClick={() => pets.append({ id: freeId('pet', known), name: '', kind: 'dog', weight: '' })}>
           <Plus size={16} aria-hidden /> Add a pet
         </Button>
-        <Button size="sm" variant="outline" onClick={() => gear.append({ id: freeId('gear', known), name: '', count: '1', weight: '', rides: 'trailer' })}>
+        <Button size="sm" variant="outline" onClick={() => gear.append(gearDraft({ id: freeId('gear', known) }))}>
           <Plus size={16} aria-hidden /> Add gear
         </Button>
+        <NativeSelect.Root size="sm" w="210px">
+          <NativeSelect.Field aria-label="Add usual gear" bg="bar" borderColor="line" value="" onChange={(event) => gear.append(gearDraft({ ...GEAR_SHELF[Number(event.target.value)]!, id: freeId('gear', known) }, system))}>
+            <option value="" disabled>
+              Add what people bring …
+            </option>
+            {GEAR_SHELF.map(({ name }, i) => (
+              <option key={name} value={i}>
+                {name}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
       </HStack>
     </Stack>
+  )
+}
+
+/** How a thing wants to ride, behind the dots. */
+function Handling({ index }: { index: number }) {
+  const one = useWatch<HouseholdDraft, `gear.${number}`>({ name: `gear.${index}` })
+  const count = [one.turns !== 'any', one.alone, one.fragile, one.fuel, one.keep, one.first].filter(Boolean).length
+  return (
+    <Popover.Root lazyMount>
+      <Popover.Trigger asChild>
+        <Button size="sm" variant="outline" px="2" mt="5" aria-label={`How ${one.name || 'this'} rides`}>
+          <Ellipsis size={16} aria-hidden />
+          {count > 0 && <span className="figure">{count}</span>}
+        </Button>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content bg="bar" color="ink" w="260px">
+            <Popover.Body display="flex" flexDirection="column" gap="2">
+              <SelectField path={`gear.${index}.turns`} label="May be turned" options={[{ value: 'any', name: 'any way up' }, { value: 'upright', name: 'upright only' }, { value: 'never', name: 'not at all' }]} />
+              <SelectField path={`gear.${index}.first`} label="Wanted first" options={[{ value: '', name: 'no matter when' }, { value: 'camp', name: 'at camp' }, { value: 'road', name: 'on the road' }]} />
+              <SelectField path={`gear.${index}.keep`} label="Kept" options={[{ value: '', name: 'inside or outside' }, { value: 'inside', name: 'inside' }, { value: 'outside', name: 'outside' }]} />
+              <Tick path={`gear.${index}.fragile`} label="Nothing on top of it" />
+              <Tick path={`gear.${index}.alone`} label="Stands on the floor alone" />
+              <Tick path={`gear.${index}.fuel`} label="Carries fuel: never inside" />
+            </Popover.Body>
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
   )
 }
 

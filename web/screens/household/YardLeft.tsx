@@ -19,6 +19,7 @@ const OUT_WORDS: Record<QuestionId, string> = {
   exits: 'have a bed without a way out',
   reach: 'leave something out of reach',
   seating: 'do not seat them',
+  stow: 'do not hold what they bring',
   tow: 'too much to pull',
   park: 'too long',
   bath: 'bath not right',

@@ -4,6 +4,7 @@ import { figure } from '../../readings/reading'
 import type { TowRules } from '../../rules/houseRules'
 import { trailerFigure, type Trailer } from '../../trailer/trailer'
 import { answerOf, marginOf, verdictOf, type Question, type Reason } from '../question'
+import { weights, type Stowed } from '../stow/stowed'
 import { loadOf, ratingsOf, type Load, type VehicleRatings } from './load'
 
 /** Pounds; absent: not read. */
@@ -20,6 +21,9 @@ export interface TowFacts {
   freshGallons?: number
   /** Propane in full cylinders. Makers' UVW leaves it out (common practice). */
   propane?: number
+  /** Coupler to the front wall, and from there to the middle between the axles where read; inches. */
+  couplerToWall: number
+  axle?: number
 }
 
 export interface TowNeed {
@@ -46,21 +50,23 @@ export const tow: Question<TowFacts, TowNeed> = {
   topic: 'towing',
   facts: towFacts,
   need: (household, { tow: rules }) => ({ load: loadOf(household, rules), ratings: ratingsOf(household), vehicle: household.vehicle.name, rules }),
-  judge: (facts, need) => {
+  judge: (facts, need, _nights, stowed) => {
     const { uvw } = facts
     if (uvw === undefined) {
       return answerOf([{ verdict: 'measure', says: says`The dry weight is not known; nothing can be said before the label is read.`, missing: ['readings.uvw'] }], ['ratings'])
     }
-    const estimate = estimateOf({ ...facts, uvw }, need)
-    return answerOf([...trailerReasons(facts, need, estimate), ...vehicleReasons(need, estimate)], ['ratings', ...(need.load.carriesFuel ? (['fuel'] as const) : [])])
+    const placed = stowed && placedGear(facts, stowed)
+    const estimate = estimateOf({ ...facts, uvw }, need, placed)
+    return answerOf([...trailerReasons(facts, need, estimate), ...(placed ? gearReason(need, estimate, placed) : []), ...vehicleReasons(need, estimate)], ['ratings', ...(need.load.carriesFuel ? (['fuel'] as const) : [])])
   },
 }
 
 /**
  * Loaded weight = UVW + propane + fresh water + belongings + gear. Tongue: common practice 10-15 % of the
  * loaded trailer, at least 10 % by SAE J2807 (from memory); reckoned at the share the empty trailer has.
+ * Gear whose bay and the axles are known bears on the coupler by its lever instead (statics, exact).
  */
-export function estimateOf(facts: TowFacts & { uvw: number }, { load, rules }: Pick<TowNeed, 'load' | 'rules'>): TowEstimate {
+export function estimateOf(facts: TowFacts & { uvw: number }, { load, rules }: Pick<TowNeed, 'load' | 'rules'>, placed: PlacedGear = { weight: 0, onTongue: 0 }): TowEstimate {
   const water = (facts.freshGallons ?? 0) * load.freshShare * rules.waterPerGallon
   const loaded = facts.uvw + (facts.propane ?? 0) + water + load.belongings + load.gearInTrailer
   const share = facts.hitchWeight === undefined ? undefined : Math.max(rules.tongueLeast, facts.hitchWeight / facts.uvw)
@@ -68,8 +74,27 @@ export function estimateOf(facts: TowFacts & { uvw: number }, { load, rules }: P
     loaded,
     tongueLow: loaded * rules.tongueLeast,
     tongueHigh: loaded * rules.tongueMost,
-    ...(share !== undefined && { tongue: loaded * share }),
+    ...(share !== undefined && { tongue: Math.max(loaded * rules.tongueLeast, (loaded - placed.weight) * share + placed.onTongue) }),
   }
+}
+
+/** Gear that rides in known places: pounds in all, and how much of it the coupler bears; less than nothing behind the axles. */
+export interface PlacedGear {
+  weight: number
+  onTongue: number
+}
+
+/** A load w at x from the front wall bears on the coupler with w (axle - x) / (axle + coupler to wall). Undefined while the axles or no bay's place is known. */
+export function placedGear({ axle, couplerToWall }: Pick<TowFacts, 'axle' | 'couplerToWall'>, stowed: Stowed): PlacedGear | undefined {
+  if (axle === undefined) return undefined
+  const sums = { weight: 0, onTongue: 0 }
+  for (const [id, weight] of weights(stowed)) {
+    const at = stowed.holds.find((hold) => hold.id === id)?.at
+    if (at === undefined) continue
+    sums.weight += weight
+    sums.onTongue += (weight * (axle - at)) / (axle + couplerToWall)
+  }
+  return sums.weight > 0 ? sums : undefined
 }
 
 function towFacts(trailer: Trailer): TowFacts {
@@ -85,6 +110,8 @@ function towFacts(trailer: Trailer): TowFacts {
     coupler: trailerFigure(trailer, 'couplerRating'),
     freshGallons: total(fresh),
     propane: total(propane),
+    couplerToWall: trailer.plan.box.tongue,
+    axle: trailerFigure(trailer, 'axleCenter'),
   }
 }
 
@@ -112,6 +139,16 @@ function shareReason(uvw: number, hitchWeight: number | undefined, rules: TowRul
     ? says`Empty, ${percent} of it is on the hitch, inside 10-15 %.`
     : says`Empty, ${percent} of it is on the hitch, outside 10-15 %: loading has to put that right, on a scale.`
   return { verdict: inside ? 'fits' : 'tight', says: words, brief: `${percent} on the hitch`, rests: ['readings.uvw', 'readings.hitchWeight'] }
+}
+
+/** What the bays do to the tongue, and whether the loaded share is still one that pulls straight. */
+function gearReason({ rules }: TowNeed, { loaded, tongue }: TowEstimate, { weight, onTongue }: PlacedGear): Reason[] {
+  if (tongue === undefined) return []
+  const share = tongue / loaded
+  const inside = share > rules.tongueLeast && share <= rules.tongueMost
+  const does = onTongue >= 0 ? says`puts about ${pounds(onTongue)} on the hitch` : says`takes about ${pounds(-onTongue)} off the hitch`
+  const percent = `${(share * 100).toFixed(1)} %`
+  return [{ verdict: inside ? 'fits' : 'tight', says: says`Their gear, ${pounds(weight)} in its bays, ${does}: ${inside ? `${percent} of the loaded trailer` : share > rules.tongueMost ? `${percent} of the loaded trailer, more than 15 %; move weight back` : 'less than 10 % of the loaded trailer would be on it; move weight forward'}, and weigh it.`, ...(!inside && { brief: `${percent} on the hitch` }) }]
 }
 
 /** The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. */

@@ -1,0 +1,142 @@
+import { describe, expect, it } from 'vitest'
+import type { Gear, Household } from '../../household/household'
+import { faultsOf } from '../../packing/check'
+import type { Compartment, Plan } from '../../plan/plan'
+import { phraseText } from '../../quantity/phrase'
+import { DEFAULT_HOUSE_RULES as RULES } from '../../rules/houseRules'
+import { household, person } from '../../testing/someone'
+import { berth, fixture, unit } from '../../testing/unit'
+import { judgeFor, factSheet } from '../../match/match'
+import { estimateOf, placedGear, tow } from '../tow/tow'
+import { stow } from './stow'
+import { inFrontOf, stowed } from './stowed'
+
+const bay = (given: Partial<Compartment> & { limit?: number } = {}): Compartment => {
+  const { limit = 300, ...rest } = given
+  return { id: 'pass', name: 'Pass-through', place: 'outside', size: [26, 90, 22], openings: [{ wall: 'door', width: 24, height: 20 }, { wall: 'off-door', width: 24, height: 20 }], at: 20, readings: { weightLimit: [{ value: limit, source: 'label' }] }, ...rest } // prettier-ignore
+}
+const gear = (id: string, size: [number, number, number], given: Partial<Gear> = {}): Gear => ({ id, name: id, count: 1, weight: 20, size: { length: size[0], width: size[1], height: size[2] }, rides: 'trailer', ...given })
+const shelves = [fixture('wardrobe', [200, 4, 30, 24], { rod: 22 }), fixture('overhead', [60, 2, 120, 14]), fixture('cabinet', [10, 60, 60, 24])]
+const judged = (compartments: Compartment[], brought: Gear[], plan: Partial<Plan> = {}, of: Partial<Household> = {}) => {
+  const people = household([person(), person()], { gear: brought, ...of })
+  const answer = judgeFor(people)(factSheet(unit({ fixtures: shelves, compartments, ...plan }))).stow!
+  return { ...answer, words: answer.because.map(({ says }) => phraseText(says)).join(' ') }
+}
+const totes = (count: number, given: Partial<Gear> = {}) => gear('Totes', [28, 18, 15], { count, weight: 28, ...given })
+
+describe('does everything go in', () => {
+  it('three totes and two chairs in a pass-through, with what is to spare', () => {
+    const answer = judged([bay()], [totes(3), gear('Chairs', [38, 8, 6], { count: 2, weight: 9 })])
+    expect(answer).toMatchObject({ verdict: 'fits', margin: { unit: 'cu ft' } })
+    expect(answer.words).toContain('All 5 things go in')
+    expect(answer.words).toContain('The pass-through carries 102 lb of 300 lb.')
+  })
+
+  it('bikes go through no door of it, and that is the reason given', () => {
+    const answer = judged([bay()], [gear('Bikes', [60, 9, 36], { count: 2 })])
+    expect(answer).toMatchObject({ verdict: 'tight', margin: { value: -2, unit: 'piece' } })
+    expect(answer.words).toContain('The 2 bikes do not go in: 60 in long goes through no door, the largest is 24 in by 20 in.')
+  })
+
+  it('the label stops what the space would take', () => expect(judged([bay({ limit: 60 })], [totes(3)]).words).toContain('1 of the 3 totes does not go in'))
+
+  it('a limit nobody read is to be read, and only where something rides', () => {
+    const unread = bay({ id: 'rear', readings: {} })
+    expect(judged([unread], [totes(1)])).toMatchObject({ verdict: 'measure', missing: ['plan.compartments.rear.weightLimit'] })
+    expect(judged([bay(), unread], [totes(1)]).verdict).toBe('fits')
+  })
+
+  it('what has no size yet is a measure, what rides in the vehicle is no question', () => {
+    const { size: _size, ...unsized } = gear('Kayak', [1, 1, 1])
+    expect(judged([bay()], [unsized])).toMatchObject({ verdict: 'measure', missing: ['household.gear.Kayak.size'] })
+    expect(judged([bay()], [gear('Kayak', [120, 30, 14], { rides: 'vehicle' })]).verdict).toBe('fits')
+  })
+
+  it('without a bay it says so', () => expect(judged([], [totes(1)])).toMatchObject({ verdict: 'tight', brief: 'no bay' }))
+})
+
+describe('where what may ride', () => {
+  const inside = bay({ id: 'under-bed', name: 'Under the bed', place: 'inside' })
+  const lies = (compartments: Compartment[], brought: Gear) => stowed(stow.facts(unit({ compartments })), [brought]).packing.placed.map(({ hold }) => hold)
+
+  it('fuel rides outside or not at all, with its caution', () => {
+    const can = gear('Gas can', [14, 10, 14], { fuel: true })
+    expect(lies([inside, bay()], can)).toEqual(['pass'])
+    expect(lies([inside], can)).toEqual([])
+    expect(judged([inside, bay()], [can]).cautions).toEqual(['fuel'])
+  })
+
+  it('what is wanted on the road rides inside, what is wanted first at camp outside', () => {
+    expect(lies([bay(), inside], gear('Games', [14, 10, 8], { first: 'road' }))).toEqual(['under-bed'])
+    expect(lies([inside, bay()], gear('Rug', [20, 8, 8], { first: 'camp' }))).toEqual(['pass'])
+  })
+
+  it('under a bunk that is slept in it has to be emptied first', () => {
+    const cargo = bay({ id: 'cargo', name: 'Cargo hold', shares: ['bunk'] })
+    const bunked = { berths: [berth('bunk', 60, 80, { id: 'bunk', name: 'Bunk', limit: 600 })] }
+    const answer = judged([cargo], [totes(1)], bunked, { people: [person({ name: 'Ro' })] })
+    expect(answer).toMatchObject({ verdict: 'tight', brief: 'bay under a bunk' })
+    expect(answer.words).toContain('At camp the cargo hold has to be emptied before Ro can go to bed.')
+  })
+
+  it('a hold that a slide takes when it is in is none on the road', () => {
+    const slides: Plan['slides'] = [{ id: 's', wall: 'off-door', start: 60, length: 60, depth: 30 }]
+    const facts = stow.facts(unit({ slides, compartments: [bay({ shares: ['s'] })] }))
+    expect(stowed(facts, [totes(1)]).packing).toMatchObject({ placed: [], left: [{ piece: 'Totes', count: 1 }] })
+  })
+
+  it('what stands in front of a thing is counted to the nearer door', () => {
+    const facts = stow.facts(unit({ compartments: [bay({ size: [26, 40, 22], openings: [{ wall: 'door', width: 24, height: 20 }] })] }))
+    const two = stowed(facts, [gear('Chair', [24, 18, 20], { turns: 'never' }), gear('Rug', [24, 18, 20], { turns: 'never' })])
+    expect(['Chair', 'Rug'].map((id) => inFrontOf(two, id)).sort()).toEqual([0, 1])
+  })
+
+  it('the checker agrees with what is shown', () => {
+    const result = stowed(stow.facts(unit({ compartments: [bay(), inside] })), [totes(6), gear('Grill', [22, 18, 14], { turns: 'upright', fragile: true }), gear('Lantern', [8, 8, 14], { stacks: false })])
+    expect(faultsOf(result.holds, result.pieces, result.packing)).toEqual([])
+  })
+})
+
+describe('inside', () => {
+  it('clothes, dishes and food of six for a week ask more than a couple’s shelves', () => {
+    const six = judged([], [], {}, { people: Array.from({ length: 6 }, () => person()), trip: { nights: 7, hookups: 'full', season: 'summer' } })
+    // 6 x (1.5 + 7 x 0.3) cu ft of clothes by the house rule.
+    expect(six.words).toContain('Clothes for 6 people and 7 days between washes ask about 21.6 cu ft')
+    expect(judged([], [], { fixtures: [] }, {}).brief).toBe('few shelves')
+  })
+
+  it('the closet rod against 8 in each', () => expect(judged([], [], {}, { people: Array.from({ length: 4 }, () => person()) }).words).toContain('22 in of closet rod; 4 people ask about 32 in: some fold.'))
+
+  it('a dog’s crate needs floor at night', () => {
+    const crate = (plan: Partial<Plan>) => judged([], [], plan, { pets: [{ id: 'fen', name: 'Fen', kind: 'dog', crate: { length: 36, width: 23, height: 25 } }] })
+    expect(crate({}).words).toContain('Fen’s crate stands on the floor at night')
+    expect(crate({ fixtures: [...shelves, fixture('island', [2, 2, 236, 70], {}, { id: 'full' })] })).toMatchObject({ brief: 'no floor for the crate' })
+  })
+})
+
+describe('what the bays do to the hitch', () => {
+  const heavy = (at: number) => stowed(stow.facts(unit({ compartments: [bay({ at, size: [60, 90, 22] })] })), [totes(4, { weight: 50 })])
+  const axle = { axle: 150, couplerToWall: 42 }
+
+  it('by the lever: 200 lb 20 in behind the front wall, axles at 150 in, coupler 42 in before: 135 lb', () => {
+    expect(placedGear(axle, heavy(20))!.onTongue).toBeCloseTo((200 * 130) / 192, 6)
+    expect(placedGear(axle, heavy(240))!.onTongue).toBeCloseTo((200 * -90) / 192, 6)
+  })
+
+  it('while the axles are not measured nothing is claimed', () => expect(placedGear({ couplerToWall: 42 }, heavy(20))).toBeUndefined())
+
+  it('the tongue reckoned with moves by it, and never below the tenth that is asked (SAE J2807, from memory)', () => {
+    const facts = tow.facts(unit({}, { axleCenter: 150 })) as never
+    const need = tow.need(household([person()], { gear: [totes(4, { weight: 50 })] }), RULES)!
+    const tongue = (at: number) => estimateOf(facts, need, placedGear(axle, heavy(at))).tongue!
+    expect(tongue(20)).toBeGreaterThan(estimateOf(facts, need).tongue!)
+    expect(tongue(240)).toBeCloseTo(estimateOf(facts, need).loaded * 0.1, 6)
+  })
+
+  it('said, and tight where it leaves 10-15 %', () => {
+    const of = household([person(), person()], { gear: [totes(5, { weight: 58 })] })
+    const at = (place: number) => judgeFor(of)(factSheet(unit({ compartments: [bay({ at: place, size: [60, 90, 22], limit: 600 })] }, { axleCenter: 150 }))).tow!.because.map(({ says }) => phraseText(says)).join(' ')
+    expect(at(20)).toMatch(/Their gear, 290 lb in its bays, puts about 198 lb on the hitch: (1[0-4]\.\d|15\.0) % of the loaded trailer|more than 15 %; move weight back/)
+    expect(at(236)).toMatch(/takes about 131 lb off the hitch: less than 10 % of the loaded trailer would be on it; move weight forward, and weigh it\./)
+  })
+})
