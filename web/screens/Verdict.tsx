@@ -17,7 +17,7 @@ export function AnswerLine({ short, answer }: { short: string; answer: Answer })
       <Text w="58px" flex="none" fontWeight="700" color={answer.verdict} fontSize="14px">
         {VERDICT_WORDS[answer.verdict]}
       </Text>
-      <Text className="figure" fontWeight="500" fontSize="14.5px" lineHeight="1.2" minW="146px">
+      <Text className="figure" fontWeight="500" fontSize="14.5px" lineHeight="1.2" w="146px" flex="none">
         <Said phrase={marginText(answer)} />
       </Text>
     </HStack>

@@ -5,7 +5,7 @@ import type { SleepFacts } from '../questions/sleep/facts'
 import { sleepNeed } from '../questions/sleep/need'
 import { arrangement } from '../questions/sleep/sleep'
 import type { StowFacts } from '../questions/stow/facts'
-import { stowed, type Stowed } from '../questions/stow/stowed'
+import { ridesInIt, stowed, type Stowed } from '../questions/stow/stowed'
 import { DEFAULT_HOUSE_RULES, type HouseRules, type RankingRules } from '../rules/houseRules'
 import type { Trailer } from '../trailer/trailer'
 
@@ -53,7 +53,7 @@ export function judgeFor(household: Household, rules: HouseRules = DEFAULT_HOUSE
     return need === null ? [] : [{ question, need }]
   })
   const lying = sleepNeed(household, rules)
-  const loaded = household.gear.filter(({ rides }) => rides === 'trailer')
+  const loaded = ridesInIt(household)
   // A yard has many units of a plan: what rides where is packed once for each kind of bays.
   const packed = new Map<string, Stowed>()
   const stowedIn = (facts: StowFacts): Stowed => {

@@ -103,7 +103,7 @@ export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame:
           }
         />
       </Box>
-      <Grid templateColumns={{ base: '1fr', lg: seenBy ? 'minmax(0, 1fr) minmax(0, 1.1fr) 430px' : 'minmax(0, 1fr) minmax(0, 1.1fr)' }} gap="8" pt="3" alignItems="start">
+      <Grid templateColumns={{ base: '1fr', lg: seenBy ? 'minmax(0, 1fr) minmax(0, 1.1fr) 464px' : 'minmax(0, 1fr) minmax(0, 1.1fr)' }} gap="8" pt="3" alignItems="start">
         <LayerNotes layer={layer} analysis={analysis} failed={failed} trailer={trailer} reached={reached} onPick={(id) => void setChosen(id)} />
         <ReadingsPanel trailer={trailer} chosen={chosen ?? undefined} onPick={(id) => void setChosen(id)} />
         {seenBy && (

@@ -6,7 +6,7 @@ import type { Compartment, Plan } from '../../plan/plan'
 import { nightWays } from '../../plan/nightWays'
 import { floorOf } from '../../plan/reach'
 import { area } from '../../plan/shape'
-import type { Trailer } from '../../trailer/trailer'
+import { trailerFigure, type Trailer } from '../../trailer/trailer'
 
 /** Where things go, whoever brings them. Inches, pounds, cubic feet. */
 export interface StowFacts {
@@ -20,6 +20,8 @@ export interface StowFacts {
   shelves: number
   /** The usual sizes of dog crates, by their length, that stand on the floor at night off the ways. */
   crates: number[]
+  /** What the rear receiver carries, where read. */
+  receiver?: number
 }
 
 export interface HoldFact extends Hold {
@@ -39,7 +41,9 @@ const CRATES: [number, number][] = [[24, 18], [30, 20], [36, 24], [42, 28]] // p
 /** Storage fixtures, and the share of their outline that can be filled. */
 const SHELVES: Partial<Record<FixtureKind, number>> = { wardrobe: 0.85, pantry: 0.85, linen: 0.85, cabinet: 0.75, 'tall-cabinet': 0.85, overhead: 0.8, nightstand: 0.7, counter: 0.5, island: 0.6 }
 
-export function stowFacts({ plan }: Trailer): StowFacts {
+export function stowFacts(trailer: Trailer): StowFacts {
+  const { plan } = trailer
+  const receiver = trailerFigure(trailer, 'rearReceiverRating') ?? figure(plan.outside.find(({ kind }) => kind === 'receiver')?.readings, 'rating')
   const wardrobes = plan.fixtures.filter(({ kind }) => kind === 'wardrobe')
   const rods = wardrobes.map(({ readings }) => figure(readings, 'rod'))
   return {
@@ -49,6 +53,7 @@ export function stowFacts({ plan }: Trailer): StowFacts {
     drawers: plan.fixtures.reduce((sum, { readings }) => sum + (figure(readings, 'drawers') ?? 0), 0),
     shelves: plan.fixtures.reduce((sum, { kind, shape, band }) => sum + ((SHELVES[kind] ?? 0) * area(shape) * heightOf(band ?? FIXTURE_KINDS[kind].band)) / 1728, 0),
     crates: cratesOn(plan),
+    ...(receiver !== undefined && { receiver }),
   }
 }
 

@@ -8,6 +8,7 @@ import { household, person } from '../../testing/someone'
 import { berth, fixture, unit } from '../../testing/unit'
 import { judgeFor, factSheet } from '../../match/match'
 import { estimateOf, placedGear, tow } from '../tow/tow'
+import { wouldGoIn } from './changes'
 import { stow } from './stow'
 import { inFrontOf, stowed } from './stowed'
 
@@ -139,4 +140,27 @@ describe('what the bays do to the hitch', () => {
     expect(at(20)).toMatch(/Their gear, 290 lb in its bays, puts about 198 lb on the hitch: (1[0-4]\.\d|15\.0) % of the loaded trailer|more than 15 %; move weight back/)
     expect(at(236)).toMatch(/takes about 131 lb off the hitch: less than 10 % of the loaded trailer would be on it; move weight forward, and weigh it\./)
   })
+})
+
+describe('what would let it in', () => {
+  const changes = (compartments: Compartment[], brought: Gear[], figures = {}) => {
+    const facts = stow.facts(unit({ compartments }, figures))
+    return wouldGoIn(facts, brought, stowed(facts, brought)).map((one) => phraseText(one))
+  }
+
+  it('a label that allowed more, where weight is all that stops it', () => expect(changes([bay({ limit: 60 })], [totes(3)])).toContain('if the pass-through were allowed to carry more than 60 lb'))
+
+  it('a door as large as the thing is from its end', () => {
+    const small = bay({ openings: [{ wall: 'door', width: 12, height: 12 }] })
+    expect(changes([small], [totes(1)])).toContain('if a door of the pass-through were 18 in by 15 in')
+  })
+
+  it('a rack at the receiver, as far as that carries (150-250 lb are seen)', () => {
+    const bikes = gear('Bikes', [66, 10, 40], { count: 4, weight: 31 })
+    expect(changes([bay()], [bikes], { rearReceiverRating: 250 })).toContain('on a rack at the rear receiver, which carries 250 lb: they weigh 124 lb, the rack about 45 lb')
+    expect(changes([bay()], [bikes], { rearReceiverRating: 150 })).toContain('a rack at the rear receiver carries 150 lb with the rack; they weigh 124 lb')
+    expect(changes([bay()], [bikes])).toEqual(['with the 4 bikes in the tow vehicle, against its payload'])
+  })
+
+  it('nothing where all goes in', () => expect(changes([bay()], [totes(1)])).toEqual([]))
 })

@@ -7,7 +7,7 @@ import type { HouseRules, StowRules } from '../../rules/houseRules'
 import { answerOf, marginOf, type Question, type Reason } from '../question'
 import type { Night } from '../sleep/night'
 import { stowFacts, type StowFacts } from './facts'
-import { inFrontOf, stowed, weights, type Stowed } from './stowed'
+import { inFrontOf, named, ridesInIt, stowed, weights, type Stowed } from './stowed'
 
 export interface StowNeed {
   gear: Gear[]
@@ -37,7 +37,7 @@ export const stow: Question<StowFacts, StowNeed> = {
 function stowNeed(household: Household, { stow: rules }: HouseRules): StowNeed | null {
   const rides = household.gear.filter(({ rides: where }) => where === 'trailer')
   return {
-    gear: rides.filter(({ size }) => size),
+    gear: ridesInIt(household),
     unsized: rides.filter(({ size }) => !size).map(({ id }) => `household.gear.${id}.size`),
     people: everyNight(household).length,
     nights: household.trip.nights,
@@ -63,11 +63,6 @@ function placedReason(gear: readonly Gear[], { holds, pieces, packing }: Stowed)
   const names = packing.left.map((one) => named(gear, one.piece, one.count))
   const proven = packing.proven ? '' : ' as far as was tried'
   return { verdict: 'tight', says: says`${capital(listed(names))} ${left > 1 ? 'do' : 'does'} not go in${proven}${why(packing.left.map((one) => pieces.find(({ id }) => id === one.piece)!), holds)}.`, margin: marginOf(-left, 'piece', PLENTY_PIECES) }
-}
-
-export const named = (gear: readonly Gear[], id: string, count: number): string => {
-  const { name, count: all } = gear.find((one) => one.id === id)!
-  return count === all ? (all > 1 ? `the ${all} ${small(name)}` : `the ${small(name)}`) : `${count} of the ${all} ${small(name)}`
 }
 
 /** The one thing that is plain to see: no door, or no bay as long. */

@@ -1,6 +1,7 @@
+import { small } from '../../plan/naming'
 import { pack } from '../../packing/pack'
 import type { Packing, Piece } from '../../packing/piece'
-import type { Gear } from '../../household/household'
+import type { Gear, Household } from '../../household/household'
 import type { HoldFact, StowFacts } from './facts'
 
 /** What rides where: the packing, and what each hold then carries. */
@@ -16,6 +17,9 @@ export function stowed({ holds }: Pick<StowFacts, 'holds'>, gear: readonly Gear[
   const pieces = gear.flatMap((one) => piecesOf(one, onRoad))
   return { holds: onRoad, pieces, packing: pack(onRoad, pieces) }
 }
+
+/** What rides in the trailer and has a size. */
+export const ridesInIt = ({ gear }: Pick<Household, 'gear'>): Gear[] => gear.filter(({ rides, size }) => rides === 'trailer' && size)
 
 /** A piece knows where it may go: fuel and what is kept outside never inside, what is wanted on the road inside, what is wanted first at camp outside, where there is such a place. */
 function piecesOf({ id, count, size, weight, turns, stacks, fragile, fuel, keep, first }: Gear, holds: readonly HoldFact[]): Piece[] {
@@ -49,4 +53,10 @@ export function inFrontOf({ holds, packing }: Stowed, piece: string): number {
     })
     return ways.length ? Math.min(...ways) : on.length
   }))
+}
+
+/** `the 4 bikes`, `2 of the 3 totes`. */
+export const named = (gear: readonly Gear[], id: string, count: number): string => {
+  const { name, count: all } = gear.find((one) => one.id === id)!
+  return count === all ? (all > 1 ? `the ${all} ${small(name)}` : `the ${small(name)}`) : `${count} of the ${all} ${small(name)}`
 }

@@ -7,11 +7,12 @@ import { Said } from '../../../look/measures'
 /** How long it fits: a band of years to the tenth, the children's ages under it, and what happens in which year. */
 export function Timeline({ outlook: { years, until }, children }: { outlook: Outlook; children: { name: string; age: number }[] }) {
   if (children.length === 0) return null
+  const tighter = years.find(({ year, verdict }) => year > 0 && verdict === 'tight')
   const told = years.filter(({ says }) => says)
   return (
     <Box mt="5">
       <Text as="h3" fontWeight="600" fontSize="15px" mb="1">
-        {until === undefined ? 'It fits for ten years and more' : until.year === 0 ? 'It does not fit today' : `It fits until ${until.year === 1 ? 'next year' : `${until.year} years from now`}`}
+        {until === undefined ? `It fits for ten years and more${tighter ? `, more tightly ${inYears(tighter.year).toLowerCase()}` : ''}` : until.year === 0 ? 'It does not fit today' : `It fits until ${until.year === 1 ? 'next year' : `${until.year} years from now`}`}
       </Text>
       <Box overflowX="auto">
         <Grid role="img" aria-label={years.map(({ year, verdict }) => `${inYears(year)}: ${VERDICT_WORDS[verdict]}`).join('; ')} templateColumns={`92px repeat(${years.length}, minmax(52px, 1fr))`} alignItems="center" rowGap="0.5" minW="700px" fontSize="13.5px">
