@@ -54,18 +54,10 @@ export function judgeFor(household: Household, rules: HouseRules = DEFAULT_HOUSE
   })
   const lying = sleepNeed(household, rules)
   const loaded = ridesInIt(household)
-  // A yard has many units of a plan: what rides where is packed once for each kind of bays.
-  const packed = new Map<string, Stowed>()
-  const stowedIn = (facts: StowFacts): Stowed => {
-    const key = JSON.stringify(facts.holds)
-    const known = packed.get(key) ?? stowed(facts, loaded)
-    packed.set(key, known)
-    return known
-  }
   return (facts) => {
     const answers: Answers = {}
     const nights = arrangement(facts.sleep as SleepFacts, lying)
-    const what = loaded.length ? stowedIn(facts.stow as StowFacts) : undefined
+    const what = loaded.length ? stowed(facts.stow as StowFacts, loaded) : undefined
     for (const { question, need } of asked) answers[question.id] = question.judge(facts[question.id], need, nights, what)
     return answers
   }

@@ -14,7 +14,7 @@ export interface Effort {
 }
 
 export const QUICK: Effort = { looks: 2, starts: 1, most: 0 }
-export const THOROUGH: Effort = { looks: 12, starts: 8, most: 2_000 }
+export const THOROUGH: Effort = { looks: 8, starts: 4, most: 400 }
 
 /** So many blocks of identical pieces, side by side and on each other, as one box. */
 interface Block {

@@ -19,6 +19,10 @@ export const LAYOUTS = [
   'hybrid',
   'wet bath',
   'toy hauler',
+  'front bath',
+  'mid bunk',
+  'twin beds',
+  'loft',
   'couple’s',
 ] as const
 export type Layout = (typeof LAYOUTS)[number]

@@ -13,6 +13,19 @@ export interface Stowed {
 
 /** Puts what they bring into the compartments as they are on the road: a slide that is in takes what it shares. */
 export function stowed({ holds }: Pick<StowFacts, 'holds'>, gear: readonly Gear[]): Stowed {
+  const key = JSON.stringify([holds, gear])
+  const known = lately.get(key) ?? putAway(holds, gear)
+  lately.delete(key)
+  lately.set(key, known)
+  if (lately.size > KEPT) lately.delete(lately.keys().next().value!)
+  return known
+}
+
+/** A yard has many units of a plan, and is ranked anew at every word of an interview: what was packed lately is kept. */
+const lately = new Map<string, Stowed>()
+const KEPT = 400
+
+function putAway(holds: readonly HoldFact[], gear: readonly Gear[]): Stowed {
   const onRoad = holds.filter(({ shares }) => !shares.some(({ kind }) => kind === 'slide'))
   const pieces = gear.flatMap((one) => piecesOf(one, onRoad))
   return { holds: onRoad, pieces, packing: pack(onRoad, pieces) }
