@@ -14,9 +14,13 @@ import { measureSystem } from '../measureCookie'
 import { PageHead } from '../PageHead'
 import { Choosing, CompareChosen } from './Choosing'
 import { MatchRow } from './MatchRow'
+import { Paged } from './Paged'
 
 /** Pixels per inch. */
 const SCALE = 0.86
+
+/** So many of each group are shown before one asks for more. */
+const FIRST = 8
 
 const GROUPS: Record<Standing, { title: string; line: string }> = {
   fits: { title: 'These fit', line: 'nothing speaks against them; what fits best first' },
@@ -61,7 +65,7 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
               {units.length === 1 ? 'one unit' : `${units.length} units`}: {GROUPS[standing].line}
             </Text>
           </Heading>
-          {units.map(row)}
+          <Paged first={FIRST}>{units.map(row)}</Paged>
         </Box>
       ))}
     </Choosing>

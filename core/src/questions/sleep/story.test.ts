@@ -77,7 +77,7 @@ describe('how long it fits', () => {
     const four = household([ro, mi, kid('Ta', 8, 50), kid('Jo', 6, 45)])
     const { outlook } = story({ berths: [queen, berth('bunk', 50, 74, { id: 'wide', name: 'Wide bunk', limit: 300 }), dinette], conversions: [make] }, four)
     expect(outlook.years.map(({ verdict }) => verdict).slice(0, 4)).toEqual(['fits', 'fits', 'tight', 'tight'])
-    expect(phraseText(outlook.years[2]!.says!)).toContain('too old to share the wide bunk; from then on the dinette is made up every night')
+    expect(phraseText(outlook.years[2]!.says!)).toContain('too old to share the wide bunk; now the dinette is made up every night')
     expect(outlook.until).toBeUndefined()
   })
 

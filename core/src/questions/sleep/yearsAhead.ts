@@ -77,7 +77,8 @@ function outgrows(people: readonly Sleeper[], name: string, why: string, { lengt
 }
 
 function made({ conversions }: SleepFacts, last: Night, night: Night): Phrase | undefined {
-  const more = night.made.filter((id) => !last.made.includes(id))
-  if (night.made.length <= last.made.length || more.length === 0) return undefined
-  return says`from then on ${listed(more.map((id) => `the ${small(conversions.find((one) => one.id === id)!.name)}`))} ${more.length > 1 ? 'are' : 'is'} made up every night`
+  const names = (ids: readonly string[]) => listed(ids.map((id) => `the ${small(conversions.find((one) => one.id === id)!.name)}`))
+  const [more, fewer] = [night.made.filter((id) => !last.made.includes(id)), last.made.filter((id) => !night.made.includes(id))]
+  if (night.made.length > last.made.length) return says`now ${names(more)} ${more.length > 1 ? 'are' : 'is'} made up every night`
+  return night.made.length < last.made.length ? says`${names(fewer)} can stay as ${fewer.length > 1 ? 'they are' : 'it is'}` : undefined
 }

@@ -12,7 +12,7 @@ export function Timeline({ outlook: { years, until }, children }: { outlook: Out
   return (
     <Box mt="5">
       <Text as="h3" fontWeight="600" fontSize="15px" mb="1">
-        {until === undefined ? `It fits for ten years and more${tighter ? `, more tightly ${inYears(tighter.year).toLowerCase()}` : ''}` : until.year === 0 ? 'It does not fit today' : `It fits until ${until.year === 1 ? 'next year' : `${until.year} years from now`}`}
+        {until === undefined ? `It fits for ten years and more${tighter ? `, if more tightly ${inYears(tighter.year).toLowerCase()}` : ''}` : until.year === 0 ? 'It does not fit today' : `It fits until ${until.year === 1 ? 'next year' : `${until.year} years from now`}`}
       </Text>
       <Box overflowX="auto">
         <Grid role="img" aria-label={years.map(({ year, verdict }) => `${inYears(year)}: ${VERDICT_WORDS[verdict]}`).join('; ')} templateColumns={`92px repeat(${years.length}, minmax(52px, 1fr))`} alignItems="center" rowGap="0.5" minW="700px" fontSize="13.5px">
