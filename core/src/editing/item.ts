@@ -56,6 +56,7 @@ export function without(plan: Plan, ids: readonly string[]): Plan {
     canvasEnds: rest(plan.canvasEnds),
     outside: rest(plan.outside),
     rooms: rest(plan.rooms),
+    compartments: plan.compartments.map((one) => (one.shares ? { ...one, shares: one.shares.filter((id) => !gone.has(id)) } : one)),
     conversions: plan.conversions.map((one) => ({ ...one, uses: one.uses.filter((id) => !gone.has(id)), takes: one.takes.filter((id) => !gone.has(id)) })).filter(({ id }) => !gone.has(id)),
   })
 }

@@ -32,6 +32,6 @@ export function mirrored(plan: Plan, over: Turnover): Plan {
     fixtures: plan.fixtures.map((one) => ({ ...one, shape: shape(one.shape), ...(one.faces && { faces: side(one.faces) }) })),
     berths: plan.berths.map((one) => ({ ...one, shape: shape(one.shape), head: side(one.head), access: one.access.map(side) })),
     outside: plan.outside.map(onWall),
-    compartments: plan.compartments.map((one) => ({ ...one, openings: one.openings.map((opening) => ({ ...opening, wall: opening.wall === 'top' ? 'top' : side(opening.wall) })) })),
+    compartments: plan.compartments.map((one) => ({ ...one, ...(along && one.at !== undefined && { at: length - one.at }), openings: one.openings.map((opening) => ({ ...opening, wall: opening.wall === 'top' ? 'top' : side(opening.wall) })) })),
   }
 }

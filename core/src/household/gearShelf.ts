@@ -7,11 +7,11 @@ const size = (length: number, width: number, height: number) => ({ length, width
 
 /** Bikes are as long as two wheels and what lies between, less the front wheel where it comes off. */
 export const GEAR_SHELF: readonly UsualGear[] = [
-  { name: 'Bikes, 16 in wheels', weight: 18, size: size(42, 8, 28), first: 'camp' },
-  { name: 'Bikes, 20 in wheels', weight: 24, size: size(52, 8, 32), first: 'camp' },
-  { name: 'Bikes, 24 in wheels', weight: 27, size: size(60, 9, 36), first: 'camp' },
-  { name: 'Bikes, 26 in wheels', weight: 31, size: size(66, 10, 40), first: 'camp' },
-  { name: 'Bikes, 29 in wheels', weight: 31, size: size(70, 10, 43), first: 'camp' },
+  { name: 'Bikes, 16 in wheels', weight: 18, size: size(42, 8, 28), keep: 'outside', first: 'camp' },
+  { name: 'Bikes, 20 in wheels', weight: 24, size: size(52, 8, 32), keep: 'outside', first: 'camp' },
+  { name: 'Bikes, 24 in wheels', weight: 27, size: size(60, 9, 36), keep: 'outside', first: 'camp' },
+  { name: 'Bikes, 26 in wheels', weight: 31, size: size(66, 10, 40), keep: 'outside', first: 'camp' },
+  { name: 'Bikes, 29 in wheels', weight: 31, size: size(70, 10, 43), keep: 'outside', first: 'camp' },
   { name: 'Folding chairs', weight: 9, size: size(38, 6, 6), first: 'camp' },
   { name: 'Folding table', weight: 18, size: size(36, 24, 4), first: 'camp' },
   { name: 'Outdoor rug, rolled', weight: 12, size: size(60, 8, 8), first: 'camp' },

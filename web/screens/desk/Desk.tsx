@@ -12,6 +12,9 @@ import { PlanStrip } from '../../drawing/PlanStrip'
 import { PageHead } from '../PageHead'
 import { StockTag } from '../StockTag'
 
+/** So many units to measure are listed; who measures those has done a day's work. */
+const FIRST = 10
+
 /** Pixels per inch. */
 const SCALE = 0.42
 
@@ -46,7 +49,7 @@ export function Desk({ name, inHand, toMeasure }: DeskProps) {
             To measure
           </Heading>
           {toMeasure.length === 0 && <Text>No open household waits for a reading.</Text>}
-          {toMeasure.map(({ stock, name: unit, readings, households: waiting }) => (
+          {toMeasure.slice(0, FIRST).map(({ stock, name: unit, readings, households: waiting }) => (
             <Box key={stock} py="3" borderTopWidth="1px" borderColor="hair">
               <HStack gap="3">
                 <StockTag stock={stock} />
@@ -60,6 +63,11 @@ export function Desk({ name, inHand, toMeasure }: DeskProps) {
               </Text>
             </Box>
           ))}
+          {toMeasure.length > FIRST && (
+            <Text py="3" color="line" fontSize="14.5px">
+              and {toMeasure.length - FIRST} more; every unit’s own tape list has them
+            </Text>
+          )}
         </Box>
       </Grid>
     </>

@@ -1,4 +1,5 @@
 import { waysOut } from '../../plan/exits'
+import { ofGeometry } from '../../plan/geometry'
 import { nameOnPlan, small } from '../../plan/naming'
 import { floorOf } from '../../plan/reach'
 import { nightsOf } from '../../plan/times'
@@ -27,7 +28,7 @@ export const exits: Question<ExitFacts, object> = {
   asks: 'Can everyone get out at night?',
   short: 'Ways out',
   topic: 'ways out',
-  facts: exitFacts,
+  facts: ({ plan }) => ofGeometry(plan, 'exits', () => exitFacts(plan)),
   need: () => ({}),
   judge: (facts, _need, nights) => {
     const reasons = [...(nights ? nightReasons(facts, nights.everyNight, '') : []), ...(nights?.guestNight ? nightReasons(facts, nights.guestNight, 'With guests: ') : [])]
@@ -35,7 +36,7 @@ export const exits: Question<ExitFacts, object> = {
   },
 }
 
-function exitFacts({ plan }: Trailer): ExitFacts {
+function exitFacts(plan: Trailer['plan']): ExitFacts {
   return {
     nights: nightsOf(plan).map((made) => ({
       made,

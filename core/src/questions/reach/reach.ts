@@ -1,6 +1,7 @@
 import type { Household } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import { GRAIN } from '../../plan/clearance'
+import { ofGeometry } from '../../plan/geometry'
 import { nameOnPlan, small } from '../../plan/naming'
 import type { Use } from '../../plan/places'
 import { floorOf, reachOf, type Reached } from '../../plan/reach'
@@ -47,7 +48,7 @@ export const reach: Question<ReachFacts, ReachNeed> = {
   asks: 'Can they get to everything?',
   short: 'Within reach',
   topic: 'reach',
-  facts: reachFacts,
+  facts: ({ plan }) => ofGeometry(plan, 'reach', () => reachFacts(plan)),
   need: ({ stances }: Household, { reach: rules }: HouseRules) => ({ roadAccess: stances.roadAccess, rules }),
   judge: (facts, need, nights) =>
     answerOf([
@@ -58,7 +59,7 @@ export const reach: Question<ReachFacts, ReachNeed> = {
     ]),
 }
 
-function reachFacts({ plan }: Trailer): ReachFacts {
+function reachFacts(plan: Trailer['plan']): ReachFacts {
   const passage = ({ place: { id, name, use }, width, between }: Reached): Passage => ({ id, name, use, width: Math.floor(width), ...(between && { between: [nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])] }) })
   const used = ({ place: { use } }: Reached) => use !== 'door' && use !== 'exit window'
   return {

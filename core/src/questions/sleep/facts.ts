@@ -1,5 +1,6 @@
 import { OPPOSITE } from '../../plan/facing'
 import { roomsFor } from '../../plan/freeFloor'
+import { ofGeometry } from '../../plan/geometry'
 import { nightWays } from '../../plan/nightWays'
 import type { Berth, Plan, Room } from '../../plan/plan'
 import { floorOf } from '../../plan/reach'
@@ -54,7 +55,7 @@ export function sleepFacts(trailer: Trailer): SleepFacts {
   return {
     berths: plan.berths.map((berth) => berthFact(plan, berth)),
     conversions: plan.conversions.map(({ id, name, minutes, excludes }) => ({ id, name, minutes, excludes })),
-    nights: nightsOf(plan).map((made) => nightFact(plan, made)),
+    nights: ofGeometry(plan, 'nights', () => nightsOf(plan).map((made) => nightFact(plan, made))),
     advertised: trailerFigure(trailer, 'advertisedSleeps'),
   }
 }

@@ -2,6 +2,7 @@ import { FIXTURE_KINDS, type FixtureKind } from '../../readings/catalogue'
 import { figure } from '../../readings/reading'
 import type { Hold } from '../../packing/piece'
 import { roomsFor } from '../../plan/freeFloor'
+import { ofGeometry } from '../../plan/geometry'
 import type { Compartment, Plan } from '../../plan/plan'
 import { nightWays } from '../../plan/nightWays'
 import { floorOf } from '../../plan/reach'
@@ -52,7 +53,7 @@ export function stowFacts(trailer: Trailer): StowFacts {
     unreadRods: wardrobes.filter((_, i) => rods[i] === undefined).map(({ id }) => `plan.fixtures.${id}.rod`),
     drawers: plan.fixtures.reduce((sum, { readings }) => sum + (figure(readings, 'drawers') ?? 0), 0),
     shelves: plan.fixtures.reduce((sum, { kind, shape, band }) => sum + ((SHELVES[kind] ?? 0) * area(shape) * heightOf(band ?? FIXTURE_KINDS[kind].band)) / 1728, 0),
-    crates: cratesOn(plan),
+    crates: ofGeometry(plan, 'crates', () => cratesOn(plan)),
     ...(receiver !== undefined && { receiver }),
   }
 }

@@ -21,6 +21,7 @@ import { useKeys } from '../../shell/useKeys'
 import { LaserPanel } from '../laser/LaserPanel'
 import type { PlayedMeter } from '../laser/playedMeter'
 import type { Model } from '../model'
+import { BayPanel } from './BayPanel'
 import { Canvas } from './Canvas'
 import { boardOf, stepped } from './drawing'
 import { Inspector } from './Inspector'
@@ -191,6 +192,7 @@ function DrawingBoard({ trailer, version, models, meter, kept: { found, keep, fo
           </Box>
           <Canvas plan={plan} time={time} made={time === 'night' ? made : []} items={time === 'road' ? [] : items} chosen={board.chosen} guides={guides} underlay={underlay} marks={marks} pointing={!!held || (!!marks && marks.length < 2)} onPoint={point} onSlideUnderlay={sliding && underlay ? (dx, dy) => setUnderlay(slid(underlay, dx, dy)) : undefined} onChoose={choose} onPut={put} onEnd={() => (setGuides([]), setDragging(false))} />
           <ThreeTimes plan={plan} made={made} findings={findings} shown={time} onShow={setTime} />
+          <BayPanel plan={plan} onChange={(to) => change(to)} />
         </Box>
       </Grid>
     </>
