@@ -21,7 +21,7 @@ test('one’s own stock: errors are named, good files go in, and come out as the
   await expect(page.getByText('Done: new in the yard: E2E-2.')).toBeVisible()
   await page.getByRole('link', { name: 'To the yard' }).click()
   await page.getByLabel('Narrow the yard').fill('ellmoor')
-  await expect(page.getByText('1 of 15')).toBeVisible()
+  await expect(page.getByText(/^1 of \d+$/)).toBeVisible()
 
   const out = await page.request.get('/api/trailers/E2E-2')
   expect(out.headers()['content-disposition']).toBe('attachment; filename="e2e-2.json"')

@@ -20,8 +20,11 @@ test('what stays home is said, with what would let it in; the bay turns by the s
   await expect(stowing.getByRole('listitem').filter({ hasText: 'in the tow vehicle, against its payload' })).toBeVisible()
   const turned = stowing.getByRole('img', { name: /Pass-through in space, turned by 32 degrees/ })
   await expect(turned).toBeVisible()
-  await stowing.getByRole('slider', { name: 'Turn it' }).first().fill('120')
-  await expect(stowing.getByRole('img', { name: /Pass-through in space, turned by 120 degrees/ })).toBeVisible()
+  // The slider listens once the page does.
+  await expect(async () => {
+    await stowing.getByRole('slider', { name: 'Turn it' }).first().fill('120')
+    await expect(stowing.getByRole('img', { name: /Pass-through in space, turned by 120 degrees/ })).toBeVisible({ timeout: 1000 })
+  }).toPass()
 })
 
 test('gear from the shelf, with its size, and who may share', async ({ page }) => {

@@ -9,12 +9,15 @@ export interface Effort {
   looks: number
   /** Times the filling is begun anew with other kinds of pieces preferred. */
   starts: number
-  /** Placings tried one by one when something stays home; nothing more is tried beyond. */
+  /** Of few pieces every way is tried when something stays home, up to so many placings. */
   most: number
 }
 
 export const QUICK: Effort = { looks: 2, starts: 1, most: 0 }
-export const THOROUGH: Effort = { looks: 8, starts: 4, most: 400 }
+export const THOROUGH: Effort = { looks: 8, starts: 4, most: 6_000 }
+
+/** Beyond so many pieces every way is too many. */
+const FEW = 7
 
 /** So many blocks of identical pieces, side by side and on each other, as one box. */
 interface Block {
@@ -62,7 +65,8 @@ export function pack(holds: readonly Hold[], pieces: readonly Piece[], effort: E
   }
   // What goes into no hold whatever the order stays home for certain.
   let proven = best.left.every((count, kind) => count === 0 || task.ways[kind]!.every((ways) => ways.length === 0))
-  if (!proven && effort.most > 0) {
+  const mayGoIn = pieces.reduce((sum, { count }, kind) => sum + (task.ways[kind]!.some((ways) => ways.length > 0) ? count : 0), 0)
+  if (!proven && mayGoIn <= FEW) {
     const tried = triedAll(task, start, best, effort.most)
     best = tried.best
     proven = tried.all

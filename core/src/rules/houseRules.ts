@@ -66,6 +66,8 @@ export interface ComfortRules {
   passing: number
   /** How many times as much that, and climbing, weighs for those who are up at night. */
   nightTrips: number
+  /** No way to the toilet at all with what is made up. */
+  noWay: number
   /** A way to the toilet longer than this, inches, for those who are up at night. */
   longWay: number
   farToilet: number
@@ -201,6 +203,7 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
       lowHeadroom: 2,
       passing: 3,
       nightTrips: 3,
+      noWay: 300,
       longWay: 180,
       farToilet: 4,
       noOutlet: 40,

@@ -1,16 +1,15 @@
 import { Button, Link } from '@chakra-ui/react'
 import NextLink from 'next/link'
+import { drawnPlan } from '../../drawing/drawnPlan'
 import { planText } from '../../drawing/planText'
 import { headline } from '@hitchet/core/match/headline'
 import type { Household } from '@hitchet/core/household/household'
 import { yardUnit } from '@hitchet/core/yard/unit'
 import { frameFor } from '../../drawing/frame'
-import { PlanStrip } from '../../drawing/PlanStrip'
 import { allTrailers } from '../../server/db/trailers'
 import { matchedYard, type MatchedTrailer } from '../../server/services/yard'
 import { measureSystem } from '../measureCookie'
 import { PageHead } from '../PageHead'
-import { YARD_SCALE } from './scale'
 import { YardList, type YardRow } from './YardList'
 
 /** All stock as strips on one ruler; with a household open, each with how it stands for them. */
@@ -20,7 +19,8 @@ export async function Yard({ open }: { open?: { id: string; household: Household
   const frame = frameFor(trailers.map(({ trailer }) => trailer.plan))
   const rows = trailers.map(({ trailer, match }): YardRow => ({
     unit: yardUnit(trailer),
-    strip: <PlanStrip plan={trailer.plan} time="parked" frame={frame} scale={YARD_SCALE} text={planText(trailer, 'parked', system)} system={system} />,
+    plan: drawnPlan(trailer.plan),
+    text: planText(trailer, 'parked', system),
     ...(match && { standing: match.standing, says: headline(match.answers) }),
   }))
   return (

@@ -1,15 +1,17 @@
 'use client'
 
-import { Box, Flex, HStack, Input, InputGroup, Link, NativeSelect, Text } from '@chakra-ui/react'
+import { Box, Button, Flex, HStack, Input, InputGroup, Link, NativeSelect, Text } from '@chakra-ui/react'
 import { Search } from 'lucide-react'
 import NextLink from 'next/link'
 import { debounce, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
-import { useRef, type ReactNode } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import type { Standing } from '@hitchet/core/match/match'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
 import { filterYard, parseFilter } from '@hitchet/core/yard/filter'
 import { unitFeatures, type YardUnit } from '@hitchet/core/yard/unit'
+import type { Plan } from '@hitchet/core/plan/plan'
 import type { Frame } from '../../drawing/frame'
+import { PlanStrip } from '../../drawing/PlanStrip'
 import { Ruler } from '../../drawing/Ruler'
 import { Figure, Said, useMeasures } from '../../look/measures'
 import { Shortcuts } from '../shell/Shortcuts'
@@ -20,13 +22,18 @@ import { StandingWord } from '../Verdict'
 
 export interface YardRow {
   unit: YardUnit
-  strip: ReactNode
+  plan: Plan
+  /** The drawing in words. */
+  text: string
   standing?: Standing
   says?: Phrase
 }
 
 const ORDERS = { order: 'As listed', length: 'Shortest first', weight: 'Lightest first', price: 'Cheapest first' } as const
 type Order = keyof typeof ORDERS
+
+/** So many strips are drawn before one scrolls. */
+const FIRST = 10
 
 /** The address follows once typing pauses, milliseconds: letter by letter the router now and then puts an older address back. */
 const PAUSE = 250
@@ -38,10 +45,19 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
   const field = useRef<HTMLInputElement>(null)
   const system = useMeasures()
   useKeys({ '/': () => field.current?.focus() })
+  const [shownRows, setShownRows] = useState(FIRST)
+  const more = useRef<HTMLButtonElement>(null)
   const terms = parseFilter(text)
   const { shown, unsure } = filterYard(rows.map(({ unit }) => unit), terms)
   const wanted = new Set(shown.map(({ stock }) => stock))
   const listed = sorted(rows.filter(({ unit }) => wanted.has(unit.stock)), order)
+  // Whoever scrolls to the end of what is drawn gets the next ones; the button is for those who do not scroll.
+  useEffect(() => {
+    if (!more.current) return
+    const seen = new IntersectionObserver(([entry]) => entry?.isIntersecting && setShownRows((now) => now + FIRST), { rootMargin: '400px' })
+    seen.observe(more.current)
+    return () => seen.disconnect()
+  }, [shownRows, listed.length])
   return (
     <>
       <Flex gap="3" align="center" pb="2" flexWrap="wrap">
@@ -78,19 +94,25 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
       </Box>
       {listed.length === 0 && <NothingLeft />}
       <Box as="ul" listStyleType="none">
-        {listed.map((row) => (
-          <Row key={row.unit.stock} row={row} under={under} unsure={unsure.has(row.unit.stock)} width={(frame.before + frame.after) * YARD_SCALE} />
+        {listed.slice(0, shownRows).map((row) => (
+          <Row key={row.unit.stock} row={row} under={under} unsure={unsure.has(row.unit.stock)} frame={frame} />
         ))}
       </Box>
+      {listed.length > shownRows && (
+        <Button ref={more} variant="outline" size="sm" my="4" onClick={() => setShownRows(shownRows + FIRST)}>
+          Show {Math.min(FIRST, listed.length - shownRows)} more
+        </Button>
+      )}
     </>
   )
 }
 
-function Row({ row: { unit, strip, standing, says }, under, unsure, width }: { row: YardRow; under: string; unsure: boolean; width: number }) {
+function Row({ row: { unit, plan, text, standing, says }, under, unsure, frame }: { row: YardRow; under: string; unsure: boolean; frame: Frame }) {
+  const system = useMeasures()
   return (
     <Flex as="li" gap="6" py="2" flexWrap={{ base: 'wrap', lg: 'nowrap' }} borderBottomWidth="1px" borderColor="hair" align="center" css={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 150px' }}>
-      <Box w={`${width}px`} maxW="100%" flex="none">
-        {strip}
+      <Box w={`${(frame.before + frame.after) * YARD_SCALE}px`} maxW="100%" flex="none">
+        <PlanStrip plan={plan} time="parked" frame={frame} scale={YARD_SCALE} text={text} system={system} />
       </Box>
       <Box flex="1" minW="260px">
         <HStack gap="3" mb="1">

@@ -4,7 +4,7 @@ import type { SleepFacts } from './facts'
 import type { Sleeper } from './need'
 
 /**
- * What a night costs that only the whole of it tells: brushing past beds that are slept in on the way to the
+ * What a night costs that only the whole of it tells: no way to the toilet at all, brushing past beds that are slept in on the way to the
  * toilet, a long way for those who are up at night, others in a room that should be one's own, floor for cribs.
  * `open`: bits over the options, 0 for what is always there, then the conversions in order.
  */
@@ -32,6 +32,11 @@ export function nightCosts({ berths, conversions, nights }: SleepFacts, sleepers
       if (by) disturbances.push({ at: here, by, cost: passing })
     }
     if (length > rules.longWay) disturbances.push({ at: here, cost: far })
+  }
+  const shut = each(() => rules.noWay)
+  if (night?.ways.length) for (const { id } of berths) {
+    const here = places.get(id)
+    if (here && !night.ways.some(({ berth }) => berth === id)) disturbances.push({ at: here, cost: shut })
   }
   if (sleepers.some(({ ownRoom }) => ownRoom)) {
     const shared = each(({ ownRoom }) => (ownRoom ? rules.ownRoomShared : 0))
