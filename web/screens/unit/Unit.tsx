@@ -11,7 +11,7 @@ import { DEFAULT_HOUSE_RULES } from '@hitchet/core/rules/houseRules'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { frameFor } from '../../drawing/frame'
 import { trailersByStock } from '../../server/db/trailers'
-import { rankYard } from '../../server/services/matching'
+import { answersOn } from '../../server/services/matching'
 import { drawnNights } from '../drawnNight'
 import type { SeenBy } from './seenBy'
 import { SleepPanel } from './sleeping/SleepPanel'
@@ -32,7 +32,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   const [found] = await trailersByStock([stock])
   if (!found) notFound()
   const { trailer } = found
-  const answers = open && (await rankYard(open.household)).find(({ id }) => id === found.id)?.answers
+  const answers = open && (await answersOn(found.id, [open.household]))[0]
   const seenBy: SeenBy | undefined = open && answers && { walker: tokensOf(open.household.people)[0], asked: asked(answers), ...drawnNights(trailer, open.household) }
   return (
     <>

@@ -3,7 +3,7 @@ import { tapeList } from '@hitchet/core/match/tapeList'
 import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { KeptHousehold } from '../db/households'
 import { allTrailers, type StockedTrailer } from '../db/trailers'
-import { rankYard } from './matching'
+import { rankYardFor } from './matching'
 
 export interface HouseholdInHand {
   kept: KeptHousehold
@@ -24,7 +24,7 @@ export interface UnitToMeasure {
 
 /** What is on the desk today: how the yard stands for each household, and what they wait for. */
 export async function deskFor(households: readonly KeptHousehold[]): Promise<{ inHand: HouseholdInHand[]; toMeasure: UnitToMeasure[] }> {
-  const [trailers, rankings] = await Promise.all([allTrailers(), Promise.all(households.map(({ household }) => rankYard(household)))])
+  const [trailers, rankings] = await Promise.all([allTrailers(), rankYardFor(households.map(({ household }) => household))])
   const inHand = households.map((kept, i): HouseholdInHand => {
     const matches = rankings[i]!
     return { kept, left: matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').length, all: matches.length, best: trailers.find(({ id }) => id === matches[0]?.id)?.trailer }

@@ -1,12 +1,23 @@
 import type { Household } from '@hitchet/core/household/household'
-import type { Match, Standing } from '@hitchet/core/match/match'
+import type { Answers, Match, Standing } from '@hitchet/core/match/match'
 import type { QuestionId } from '@hitchet/core/questions/question'
 import { yardFacts } from '../db/trailers'
 import { rankInWorker } from '../jobs/rankingPool'
 
 /** The yard ranked for a household. */
 export async function rankYard(household: Household): Promise<Match[]> {
-  return rankInWorker({ facts: await yardFacts(), household })
+  return (await rankYardFor([household]))[0]!
+}
+
+/** The yard ranked for each of some households: its facts are read and parsed once. */
+export async function rankYardFor(households: Household[]): Promise<Match[][]> {
+  return rankInWorker({ facts: await yardFacts(), households })
+}
+
+/** What each of some households is answered on one unit, by its id. */
+export async function answersOn(id: string, households: Household[]): Promise<Answers[]> {
+  const facts = (await yardFacts()).filter((one) => one.id === id)
+  return (await rankInWorker({ facts, households })).map(([match]) => match?.answers ?? {})
 }
 
 export interface YardLeft {

@@ -12,7 +12,7 @@ import { Gone, StaleSave } from '../db/conflict'
 import { allHouseholds } from '../db/households'
 import { inTransaction } from '../db/database'
 import { changeTrailer, saveTrailers, stockNumbers, trailersByStock, type StockedTrailer } from '../db/trailers'
-import { rankYard } from './matching'
+import { answersOn } from './matching'
 
 /** A unit that is new on the lot; one whose stock number hangs in another window is refused. */
 export async function takeIn(source: unknown, { id }: Account): Promise<Response> {
@@ -70,6 +70,6 @@ async function answered(save: () => Promise<StockedTrailer>): Promise<Response> 
 /** What to measure next on a unit, by how many open households' answers it could change. */
 export async function tapeListFor({ id, trailer }: { id: string; trailer: Trailer }): Promise<ToMeasure[]> {
   const households = await allHouseholds()
-  const asked = await Promise.all(households.map(async ({ household }) => ({ household, answers: (await rankYard(household)).find((match) => match.id === id)?.answers ?? {} })))
-  return tapeList(trailer, asked)
+  const answers = await answersOn(id, households.map(({ household }) => household))
+  return tapeList(trailer, households.map(({ household }, i) => ({ household, answers: answers[i]! })))
 }
