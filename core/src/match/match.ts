@@ -5,7 +5,7 @@ import type { SleepFacts } from '../questions/sleep/facts'
 import { sleepNeed } from '../questions/sleep/need'
 import { arrangement } from '../questions/sleep/sleep'
 import type { StowFacts } from '../questions/stow/facts'
-import { ridesInIt, stowed, type Stowed } from '../questions/stow/stowed'
+import { ridesInIt, stowed } from '../questions/stow/stowed'
 import { DEFAULT_HOUSE_RULES, type HouseRules, type RankingRules } from '../rules/houseRules'
 import type { Trailer } from '../trailer/trailer'
 
