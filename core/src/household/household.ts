@@ -99,7 +99,8 @@ export interface Gear {
   stacks?: boolean
   /** Nothing goes on top of it. */
   fragile?: boolean
-  keep?: 'inside' | 'outside'
+  /** Inside the trailer, outside it, or wherever it stays dry. */
+  keep?: 'inside' | 'outside' | 'dry'
   /** Wanted first when they arrive, or while they drive. */
   first?: 'camp' | 'road'
 }
@@ -142,7 +143,7 @@ const gear = object({
   turns: string().oneOf(['any', 'upright', 'never']),
   stacks: boolean(),
   fragile: boolean(),
-  keep: string().oneOf(['inside', 'outside']),
+  keep: string().oneOf(['inside', 'outside', 'dry']),
   first: string().oneOf(['camp', 'road']),
 }).noUnknown()
 

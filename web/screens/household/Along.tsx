@@ -82,7 +82,7 @@ function Handling({ index }: { index: number }) {
             <Popover.Body display="flex" flexDirection="column" gap="2">
               <SelectField path={`gear.${index}.turns`} label="May be turned" options={[{ value: 'any', name: 'any way up' }, { value: 'upright', name: 'upright only' }, { value: 'never', name: 'not at all' }]} />
               <SelectField path={`gear.${index}.first`} label="Wanted first" options={[{ value: '', name: 'no matter when' }, { value: 'camp', name: 'at camp' }, { value: 'road', name: 'on the road' }]} />
-              <SelectField path={`gear.${index}.keep`} label="Kept" options={[{ value: '', name: 'inside or outside' }, { value: 'inside', name: 'inside' }, { value: 'outside', name: 'outside' }]} />
+              <SelectField path={`gear.${index}.keep`} label="Kept" options={[{ value: '', name: 'inside or outside' }, { value: 'inside', name: 'inside' }, { value: 'outside', name: 'outside' }, { value: 'dry', name: 'wherever it is dry' }]} />
               <Tick path={`gear.${index}.fragile`} label="Nothing on top of it" />
               <Tick path={`gear.${index}.alone`} label="Stands on the floor alone" />
               <Tick path={`gear.${index}.fuel`} label="Carries fuel: never inside" />

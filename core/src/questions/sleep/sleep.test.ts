@@ -125,6 +125,16 @@ describe('people come and go', () => {
   const anyone = fc.record({ age: fc.integer({ min: 2, max: 75 }), height: fc.integer({ min: 34, max: 78 }), weight: fc.integer({ min: 30, max: 260 }) })
   const left = (people: Person[]) => places(unit(withBooth), household(people)).everyNight.unplaced.length
 
+  it('one more berth never leaves more people out, nor asks for more beds to be made', () => {
+    fc.assert(
+      fc.property(fc.array(anyone, { minLength: 1, maxLength: 6 }), fc.integer({ min: 24, max: 66 }), fc.integer({ min: 50, max: 82 }), (some, width, length) => {
+        const of = household(some.map((one) => person(one)))
+        const [before, after] = [withBooth, { ...withBooth, berths: [...withBooth.berths, berth('bed', width, length, { id: 'more' })] }].map((plan) => places(unit(plan), of).everyNight)
+        return after!.unplaced.length < before!.unplaced.length || (after!.unplaced.length === before!.unplaced.length && after!.made.length <= before!.made.length)
+      }),
+    )
+  })
+
   it('with one person fewer never more are left without a berth, and at most one fewer', () => {
     fc.assert(
       fc.property(fc.array(anyone, { minLength: 2, maxLength: 7 }), (some) => {

@@ -31,6 +31,12 @@ describe('what is said of sleeping', () => {
     expect(phraseText(story({ berths: [queen, bunk('a'), bunk('b'), dinette], conversions: [make] }, five, 6).says)).toBe('The sheet says 6. The five fit, with the dinette made up every night; 3 of 4 berths are too short for Ro (6 ft 2 in).')
   })
 
+  it('of each berth what was read of it, and what closes it off', () => {
+    const read = berth('upper-bunk', 28, 74, { id: 'up', name: 'Upper bunk', limit: 150, readings: { mattressWidth: [{ value: 28, source: 'measured' }], mattressLength: [{ value: 74, source: 'measured' }], weightLimit: [{ value: 150, source: 'label' }], headroom: [{ value: 30, source: 'measured' }], ownLight: [{ value: true, source: 'measured' }], ladder: [{ value: true, source: 'measured' }], outlet: [{ value: false, source: 'measured' }] } })
+    const [night] = story({ berths: [read] }, household([kid('Ta', 9, 53)])).nights
+    expect(phraseText(night!.lies[0]!.about)).toBe('28 in by 74 in, carries 150 lb, 30 in of headroom, own light, ladder, open to the room')
+  })
+
   it('the next best way, and what it costs', () => {
     const three = household([ro, mi, kid('Ta', 9, 53)])
     const { nights } = story({ berths: [queen, bunk('a'), dinette], conversions: [make] }, three)

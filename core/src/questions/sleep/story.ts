@@ -1,11 +1,11 @@
 import type { Household } from '../../household/household'
 import { small } from '../../plan/naming'
 import { listed, phraseText, says, type Phrase } from '../../quantity/phrase'
-import { quantity } from '../../quantity/quantity'
+import { inches, pounds, quantity } from '../../quantity/quantity'
 import type { HouseRules, SleepRules } from '../../rules/houseRules'
 import { capacityOf, type Capacity } from './capacity'
 import { changesFor, type Change } from './changes'
-import type { SleepFacts } from './facts'
+import type { BerthFact, SleepFacts } from './facts'
 import { sleepNeed, type Party, type SleepNeed } from './need'
 import { COST, secondNight, type Night } from './night'
 import { noticed, ruledOut } from './notes'
@@ -24,7 +24,7 @@ export interface SleepStory {
 /** One kind of night: who lies where, what is not so good about it, and what else could be done. */
 export interface NightStory {
   name: 'Every night' | 'With guests' | 'When everybody comes'
-  lies: { berth: string; people: { id: string; name: string }[] }[]
+  lies: { berth: string; about: Phrase; people: { id: string; name: string }[] }[]
   noticed: Phrase[]
   /** The next best and what it costs; absent when there is no other way, or nothing at all fits. */
   second?: Phrase
@@ -70,12 +70,24 @@ function nightStory(name: NightStory['name'], facts: SleepFacts, party: Party, r
   const placed = night.placements.flatMap(({ people }) => people.map((one) => one.name))
   return {
     name,
-    lies: [...night.placements.map(({ berth, people }) => ({ berth: berth.name, people: people.map(({ id, name: called }) => ({ id, name: called })) })), ...night.cribs.map(({ sleeper, room }) => ({ berth: room === undefined ? 'Crib, but no floor for it' : `Crib in the ${small(facts.berths.find((one) => one.room === room)?.roomName ?? 'other room')}`, people: [{ id: sleeper.id, name: sleeper.name }] }))],
+    lies: [...night.placements.map(({ berth, people }) => ({ berth: berth.name, about: aboutBerth(berth), people: people.map(({ id, name: called }) => ({ id, name: called })) })), ...night.cribs.map(({ sleeper, room }) => ({ berth: room === undefined ? 'Crib, but no floor for it' : `Crib in the ${small(facts.berths.find((one) => one.room === room)?.roomName ?? 'other room')}`, about: [], people: [{ id: sleeper.id, name: sleeper.name }] }))],
     noticed: noticed(facts, night, rules),
     ...(second && { second: secondSays(facts, rules, night, second) }),
     ...(night.unplaced.length && placed.length && { largest: says`At most ${quantity(placed.length, 'person')} of them ${placed.length > 1 ? 'sleep' : 'sleeps'} in it: ${listed(placed)}.` }),
     changes: changesFor(facts, party, rules, night),
   }
+}
+
+/** A berth in a line: mattress, limit, headroom, what belongs to it, what closes it off. What nobody read is left out. */
+function aboutBerth({ width, length, limit, headroom, height, outlet, light, window, ladder, closedBy }: BerthFact): Phrase {
+  return joined([
+    ...(width !== undefined && length !== undefined ? [says`${inches(width)} by ${inches(length)}`] : [says`mattress not measured`]),
+    ...(limit !== undefined ? [says`carries ${pounds(limit)}`] : []),
+    ...(height !== undefined ? [says`${inches(height)} above the floor`] : []),
+    ...(headroom !== undefined ? [says`${inches(headroom)} of headroom`] : []),
+    ...[outlet && 'outlet', light && 'own light', window && 'own window', ladder && 'ladder'].flatMap((word) => (word ? [says`${word}`] : [])),
+    says`${closedBy === 'nothing' ? 'open to the room' : `behind a ${closedBy}`}`,
+  ])
 }
 
 /** Who would lie elsewhere, and what that costs: beds to make, minutes, or what they would notice. */

@@ -72,6 +72,13 @@ describe('where what may ride', () => {
     expect(lies([inside, bay()], gear('Rug', [20, 8, 8], { first: 'camp' }))).toEqual(['pass'])
   })
 
+  it('what has to stay dry does not ride in a wet bay', () => {
+    const wet = bay({ id: 'wet', wet: true })
+    expect(lies([wet, bay()], gear('Bedding', [20, 16, 12], { keep: 'dry' }))).toEqual(['pass'])
+    expect(lies([wet], gear('Bedding', [20, 16, 12], { keep: 'dry' }))).toEqual([])
+    expect(judged([wet, bay(), inside], []).words).toContain('Bays that stay dry: 29.8 cu ft outside, 29.8 cu ft inside.')
+  })
+
   it('under a bunk that is slept in it has to be emptied first', () => {
     const cargo = bay({ id: 'cargo', name: 'Cargo hold', shares: ['bunk'] })
     const bunked = { berths: [berth('bunk', 60, 80, { id: 'bunk', name: 'Bunk', limit: 600 })] }

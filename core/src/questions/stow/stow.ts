@@ -31,7 +31,7 @@ export const stow: Question<StowFacts, StowNeed> = {
   facts: stowFacts,
   need: stowNeed,
   judge: (facts, need, nights, what = stowed(facts, need.gear)) =>
-    answerOf([...gearReasons(facts, need, what, nights?.everyNight), ...closetReasons(facts, need), ...crateReasons(facts, need)], need.gear.some(({ fuel }) => fuel) ? ['fuel'] : []),
+    answerOf([...gearReasons(facts, need, what, nights?.everyNight), ...closetReasons(facts, need), ...dryReason(facts), ...crateReasons(facts, need)], need.gear.some(({ fuel }) => fuel) ? ['fuel'] : []),
 }
 
 function stowNeed(household: Household, { stow: rules }: HouseRules): StowNeed | null {
@@ -109,6 +109,13 @@ function closetReasons({ rod, unreadRods, drawers, shelves }: StowFacts, { peopl
   if (rod === undefined) return [shelf, { verdict: 'fits', says: says`How long the closet rod is has not been read.`, missing: unreadRods }]
   if (rod === 0) return [shelf, { verdict: 'fits', says: says`Nothing to hang clothes in.` }]
   return [shelf, { verdict: 'fits', says: says`${inches(rod)} of closet rod; ${quantity(people, 'person')} ask about ${inches(hanging)}${rod < hanging ? ': some fold' : ''}.` }]
+}
+
+/** How much can be kept dry, inside against outside. */
+function dryReason({ holds }: StowFacts): Reason[] {
+  if (holds.length === 0) return []
+  const volume = (place: 'inside' | 'outside') => holds.filter((hold) => hold.place === place && !hold.wet).reduce((sum, { size: [l, w, h] }) => sum + (l * w * h) / 1728, 0)
+  return [{ verdict: 'fits', says: says`Bays that stay dry: ${quantity(volume('outside'), 'cu ft')} outside, ${quantity(volume('inside'), 'cu ft')} inside.` }]
 }
 
 function crateReasons({ crates }: StowFacts, { pets }: StowNeed): Reason[] {

@@ -39,7 +39,7 @@ function piecesOf({ id, count, size, weight, turns, stacks, fragile, fuel, keep,
   if (!size) return []
   const inPlace = (place: HoldFact['place']) => holds.filter((hold) => hold.place === place).map((hold) => hold.id)
   const preferred = first === 'road' ? inPlace('inside') : first === 'camp' ? inPlace('outside') : []
-  const only = fuel || keep === 'outside' ? inPlace('outside') : keep === 'inside' ? inPlace('inside') : preferred.length ? preferred : undefined
+  const only = fuel || keep === 'outside' ? inPlace('outside') : keep === 'inside' ? inPlace('inside') : keep === 'dry' ? holds.filter(({ wet }) => !wet).map((hold) => hold.id) : preferred.length ? preferred : undefined
   const alone = stacks === false
   return [{ id, count, size: [size.length, size.width, size.height], weight, turns: turns ?? 'any', bears: !(alone || fragile), stands: !alone, ...(only && { only }) }]
 }

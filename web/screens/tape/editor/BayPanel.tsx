@@ -49,6 +49,7 @@ function BayFields({ plan, bay, onChange, onTakeAway }: { plan: Plan; bay: Compa
       <Row>
         <Named label="Bay" value={bay.name} onSet={(name) => onChange({ name })} />
         <Choice label="Opens" value={bay.place} options={[['outside', 'outside'], ['inside', 'inside']]} onChoose={(place) => onChange({ place: place as Compartment['place'] })} />
+        <Choice label="In rain it stays" value={bay.wet ? 'wet' : 'dry'} options={[['dry', 'dry'], ['wet', 'wet']]} onChoose={(state) => onChange({ wet: state === 'wet' ? true : undefined })} />
       </Row>
       <Row>
         <LengthField label="Along, inside" value={bay.size[0]} least={1} onSet={(value) => size(0, value)} />

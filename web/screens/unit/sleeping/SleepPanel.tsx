@@ -37,7 +37,7 @@ function NightColumn({ night: { name, lies, noticed, second, largest, changes },
         {name}
       </Text>
       <Box as="ul" listStyleType="none">
-        {lies.map(({ berth, people }) => (
+        {lies.map(({ berth, about, people }) => (
           <Flex as="li" key={`${berth} ${people[0]?.id}`} gap="2" align="center" minH="30px">
             <HStack gap="1" w="62px" flex="none">
               {people.map(({ id }) => {
@@ -45,7 +45,14 @@ function NightColumn({ night: { name, lies, noticed, second, largest, changes },
                 return token && <PersonToken key={id} token={token} />
               })}
             </HStack>
-            <Text fontSize="14.5px">{berth}</Text>
+            <Box py="0.5">
+              <Text fontSize="14.5px" lineHeight="1.25">
+                {berth}
+              </Text>
+              <Text fontSize="13px" color="line" lineHeight="1.25">
+                <Said phrase={about} />
+              </Text>
+            </Box>
           </Flex>
         ))}
       </Box>
