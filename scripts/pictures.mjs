@@ -13,7 +13,8 @@ await page.goto('/sign-in')
 await page.getByRole('button', { name: /, consultant$/ }).click()
 await page.getByRole('heading', { name: /Good to see you/ }).waitFor()
 const at = async (name) => page.getByRole('link', { name }).first().getAttribute('href')
-const [okoro, vossberg] = [await at(/Okoro/), await at(/Vossberg/)]
+const [okoro, vossberg, dunmore, oosterveen] = [await at(/Okoro/), await at(/Vossberg/), await at(/Dunmores/), await at(/Oosterveen/)]
+const scrollTo = (id) => () => page.evaluate((to) => document.getElementById(to).scrollIntoView({ block: 'start' }), id).then(() => page.mouse.wheel(0, -90))
 
 const shot = async (name, path, before = async () => {}) => {
   await page.goto(path)
@@ -31,6 +32,8 @@ await shot('compare-night', `${okoro}/compare?time=night`)
 await shot('compare-road', `${vossberg}/compare?time=road&units=T-112,T-118,T-126`)
 await shot('unit-room', '/yard/T-118?layer=room&time=road&thing=bunk-lower')
 await shot('unit-ways-out', `${okoro}/units/T-135?time=night&layer=exits`)
+await shot('unit-sleeping', `${dunmore}/units/T-118`, scrollTo('sleeping'))
+await shot('unit-stowing', `${oosterveen}/units/T-118`, scrollTo('stowing'))
 await shot('tape-measure', '/yard/T-121/tape')
 await shot('tape-draw', '/yard/T-126/tape?do=draw', async () => {
   await page.locator('[data-item="sofa"]').click()

@@ -42,8 +42,16 @@ export interface PersonDraft {
   sharesWith: string[]
 }
 
-export interface PetDraft extends Omit<Pet, 'weight'> {
+/** Three lengths as texts; all empty: not asked yet, or none. */
+export interface SizeDraft {
+  length: string
+  width: string
+  height: string
+}
+
+export interface PetDraft extends Omit<Pet, 'weight' | 'crate'> {
   weight: string
+  crate: SizeDraft
 }
 
 export interface GearDraft {
@@ -51,8 +59,7 @@ export interface GearDraft {
   name: string
   count: string
   weight: string
-  /** All three empty: not asked yet. */
-  size: { length: string; width: string; height: string }
+  size: SizeDraft
   rides: Gear['rides']
   fuel: boolean
   turns: NonNullable<Gear['turns']>
@@ -122,7 +129,7 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
       needs: needs ?? [],
       sharesWith: sharesWith ?? [],
     })),
-    pets: pets.map((pet) => ({ ...pet, weight: weightText(pet.weight, system) })),
+    pets: pets.map((pet) => petDraft(pet, system)),
     vehicle: { name: vehicle.name, ratings: eachRating((key) => ratingDraft(best(vehicle.readings[key]), key, system)) },
     trip: { ...trip, nights: String(trip.nights) },
     limits: { budget: limits.budget === undefined ? '' : String(limits.budget), trailerLength: lengthText(limits.trailerLength, system), rigLength: lengthText(limits.rigLength, system) },
@@ -164,6 +171,15 @@ export const emptyPerson = (others: readonly { id: string }[]): PersonDraft => (
   sharesWith: [],
 })
 
+/** A pet as texts to edit; of a new one nothing but its id need be given. */
+export function petDraft({ id, name, kind, weight, crate }: Partial<Pet> & { id: string }, system: MeasureSystem = 'us'): PetDraft {
+  return { id, name: name ?? '', kind: kind ?? 'dog', weight: weightText(weight, system), crate: sizeText(crate, system) }
+}
+
+const isGiven = (size: SizeDraft): boolean => Object.values(size).some((text: string) => text.trim() !== '')
+
+const sizeText = (size: Gear['size'], system: MeasureSystem): SizeDraft => ({ length: lengthText(size?.length, system), width: lengthText(size?.width, system), height: lengthText(size?.height, system) })
+
 /** A thing as texts to edit; of something new nothing but its id need be given. */
 export function gearDraft({ id, name, count, weight, size, rides, fuel, turns, stacks, fragile, keep, first }: Partial<Gear> & { id: string }, system: MeasureSystem = 'us'): GearDraft {
   return {
@@ -171,7 +187,7 @@ export function gearDraft({ id, name, count, weight, size, rides, fuel, turns, s
     name: name ?? '',
     count: String(count ?? 1),
     weight: weightText(weight, system),
-    size: { length: lengthText(size?.length, system), width: lengthText(size?.width, system), height: lengthText(size?.height, system) },
+    size: sizeText(size, system),
     rides: rides ?? 'trailer',
     fuel: fuel ?? false,
     turns: turns ?? 'any',
@@ -186,7 +202,7 @@ export function gearDraft({ id, name, count, weight, size, rides, fuel, turns, s
 function rawGear({ size, fuel, turns, alone, fragile, keep, first, ...rest }: GearDraft) {
   return {
     ...rest,
-    ...(Object.values(size).some((text) => text.trim()) && { size }),
+    ...(isGiven(size) && { size }),
     ...(fuel && { fuel }),
     ...(turns !== 'any' && { turns }),
     ...(alone && { stacks: false }),
@@ -221,7 +237,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
       ...(needs.length && { needs }),
       ...(sharesWith.length && { sharesWith }),
     })),
-    pets: draft.pets,
+    pets: draft.pets.map(({ crate, ...pet }) => ({ ...pet, ...(isGiven(crate) && { crate }) })),
     vehicle: { name: draft.vehicle.name, readings: Object.fromEntries(readings) },
     trip: draft.trip,
     limits: draft.limits,

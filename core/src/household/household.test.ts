@@ -8,10 +8,14 @@ import { householdSummary } from './summary'
 import { tokensOf } from './tokens'
 
 const reader = { by: 'Maren', on: '2026-11-25' }
-const family: Household = household([...couple({ id: 'ro', name: 'Ro', age: 43, height: 73, weight: 205 }, { id: 'mi', name: 'Mi', age: 42, height: 66, weight: 150 }), person({ id: 'ta', name: 'Ta', age: 9, height: 52.5, weight: 66, guest: true, needs: ['night trips'], climbs: false })], {
+const family: Household = household([...couple({ id: 'ro', name: 'Ro', age: 43, height: 73, weight: 205 }, { id: 'mi', name: 'Mi', age: 42, height: 66, weight: 150 }), person({ id: 'ta', name: 'Ta', age: 9, height: 52.5, weight: 66, guest: true, seldom: true, sharesWith: ['ro'], sex: 'female', needs: ['night trips'], climbs: false })], {
   limits: { budget: 32000, rigLength: 600 },
-  pets: [{ id: 'rex', name: 'Rex', kind: 'dog', weight: 70 }],
-  gear: [{ id: 'bike', name: 'Bike', count: 2, weight: 31, rides: 'trailer' }],
+  pets: [{ id: 'rex', name: 'Rex', kind: 'dog', weight: 70, crate: { length: 36, width: 23, height: 25 } }],
+  gear: [
+    { id: 'bike', name: 'Bike', count: 2, weight: 31, rides: 'trailer' },
+    { id: 'lamp', name: 'Lamp', count: 1, weight: 4, size: { length: 7, width: 7, height: 13 }, rides: 'trailer', turns: 'upright', stacks: false, fragile: true, keep: 'dry', first: 'camp' },
+    { id: 'can', name: 'Gas can', count: 1, weight: 15, rides: 'vehicle', fuel: true },
+  ],
   stances: { tub: 'want' },
   notes: 'Cold feet.',
 })
@@ -55,6 +59,7 @@ describe('the interview as typed', () => {
   })
 
   it.each<[string, (draft: HouseholdDraft) => void, string]>([
+    ['half a size', (d) => (d.gear[1]!.size.height = ''), 'gear[1].size.height: a length from 0 ft 1 in to 33 ft 4 in, written 6\'2, 74 or 188 cm'],
     ['a height in words', (d) => (d.people[0]!.height = 'tall'), `people[0].height: a length from 1 ft to 8 ft, written 6'2, 74 or 188 cm`],
     ['an age left out', (d) => (d.people[0]!.age = ''), 'people[0].age: an age from 0 to 120 years'],
     ['a weight of a ton', (d) => (d.people[0]!.weight = '2000'), 'people[0].weight: a weight from 3 to 600 lb, written 180 or 82 kg'],
@@ -81,7 +86,7 @@ describe('judging while it is typed', () => {
     const soFar = judgeableSoFar(typed((d) => { d.people[0]!.height = '6 f'; d.limits.budget = '32q'; d.vehicle.ratings.gcwr.value = 'x'; d.gear[0]!.weight = '' }), reader) // prettier-ignore
     expect(soFar!.people[0]!.height).toBeUndefined()
     expect(soFar!.limits.budget).toBeUndefined()
-    expect(soFar!.gear).toEqual([])
+    expect(soFar!.gear.map(({ id }) => id)).toEqual(['lamp', 'can'])
     expect(soFar!.people).toHaveLength(3)
   })
 

@@ -3,7 +3,7 @@
 import { Button, HStack, IconButton, NativeSelect, Popover, Portal, Stack } from '@chakra-ui/react'
 import { Ellipsis, Plus, X } from 'lucide-react'
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form'
-import { freeId, gearDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
+import { freeId, gearDraft, petDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
 import { GEAR_SHELF } from '@hitchet/core/household/gearShelf'
 import { useMeasures } from '../../look/measures'
 import { SelectField, Tick } from './Choice'
@@ -23,6 +23,9 @@ export function Along() {
           <TextField path={`pets.${i}.name`} label="Pet" width="170px" />
           <SelectField path={`pets.${i}.kind`} label="Kind" options={['dog', 'cat', 'other'].map((value) => ({ value, name: value }))} width="100px" />
           <TextField path={`pets.${i}.weight`} label="Weight" width="92px" />
+          <TextField path={`pets.${i}.crate.length`} label="Crate long" width="84px" />
+          <TextField path={`pets.${i}.crate.width`} label="Wide" width="72px" />
+          <TextField path={`pets.${i}.crate.height`} label="High" width="72px" />
           <TakeOut label={`Take pet ${i + 1} out`} onClick={() => pets.remove(i)} />
         </HStack>
       ))}
@@ -40,7 +43,7 @@ export function Along() {
         </HStack>
       ))}
       <HStack gap="2">
-        <Button size="sm" variant="outline" onClick={() => pets.append({ id: freeId('pet', known), name: '', kind: 'dog', weight: '' })}>
+        <Button size="sm" variant="outline" onClick={() => pets.append(petDraft({ id: freeId('pet', known) }))}>
           <Plus size={16} aria-hidden /> Add a pet
         </Button>
         <Button size="sm" variant="outline" onClick={() => gear.append(gearDraft({ id: freeId('gear', known) }))}>
