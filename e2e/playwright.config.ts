@@ -4,7 +4,7 @@ import { defineConfig } from '@playwright/test'
 export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
-  workers: 1,
+  workers: 2,
   timeout: 180_000,
   expect: { timeout: 30_000 },
   forbidOnly: true,

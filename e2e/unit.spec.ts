@@ -4,7 +4,7 @@ import { enter, expect, expectAccessible, householdAt, test } from './testing/lo
 test.beforeEach(({ page }) => enter(page))
 
 test('a unit’s plan answers by its layers, each in words too', async ({ page }) => {
-  await page.goto('/yard')
+  await page.goto('/yard?q=T-118')
   await page.getByRole('listitem').filter({ hasText: 'T-118' }).getByRole('link', { name: 'Marrowby 27 DB' }).click()
   await expect(page).toHaveURL(/\/yard\/T-118$/)
   await expect(page.getByRole('heading', { name: 'The rooms' })).toBeVisible()
