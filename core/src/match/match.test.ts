@@ -39,6 +39,11 @@ describe('the ranking', () => {
     expect(rank(candidates(livable({ stock: 'B' }), livable({ stock: 'A' })), one).map(({ id }) => id)).toEqual(['A', 'B'])
   })
 
+  it('of those that one thing speaks against, the nearer comes first: $300 over, not three times the budget', () => {
+    const [little, much] = [livable({ stock: 'MUCH-BETTER' }, { askingPrice: 30300 }), livable({ stock: 'A-DREAM' }, { askingPrice: 90000 })]
+    expect(rank(candidates(much, little), one).map(({ id }) => id)).toEqual(['MUCH-BETTER', 'A-DREAM'])
+  })
+
   it('does not depend on the order in which units stand in the yard', () => {
     const all = candidates(good, dear, dearAndLong, unread)
     expect(rank([...all].reverse(), one)).toEqual(rank(all, one))

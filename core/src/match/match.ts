@@ -43,7 +43,13 @@ export function rank(candidates: readonly Candidate[], household: Household, rul
   const flexibility = flexibilityFor(household, rules)
   return candidates
     .map(({ id, facts }) => ({ ...matchOf(id, judge(facts), rules.ranking), ...(flexibility && { flexibility: flexibility(facts) }) }))
-    .sort((a, b) => STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) || b.score - a.score || (a.id < b.id ? -1 : 1))
+    .sort((a, b) => STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) || (a.standing === 'nearly' ? shortBy(b) - shortBy(a) : 0) || b.score - a.score || (a.id < b.id ? -1 : 1))
+}
+
+/** How far the one thing against a unit is from being right, in steps of half a bar: four pounds over come before half a ton over, and a berth short before five. */
+function shortBy({ answers }: Match): number {
+  const margin = Object.values(answers).find(({ verdict }) => verdict === 'no')?.margin
+  return margin ? Math.ceil((2 * margin.value) / margin.plenty) : -1
 }
 
 /** The household's needs once, then any number of fact sheets against them. */

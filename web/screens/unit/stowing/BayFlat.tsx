@@ -26,7 +26,9 @@ export function BayFlat({ hold, placed, numbers, from }: BayViewProps & { from: 
   const [sizeA, sizeB] = from === 'above' ? [hold.size[0], hold.size[1]] : [hold.size[across], hold.size[2]]
   const cell = (one: Placed) => (from === 'above' ? { x: one.at[0], y: one.at[1], w: one.size[0], h: one.size[1], depth: one.at[2] } : { x: one.at[across], y: hold.size[2] - one.at[2] - one.size[2], w: one.size[across], h: one.size[2], depth: one.at[across === 0 ? 1 : 0] })
   const sorted = [...placed].sort((a, b) => cell(a).depth - cell(b).depth)
-  const title = from === 'above' ? 'From above' : 'In at the door'
+  const walls: readonly string[] = across === 0 ? ['door', 'off-door'] : ['rear', 'front']
+  const faced = hold.openings.find(({ wall }) => walls.includes(wall))
+  const title = from === 'above' ? 'From above' : faced ? 'In at the door' : 'From the side'
   return (
     <Box>
       <svg width={sizeA * SCALE + 2 * EDGE} height={sizeB * SCALE + 2 * EDGE} role="img" aria-label={`${hold.name}, ${title.toLowerCase()}: ${placed.length} things`}>
@@ -45,8 +47,9 @@ export function BayFlat({ hold, placed, numbers, from }: BayViewProps & { from: 
             )
           })}
           {hold.openings.map(({ wall, width, height }, i) => {
-            if (from === 'door') return wall === 'door' || (across === 1 && wall !== 'off-door') ? <rect key={i} x={((sizeA - width) / 2) * SCALE} y={(sizeB - height) * SCALE} width={width * SCALE} height={height * SCALE} fill="none" stroke="var(--h-colors-green)" strokeWidth="2" strokeDasharray="6 4" /> : null
+            if (from === 'door') return hold.openings[i] === faced ? <rect key={i} x={((sizeA - width) / 2) * SCALE} y={(sizeB - height) * SCALE} width={width * SCALE} height={height * SCALE} fill="none" stroke="var(--h-colors-green)" strokeWidth="2" strokeDasharray="6 4" /> : null
             const line = { front: [0, (sizeB - width) / 2, 0, (sizeB + width) / 2], rear: [sizeA, (sizeB - width) / 2, sizeA, (sizeB + width) / 2], door: [(sizeA - width) / 2, sizeB, (sizeA + width) / 2, sizeB], 'off-door': [(sizeA - width) / 2, 0, (sizeA + width) / 2, 0], top: undefined }[wall]
+            if (wall === 'top') return <rect key={i} x={((sizeA - width) / 2) * SCALE} y={((sizeB - height) / 2) * SCALE} width={width * SCALE} height={height * SCALE} fill="none" stroke="var(--h-colors-green)" strokeWidth="2" strokeDasharray="6 4" />
             return line ? <line key={i} x1={line[0]! * SCALE} y1={line[1]! * SCALE} x2={line[2]! * SCALE} y2={line[3]! * SCALE} stroke="var(--h-colors-green)" strokeWidth="5" /> : null
           })}
         </g>
