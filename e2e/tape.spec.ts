@@ -193,6 +193,8 @@ test('the connection breaks mid-edit: nothing is lost, not by a reload either', 
   await page.getByRole('region', { name: 'Shelf' }).getByRole('button', { name: 'Wardrobe', exact: true }).focus()
   await page.keyboard.press('Enter')
   await expect(item(page, /^Wardrobe/)).toBeFocused()
+  // The checks have come as far as the screen.
+  await expect(parked(page)).toContainText(/all right|to look at|cannot be so/)
   await context.setOffline(true)
   await page.keyboard.press('Shift+ArrowRight')
   await page.getByRole('button', { name: 'Save the plan' }).click()

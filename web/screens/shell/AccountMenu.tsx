@@ -20,7 +20,8 @@ export function AccountMenu({ account }: { account: { name: string; role: string
       document.cookie = `measures=${system === 'us' ? 'metric' : 'us'}; path=/; max-age=${A_YEAR}; samesite=lax`
       router.refresh()
     }
-    if (value === 'out' && (await request('POST', '/api/sign-out')).ok) router.push('/sign-in')
+    // Loaded anew: nothing of what was seen stays in the page.
+    if (value === 'out' && (await request('POST', '/api/sign-out')).ok) window.location.assign('/sign-in')
   }
   return (
     <Menu.Root onSelect={({ value }) => void choose(value)}>
