@@ -5,6 +5,8 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   workers: 2,
+  // Two browsers and the server share two cores: what waits in vain once is tried again, and named as flaky.
+  retries: 1,
   timeout: 180_000,
   expect: { timeout: 30_000 },
   forbidOnly: true,

@@ -44,6 +44,7 @@ await withEnding(async (atEnd) => {
   const playwright = sh(join(BIN, 'playwright'), ['test', '--config', 'e2e/playwright.config.ts'], { HITCHET_ADDRESS: server.address, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport })
   count('Playwright', playwright, () => {
     const { expected, unexpected, flaky } = JSON.parse(readFileSync(browserReport, 'utf8')).stats
+    if (flaky) console.log(`${flaky} passed at the second try only`)
     return { passed: expected + flaky, failed: unexpected }
   })
 
