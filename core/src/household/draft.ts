@@ -283,7 +283,7 @@ function eachRating<T>(make: (key: VehicleKey) => T): Record<VehicleKey, T> {
 function lengthText(value: number | undefined, system: MeasureSystem): string {
   if (value === undefined) return ''
   if (system === 'metric') return `${Math.round(value * CM_PER_INCH * 10) / 10} cm`
-  return Number.isInteger(value) ? formatFeet(value) : `${value} in`
+  return Number.isInteger(value) && value >= 12 ? formatFeet(value) : `${value} in`
 }
 
 function weightText(value: number | undefined, system: MeasureSystem): string {

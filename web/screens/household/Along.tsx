@@ -1,12 +1,13 @@
 'use client'
 
-import { Button, HStack, IconButton, NativeSelect, Popover, Portal, Stack } from '@chakra-ui/react'
-import { Ellipsis, Plus, X } from 'lucide-react'
+import { Button, HStack, IconButton, NativeSelect, Stack } from '@chakra-ui/react'
+import { Plus, X } from 'lucide-react'
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { freeId, gearDraft, petDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
 import { GEAR_SHELF } from '@hitchet/core/household/gearShelf'
 import { useMeasures } from '../../look/measures'
 import { SelectField, Tick } from './Choice'
+import { Dots } from './Dots'
 import { TextField } from './TextField'
 
 /** Pets and gear that come along, with what they weigh and where they ride. */
@@ -72,34 +73,20 @@ function Handling({ index }: { index: number }) {
   const one = useWatch<HouseholdDraft, `gear.${number}`>({ name: `gear.${index}` })
   const count = [one.turns !== 'any', one.alone, one.fragile, one.fuel, one.keep, one.first].filter(Boolean).length
   return (
-    <Popover.Root lazyMount>
-      <Popover.Trigger asChild>
-        <Button size="sm" variant="outline" px="2" mt="5" aria-label={`How ${one.name || 'this'} rides`}>
-          <Ellipsis size={16} aria-hidden />
-          {count > 0 && <span className="figure">{count}</span>}
-        </Button>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content bg="bar" color="ink" w="260px">
-            <Popover.Body display="flex" flexDirection="column" gap="2">
-              <SelectField path={`gear.${index}.turns`} label="May be turned" options={[{ value: 'any', name: 'any way up' }, { value: 'upright', name: 'upright only' }, { value: 'never', name: 'not at all' }]} />
-              <SelectField path={`gear.${index}.first`} label="Wanted first" options={[{ value: '', name: 'no matter when' }, { value: 'camp', name: 'at camp' }, { value: 'road', name: 'on the road' }]} />
-              <SelectField path={`gear.${index}.keep`} label="Kept" options={[{ value: '', name: 'inside or outside' }, { value: 'inside', name: 'inside' }, { value: 'outside', name: 'outside' }, { value: 'dry', name: 'wherever it is dry' }]} />
-              <Tick path={`gear.${index}.fragile`} label="Nothing on top of it" />
-              <Tick path={`gear.${index}.alone`} label="Stands on the floor alone" />
-              <Tick path={`gear.${index}.fuel`} label="Carries fuel: never inside" />
-            </Popover.Body>
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+    <Dots label={`How ${one.name || 'this'} rides`} count={count} under>
+      <SelectField path={`gear.${index}.turns`} label="May be turned" options={[{ value: 'any', name: 'any way up' }, { value: 'upright', name: 'upright only' }, { value: 'never', name: 'not at all' }]} />
+      <SelectField path={`gear.${index}.first`} label="Wanted first" options={[{ value: '', name: 'no matter when' }, { value: 'camp', name: 'at camp' }, { value: 'road', name: 'on the road' }]} />
+      <SelectField path={`gear.${index}.keep`} label="Kept" options={[{ value: '', name: 'inside or outside' }, { value: 'inside', name: 'inside' }, { value: 'outside', name: 'outside' }, { value: 'dry', name: 'wherever it is dry' }]} />
+      <Tick path={`gear.${index}.fragile`} label="Nothing on top of it" />
+      <Tick path={`gear.${index}.alone`} label="Stands on the floor alone" />
+      <Tick path={`gear.${index}.fuel`} label="Carries fuel: never inside" />
+    </Dots>
   )
 }
 
 function TakeOut({ label, onClick }: { label: string; onClick(): void }) {
   return (
-    <IconButton aria-label={label} size="sm" variant="ghost" mt="5" onClick={onClick}>
+    <IconButton aria-label={label} size="sm" variant="ghost" mt="6" onClick={onClick}>
       <X size={16} aria-hidden />
     </IconButton>
   )

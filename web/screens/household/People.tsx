@@ -1,7 +1,7 @@
 'use client'
 
-import { Box, Button, HStack, IconButton, Popover, Portal, Stack, Text } from '@chakra-ui/react'
-import { Ellipsis, Plus, Undo2, X } from 'lucide-react'
+import { Box, Button, HStack, IconButton, Stack, Text } from '@chakra-ui/react'
+import { Plus, Undo2, X } from 'lucide-react'
 import { memo, useCallback, useState } from 'react'
 import { get, useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { emptyPerson, type HouseholdDraft, type PersonDraft } from '@hitchet/core/household/draft'
@@ -9,6 +9,7 @@ import { NEEDS } from '@hitchet/core/household/household'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { PersonToken } from '../../drawing/PersonToken'
 import { ColumnHead, SelectField, Tick } from './Choice'
+import { Dots } from './Dots'
 import { TextField } from './TextField'
 
 /** Who sleeps in it: one line for each, and what else they need behind the dots. */
@@ -122,50 +123,36 @@ function More({ index, people }: { index: number; people: { id: string; name: st
   const name = people[index]?.name
   const others = people.filter((_, i) => i !== index)
   return (
-    <Popover.Root lazyMount>
-      <Popover.Trigger asChild>
-        <Button size="sm" variant="outline" px="2" aria-label={`What else ${name || 'this person'} needs`} color={get(formState.errors, `people.${index}.needs`) ? 'no' : undefined}>
-          <Ellipsis size={16} aria-hidden />
-          {count > 0 && <span className="figure">{count}</span>}
-        </Button>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content bg="bar" color="ink" w="280px">
-            <Popover.Body>
-              <Text fontWeight="600" mb="2">
-                {name || 'This person'}
-              </Text>
-              <Tick path={`people.${index}.climbs`} label="Climbs a bunk ladder" />
-              {NEEDS.map((need) => (
-                <Box key={need}>
-                  <label className="choice">
-                    <input type="checkbox" value={need} {...register(`people.${index}.needs`)} /> {NEED_WORDS[need]}
-                  </label>
-                </Box>
-              ))}
-              {guest && <Tick path={`people.${index}.seldom`} label="Comes only when everybody does" />}
-              <Box my="2">
-                <SelectField path={`people.${index}.sex`} label="Grows as" options={[{ value: '', name: 'not said' }, { value: 'female', name: 'a girl, a woman' }, { value: 'male', name: 'a boy, a man' }]} />
-              </Box>
-              {others.length > 0 && (
-                <fieldset>
-                  <Text as="legend" fontSize="13.5px">
-                    May share a bed, if it helps, with
-                  </Text>
-                  {others.map((other) => (
-                    <Box key={other.id}>
-                      <label className="choice">
-                        <input type="checkbox" value={other.id} {...register(`people.${index}.sharesWith`)} /> {other.name || 'no name yet'}
-                      </label>
-                    </Box>
-                  ))}
-                </fieldset>
-              )}
-            </Popover.Body>
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+    <Dots label={`What else ${name || 'this person'} needs`} count={count} wrong={Boolean(get(formState.errors, `people.${index}.needs`))}>
+      <Text fontWeight="600" mb="2">
+        {name || 'This person'}
+      </Text>
+      <Tick path={`people.${index}.climbs`} label="Climbs a bunk ladder" />
+      {NEEDS.map((need) => (
+        <Box key={need}>
+          <label className="choice">
+            <input type="checkbox" value={need} {...register(`people.${index}.needs`)} /> {NEED_WORDS[need]}
+          </label>
+        </Box>
+      ))}
+      {guest && <Tick path={`people.${index}.seldom`} label="Comes only when everybody does" />}
+      <Box my="2">
+        <SelectField path={`people.${index}.sex`} label="Grows as" options={[{ value: '', name: 'not said' }, { value: 'female', name: 'a girl, a woman' }, { value: 'male', name: 'a boy, a man' }]} />
+      </Box>
+      {others.length > 0 && (
+        <fieldset>
+          <Text as="legend" fontSize="13.5px">
+            May share a bed, if it helps, with
+          </Text>
+          {others.map((other) => (
+            <Box key={other.id}>
+              <label className="choice">
+                <input type="checkbox" value={other.id} {...register(`people.${index}.sharesWith`)} /> {other.name || 'no name yet'}
+              </label>
+            </Box>
+          ))}
+        </fieldset>
+      )}
+    </Dots>
   )
 }
