@@ -1,20 +1,66 @@
 /** Arrows point one way: web -> core; in core, questions -> plan, trailer, household -> readings -> quantity. */
-const forbid = (name, from, to, comment) => ({ name, severity: 'error', comment, from: { path: from, pathNot: '(\\.test\\.|/testing/)' }, to: { path: to } })
+const forbid = (name, from, to, comment) => ({
+  name,
+  severity: 'error',
+  comment,
+  from: { path: from, pathNot: '(\\.test\\.|/testing/)' },
+  to: { path: to },
+})
 const core = (rooms) => `^core/src/(${rooms})/`
 
 module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     { name: 'no-unknown-imports', severity: 'error', from: {}, to: { couldNotResolve: true } },
-    { name: 'only-declared-packages', severity: 'error', from: { path: '^(core|web)/', pathNot: '\\.test\\.|/testing/' }, to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown'] } },
-    forbid('core-knows-no-interface', '^core/src', '^(web|cli|demo|scripts)/|node_modules/(react|next|sequelize|@chakra-ui)', 'core is pure: no interface, no database'),
-    { name: 'core-knows-no-machine', severity: 'error', from: { path: '^core/src', pathNot: '\\.test\\.' }, to: { dependencyTypes: ['core'] } },
-    forbid('quantity-stands-alone', core('quantity'), core('(?!quantity)[a-z]+'), 'quantities know nothing of trailers'),
-    forbid('readings-know-quantities-only', core('readings'), core('plan|questions|match|formats|household|yard'), 'except for their names, readings know no trailer'),
-    forbid('plan-asks-nothing', core('plan'), core('questions|match|household|formats|yard|trailer'), 'the plan answers to whoever asks'),
-    forbid('trailer-asks-nothing', core('trailer|household'), core('questions|match|formats|yard'), 'data does not know who asks'),
+    {
+      name: 'only-declared-packages',
+      severity: 'error',
+      from: { path: '^(core|web)/', pathNot: '\\.test\\.|/testing/' },
+      to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown'] },
+    },
+    forbid(
+      'core-knows-no-interface',
+      '^core/src',
+      '^(web|cli|demo|scripts)/|node_modules/(react|next|sequelize|@chakra-ui)',
+      'core is pure: no interface, no database',
+    ),
+    {
+      name: 'core-knows-no-machine',
+      severity: 'error',
+      from: { path: '^core/src', pathNot: '\\.test\\.' },
+      to: { dependencyTypes: ['core'] },
+    },
+    forbid(
+      'quantity-stands-alone',
+      core('quantity'),
+      core('(?!quantity)[a-z]+'),
+      'quantities know nothing of trailers',
+    ),
+    forbid(
+      'readings-know-quantities-only',
+      core('readings'),
+      core('plan|questions|match|formats|household|yard'),
+      'except for their names, readings know no trailer',
+    ),
+    forbid(
+      'plan-asks-nothing',
+      core('plan'),
+      core('questions|match|household|formats|yard|trailer'),
+      'the plan answers to whoever asks',
+    ),
+    forbid(
+      'trailer-asks-nothing',
+      core('trailer|household'),
+      core('questions|match|formats|yard'),
+      'data does not know who asks',
+    ),
     forbid('questions-do-not-rank', core('questions'), core('match|formats|yard'), 'a question knows no ranking'),
-    forbid('drawing-knows-no-server', '^web/drawing', '^web/(server|screens|app)/', 'drawings draw what they are given'),
+    forbid(
+      'drawing-knows-no-server',
+      '^web/drawing',
+      '^web/(server|screens|app)/',
+      'drawings draw what they are given',
+    ),
     forbid('server-knows-no-screen', '^web/server', '^web/(screens|app|drawing|look)/', 'the server serves any screen'),
     forbid('screens-know-no-routes', '^web/screens', '^web/app/', 'routes call screens'),
     forbid('tests-stay-out', '^(core/src|web)/', '/testing/|\\.test\\.', 'nothing that ships uses what is for tests'),
@@ -23,6 +69,10 @@ module.exports = {
     doNotFollow: { path: 'node_modules' },
     exclude: { path: 'next-env|/\.(next|jobs|hitchet)/' },
     tsPreCompilationDeps: true,
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'], extensions: ['.ts', '.tsx', '.mjs', '.js', '.json'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.json'],
+    },
   },
 }

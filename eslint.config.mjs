@@ -19,6 +19,10 @@ export default tseslint.config(
   {
     files: ['web/**/*.{ts,tsx}'],
     plugins: { '@next/next': next, 'react-hooks': hooks },
-    rules: { ...next.configs.recommended.rules, ...hooks.configs.recommended.rules, '@next/next/no-html-link-for-pages': 'off' },
+    rules: {
+      ...next.configs.recommended.rules,
+      ...hooks.configs.recommended.rules,
+      '@next/next/no-html-link-for-pages': 'off',
+    },
   },
 )

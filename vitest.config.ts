@@ -3,8 +3,29 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: 'unit', isolate: false, testTimeout: 60_000, include: ['core/src/**/*.test.ts', 'demo/**/*.test.ts', 'cli/**/*.test.ts', 'scripts/**/*.test.ts', 'web/{analysis,drawing,screens}/**/*.test.{ts,tsx}'] } },
-      { test: { name: 'integration', include: ['web/server/**/*.test.ts'], fileParallelism: false, testTimeout: 30_000, hookTimeout: 60_000 } },
+      {
+        test: {
+          name: 'unit',
+          isolate: false,
+          testTimeout: 60_000,
+          include: [
+            'core/src/**/*.test.ts',
+            'demo/**/*.test.ts',
+            'cli/**/*.test.ts',
+            'scripts/**/*.test.ts',
+            'web/{analysis,drawing,screens}/**/*.test.{ts,tsx}',
+          ],
+        },
+      },
+      {
+        test: {
+          name: 'integration',
+          include: ['web/server/**/*.test.ts'],
+          fileParallelism: false,
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+        },
+      },
     ],
   },
 })

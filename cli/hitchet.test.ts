@@ -9,7 +9,10 @@ const folder = mkdtempSync(join(tmpdir(), 'hitchet-cli-'))
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
 const hitchet = (...args: string[]) => {
-  const { stdout, stderr, status } = spawnSync(process.execPath, ['--import', 'tsx', 'cli/hitchet.ts', ...args], { cwd: ROOT, encoding: 'utf8' })
+  const { stdout, stderr, status } = spawnSync(process.execPath, ['--import', 'tsx', 'cli/hitchet.ts', ...args], {
+    cwd: ROOT,
+    encoding: 'utf8',
+  })
   return { stdout, stderr, status }
 }
 const spoiledFile = (name: string, spoil: (document: any) => void) => {
@@ -29,7 +32,13 @@ describe('hitchet check', () => {
 
   it('says of each bad file where, what and what would be right, without a stack trace, and exits with 1', () => {
     writeFileSync(join(folder, 'not.json'), '{ not json')
-    const files = [join(folder, 'not.json'), join(folder, 'nowhere.json'), spoiledFile('key.json', (d) => (d.color = 'red')), spoiledFile('weights.json', (d) => (d.readings.gvwr[0].value = 4000)), spoiledFile('version.json', (d) => (d.version = 7))]
+    const files = [
+      join(folder, 'not.json'),
+      join(folder, 'nowhere.json'),
+      spoiledFile('key.json', (d) => (d.color = 'red')),
+      spoiledFile('weights.json', (d) => (d.readings.gvwr[0].value = 4000)),
+      spoiledFile('version.json', (d) => (d.version = 7)),
+    ]
     const { stdout, stderr, status } = hitchet('check', ...files)
     expect(status).toBe(1)
     expect(stdout).toBe('0 of 5 files are good.\n')
@@ -38,22 +47,43 @@ describe('hitchet check', () => {
       expect.stringMatching(/not\.json: error: the document: found .*right would be JSON/),
       expect.stringMatching(/nowhere\.json: error: the document: found .*a file that can be read \(ENOENT\)/),
       expect.stringMatching(/key\.json: error: color: found "red"; right would be one of the keys/),
-      expect.stringMatching(/weights\.json: error: readings\.gvwr: found 4000; right would be at least the UVW of 5,980 lb/),
+      expect.stringMatching(
+        /weights\.json: error: readings\.gvwr: found 4000; right would be at least the UVW of 5,980 lb/,
+      ),
       expect.stringMatching(/version\.json: error: version: found 7; right would be a version from 1 to 2/),
     ])
   })
 })
 
 describe('hitchet rank', () => {
-  const rank = (household: string, ...more: string[]) => hitchet('rank', '--stock', 'demo/yard', '--household', `demo/households/${household}.json`, ...more)
+  const rank = (household: string, ...more: string[]) =>
+    hitchet('rank', '--stock', 'demo/yard', '--household', `demo/households/${household}.json`, ...more)
 
   it('prints verdicts, margins, reasons and who sleeps where as JSON', () => {
     const { units } = JSON.parse(rank('okoro-lindt', '--json').stdout) as { units: any[] }
     const best = units[0]
     expect(best.standing).toBe('fits')
-    expect(Object.keys(best.answers)).toEqual(['sleep', 'exits', 'reach', 'tow', 'park', 'bath', 'galley', 'seating', 'stow', 'price'])
+    expect(Object.keys(best.answers)).toEqual([
+      'sleep',
+      'exits',
+      'reach',
+      'tow',
+      'park',
+      'bath',
+      'galley',
+      'seating',
+      'stow',
+      'price',
+    ])
     expect(best.answers.sleep.because[0].says).toMatch(/^All 6 have a berth: /)
-    expect(best.berths.everyNight.flatMap((one: any) => one.people).sort()).toEqual(['Bo', 'Efe', 'June', 'Lina', 'Noor', 'Tayo'])
+    expect(best.berths.everyNight.flatMap((one: any) => one.people).sort()).toEqual([
+      'Bo',
+      'Efe',
+      'June',
+      'Lina',
+      'Noor',
+      'Tayo',
+    ])
     // Six people cannot lie in a wet-bath tiny, whatever its sheet says.
     expect(units.find(({ stock }) => stock === 'T-101').answers.sleep).toMatchObject({ verdict: 'no' })
   })

@@ -45,14 +45,21 @@ program.parse()
 
 function jsonFiles(path: string): string[] {
   const folder = statSync(path, { throwIfNoEntry: false })?.isDirectory()
-  return folder ? readdirSync(path).filter((name) => name.endsWith('.json')).sort().map((name) => join(path, name)) : [path]
+  return folder
+    ? readdirSync(path)
+        .filter((name) => name.endsWith('.json'))
+        .sort()
+        .map((name) => join(path, name))
+    : [path]
 }
 
 function readWith<T>(parse: (source: unknown) => Parsed<T>, file: string): Parsed<T> {
   try {
     return parse(readFileSync(file, 'utf8'))
   } catch (failure) {
-    return { flaws: [error('', file, `a file that can be read (${(failure as NodeJS.ErrnoException).code ?? 'unreadable'})`)] }
+    return {
+      flaws: [error('', file, `a file that can be read (${(failure as NodeJS.ErrnoException).code ?? 'unreadable'})`)],
+    }
   }
 }
 

@@ -20,7 +20,10 @@ export function rankingJson(trailers: Trailer[], household: Household) {
       standing: match.standing,
       score: match.score,
       answers: Object.fromEntries(
-        Object.entries(match.answers).map(([id, answer]) => [id, { ...answer, because: answer.because.map((reason) => ({ ...reason, says: phraseText(reason.says) })) }]),
+        Object.entries(match.answers).map(([id, answer]) => [
+          id,
+          { ...answer, because: answer.because.map((reason) => ({ ...reason, says: phraseText(reason.says) })) },
+        ]),
       ),
       berths: berthsOf(trailer, household),
     })),
@@ -35,18 +38,26 @@ export function rankingText(trailers: Trailer[], household: Household): string {
       ...because.map((reason) => `      - ${phraseText(reason.says)}`),
     ])
     const berths = berthsOf(trailer, household).everyNight.map(({ berth, people }) => `${berth}: ${people.join(', ')}`)
-    return [`${i + 1}. ${trailer.stock} ${trailerName(trailer)}: ${match.standing} (${match.score})`, ...lines, `   Berths: ${berths.join('; ') || 'none'}`].join('\n')
+    return [
+      `${i + 1}. ${trailer.stock} ${trailerName(trailer)}: ${match.standing} (${match.score})`,
+      ...lines,
+      `   Berths: ${berths.join('; ') || 'none'}`,
+    ].join('\n')
   })
   return [`For ${household.name}:`, ...units, '', CAUTIONS.ratings, CAUTIONS.exits].join('\n')
 }
 
 function ranked(trailers: Trailer[], household: Household): { trailer: Trailer; match: Match }[] {
-  const matches = rank(trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) })), household)
+  const matches = rank(
+    trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) })),
+    household,
+  )
   return matches.map((match) => ({ match, trailer: trailers.find(({ stock }) => stock === match.id)! }))
 }
 
 function berthsOf(trailer: Trailer, household: Household) {
   const { everyNight, guestNight } = arrangement(sleepFacts(trailer), sleepNeed(household, DEFAULT_HOUSE_RULES))
-  const told = ({ placements }: typeof everyNight) => placements.map(({ berth, people }) => ({ berth: berth.name, people: people.map(({ name }) => name) }))
+  const told = ({ placements }: typeof everyNight) =>
+    placements.map(({ berth, people }) => ({ berth: berth.name, people: people.map(({ name }) => name) }))
   return { everyNight: told(everyNight), ...(guestNight && { withGuests: told(guestNight) }) }
 }

@@ -9,9 +9,16 @@ import { sleepNeed } from '../core/src/questions/sleep/need'
 import { arrangement } from '../core/src/questions/sleep/sleep'
 import { DEFAULT_HOUSE_RULES } from '../core/src/rules/houseRules'
 
-const read = (folder: string) => readdirSync(new URL(folder, import.meta.url)).map((name) => readFileSync(new URL(`${folder}/${name}`, import.meta.url), 'utf8'))
+const read = (folder: string) =>
+  readdirSync(new URL(folder, import.meta.url)).map((name) =>
+    readFileSync(new URL(`${folder}/${name}`, import.meta.url), 'utf8'),
+  )
 const trailers = read('yard').map((text) => parseTrailer(text).document!)
-const households = new Map(read('households').map((text) => parseHousehold(text).document!).map((one) => [one.name, one]))
+const households = new Map(
+  read('households')
+    .map((text) => parseHousehold(text).document!)
+    .map((one) => [one.name, one]),
+)
 const sheets = new Map(trailers.map((trailer) => [trailer.stock, factSheet(trailer)]))
 const answers = (household: string, stock: string) => judgeFor(households.get(household)!)(sheets.get(stock)!)
 
@@ -23,38 +30,129 @@ const UNDERHAY = 'Joss and Mabel Underhay'
 const VOSSBERG = 'Hanna and Pim Vossberg'
 
 /** What an experienced consultant would say of a unit to these people (common practice), and what the program must therefore answer. */
-const CASES: [says: string, household: string, stock: string, question: QuestionId, verdict: Verdict, reason: RegExp][] = [
+const CASES: [
+  says: string,
+  household: string,
+  stock: string,
+  question: QuestionId,
+  verdict: Verdict,
+  reason: RegExp,
+][] = [
   ['seven do not sleep in a two-bunk unit', FERRAND, 'T-107', 'sleep', 'no', /No berth that fits is left for/],
-  ['seven lie down in a double bunkhouse, with everything made up', FERRAND, 'T-118', 'sleep', 'tight', /All 7 have a berth/],
+  [
+    'seven lie down in a double bunkhouse, with everything made up',
+    FERRAND,
+    'T-118',
+    'sleep',
+    'tight',
+    /All 7 have a berth/,
+  ],
   ['a mid-size SUV does not pull a double bunkhouse', FERRAND, 'T-118', 'tow', 'no', /tow rating 5,000 lb/],
   ['nor a thirty-three footer', FERRAND, 'T-135', 'tow', 'no', /tow rating 5,000 lb/],
   ['seven in one bath queue', FERRAND, 'T-118', 'bath', 'tight', /One bath for 7 people: a queue in the morning/],
-  ['a quad bunkhouse beds six without making anything up', OKORO, 'T-135', 'sleep', 'fits', /Bo in the off-door lower bunk/],
+  [
+    'a quad bunkhouse beds six without making anything up',
+    OKORO,
+    'T-135',
+    'sleep',
+    'fits',
+    /Bo in the off-door lower bunk/,
+  ],
   ['and is about all that a half-ton carries with six in it', OKORO, 'T-135', 'tow', 'tight', /payload is 1,910 lb/],
-  ['in the two-bedroom the U-dinette is a bed every night', OKORO, 'T-131', 'sleep', 'tight', /the U-dinette has to be made up/],
+  [
+    'in the two-bedroom the U-dinette is a bed every night',
+    OKORO,
+    'T-131',
+    'sleep',
+    'tight',
+    /the U-dinette has to be made up/,
+  ],
   ['it has no tub for the small one', OKORO, 'T-131', 'bath', 'tight', /would like a tub; there is none/],
   ['a wet bath is too low for a man of 6 ft 1 in', OKORO, 'T-101', 'bath', 'no', /Efe \(6 ft 1 in\) cannot stand up/],
-  ['a short queen is too short for 6 ft 2 in', ROOKE, 'T-107', 'sleep', 'no', /No berth that fits is left for Tam|left for Inga and Tam/],
+  [
+    'a short queen is too short for 6 ft 2 in',
+    ROOKE,
+    'T-107',
+    'sleep',
+    'no',
+    /No berth that fits is left for Tam|left for Inga and Tam/,
+  ],
   ['a true queen is not', ROOKE, 'T-126', 'sleep', 'fits', /Inga and Tam in the queen/],
   ['they do not want a tub, and this one has it', ROOKE, 'T-118', 'bath', 'tight', /rather not have a tub; it has/],
   ['a three-quarter-ton does not notice it', ROOKE, 'T-126', 'tow', 'fits', /tow rating 14,200 lb/],
-  ['with the slide in the sofa shuts the bunk room, but not fridge and toilet', OKORO, 'T-118', 'reach', 'fits', /does not get to the lower bunk and the upper bunk at a rest stop, but to toilet and fridge/],
-  ['the U-dinette’s slide shuts the way to the bath', VOSSBERG, 'T-119', 'reach', 'tight', /does not get to the .*toilet/],
-  ['without a slide the road is as the camp', UNDERHAY, 'T-103', 'reach', 'fits', /No slide: on the road everything is within reach/],
-  ['whoever sleeps on the U-dinette of that one has one door', ROOKE, 'T-119', 'exits', 'tight', /in the U-dinette bed: only one way out at night, by the entry door/],
+  [
+    'with the slide in the sofa shuts the bunk room, but not fridge and toilet',
+    OKORO,
+    'T-118',
+    'reach',
+    'fits',
+    /does not get to the lower bunk and the upper bunk at a rest stop, but to toilet and fridge/,
+  ],
+  [
+    'the U-dinette’s slide shuts the way to the bath',
+    VOSSBERG,
+    'T-119',
+    'reach',
+    'tight',
+    /does not get to the .*toilet/,
+  ],
+  [
+    'without a slide the road is as the camp',
+    UNDERHAY,
+    'T-103',
+    'reach',
+    'fits',
+    /No slide: on the road everything is within reach/,
+  ],
+  [
+    'whoever sleeps on the U-dinette of that one has one door',
+    ROOKE,
+    'T-119',
+    'exits',
+    'tight',
+    /in the U-dinette bed: only one way out at night, by the entry door/,
+  ],
   ['six eat in two sittings at a booth', OKORO, 'T-118', 'seating', 'tight', /they eat in 2 sittings/],
   ['knees touch where the toilet looks at the shower', UNDERHAY, 'T-104', 'bath', 'tight', /the knees touch/],
-  ['an outside kitchen at the rear stands in the rain', OKORO, 'T-135', 'galley', 'fits', /No awning covers the outside kitchen/],
+  [
+    'an outside kitchen at the rear stands in the rain',
+    OKORO,
+    'T-135',
+    'galley',
+    'fits',
+    /No awning covers the outside kitchen/,
+  ],
   ['without an oven they would miss one', ROOKE, 'T-112', 'galley', 'tight', /would like an oven; there is none/],
-  ['6 ft 5 in barely lies in a true queen', SALKA, 'T-103', 'sleep', 'tight', /Dorian, 1 in beyond what a height needs/],
+  [
+    '6 ft 5 in barely lies in a true queen',
+    SALKA,
+    'T-103',
+    'sleep',
+    'tight',
+    /Dorian, 1 in beyond what a height needs/,
+  ],
   ['and just stands under its skylight', SALKA, 'T-103', 'bath', 'tight', /stands up in the shower with 0 in to spare/],
-  ['eight inches over what the site takes is too long', SALKA, 'T-112', 'park', 'no', /25 ft 8 in overall, and they want at most 25 ft/],
+  [
+    'eight inches over what the site takes is too long',
+    SALKA,
+    'T-112',
+    'park',
+    'no',
+    /25 ft 8 in overall, and they want at most 25 ft/,
+  ],
   ['a unit whose hitch weight nobody took is not promised', SALKA, 'T-121', 'tow', 'measure', /weigh the tongue/],
   ['nor a tub that nobody measured under', SALKA, 'T-121', 'bath', 'measure', /has to be measured, pan to skylight/],
   ['a small SUV takes a small couple’s trailer', UNDERHAY, 'T-103', 'tow', 'tight', /./],
   ['but not one with a slide', UNDERHAY, 'T-119', 'tow', 'no', /./],
   ['grandparents sleep in the bed', VOSSBERG, 'T-112', 'sleep', 'fits', /Hanna and Pim in the short queen/],
-  ['and with grandchildren one bed is made up', VOSSBERG, 'T-112', 'sleep', 'fits', /With guests \(a few times a year\) all 4 sleep, one bed made up/],
+  [
+    'and with grandchildren one bed is made up',
+    VOSSBERG,
+    'T-112',
+    'sleep',
+    'fits',
+    /With guests \(a few times a year\) all 4 sleep, one bed made up/,
+  ],
   ['with bunks nothing is made up for them', VOSSBERG, 'T-118', 'sleep', 'fits', /all 4 sleep, nothing made up/],
   ['two and a half feet too long is too long', VOSSBERG, 'T-131', 'park', 'no', /37 ft 8 in overall/],
 ]
@@ -68,7 +166,14 @@ describe('what an experienced consultant would say', () => {
 })
 
 describe('every answer over the whole lot', () => {
-  const all = [...households.values()].flatMap((household) => trailers.map((trailer) => ({ name: `${household.name}, ${trailer.stock}`, household, trailer, answers: judgeFor(household)(sheets.get(trailer.stock)!) })))
+  const all = [...households.values()].flatMap((household) =>
+    trailers.map((trailer) => ({
+      name: `${household.name}, ${trailer.stock}`,
+      household,
+      trailer,
+      answers: judgeFor(household)(sheets.get(trailer.stock)!),
+    })),
+  )
 
   it('the sentence that decides is the first, and the margin is its own', () => {
     for (const one of all)
@@ -88,20 +193,36 @@ describe('every answer over the whole lot', () => {
 
   it('no child under six lies in an upper bunk, no bunk carries more than its limit, and nobody lies twice', () => {
     for (const { household, trailer, name } of all) {
-      const { everyNight, guestNight } = arrangement(sheets.get(trailer.stock)!.sleep as SleepFacts, sleepNeed(household, DEFAULT_HOUSE_RULES))
+      const { everyNight, guestNight } = arrangement(
+        sheets.get(trailer.stock)!.sleep as SleepFacts,
+        sleepNeed(household, DEFAULT_HOUSE_RULES),
+      )
       for (const { placements } of guestNight ? [everyNight, guestNight] : [everyNight]) {
         const lying = placements.flatMap(({ people }) => people.map(({ id }) => id))
         expect(new Set(lying).size, name).toBe(lying.length)
         for (const { berth, people } of placements) {
           if (isUpper(berth)) for (const { age } of people) expect(age, name).toBeGreaterThanOrEqual(6)
-          if (berth.limit !== undefined) expect(people.reduce((sum, { weight }) => sum + (weight ?? 0), 0), name).toBeLessThanOrEqual(berth.limit)
+          if (berth.limit !== undefined)
+            expect(
+              people.reduce((sum, { weight }) => sum + (weight ?? 0), 0),
+              name,
+            ).toBeLessThanOrEqual(berth.limit)
         }
       }
     }
   })
 
   it('the demo has something for everybody but the seven behind a mid-size SUV', () => {
-    const fitting = [...households.values()].map((household) => [household.name, rank(trailers.map(({ stock }) => ({ id: stock, facts: sheets.get(stock)! })), household).filter(({ standing }) => standing === 'fits').length] as const)
+    const fitting = [...households.values()].map(
+      (household) =>
+        [
+          household.name,
+          rank(
+            trailers.map(({ stock }) => ({ id: stock, facts: sheets.get(stock)! })),
+            household,
+          ).filter(({ standing }) => standing === 'fits').length,
+        ] as const,
+    )
     for (const [name, count] of fitting) expect(count > 0, name).toBe(name !== FERRAND)
   })
 })

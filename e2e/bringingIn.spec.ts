@@ -2,15 +2,24 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { enter, expect, expectAccessible, test } from './testing/lot'
 
-const unit = JSON.parse(readFileSync(join(import.meta.dirname, '../demo/yard/t-103-pennick-17-q.json'), 'utf8')) as Record<string, unknown>
-const file = (name: string, document: unknown) => ({ name, mimeType: 'application/json', buffer: Buffer.from(typeof document === 'string' ? document : JSON.stringify(document)) })
+const unit = JSON.parse(
+  readFileSync(join(import.meta.dirname, '../demo/yard/t-103-pennick-17-q.json'), 'utf8'),
+) as Record<string, unknown>
+const file = (name: string, document: unknown) => ({
+  name,
+  mimeType: 'application/json',
+  buffer: Buffer.from(typeof document === 'string' ? document : JSON.stringify(document)),
+})
 
 test('one’s own stock: errors are named, good files go in, and come out as they were', async ({ page }) => {
   await enter(page)
   await page.goto('/yard/import')
   const choose = (...files: ReturnType<typeof file>[]) => page.getByLabel('Files to bring in').setInputFiles(files)
 
-  await choose(file('spoiled.json', { ...unit, stock: 'E2E-1', year: 'new' }), file('fine.json', { ...unit, stock: 'E2E-2', make: 'Ellmoor' }))
+  await choose(
+    file('spoiled.json', { ...unit, stock: 'E2E-1', year: 'new' }),
+    file('fine.json', { ...unit, stock: 'E2E-2', make: 'Ellmoor' }),
+  )
   await page.getByRole('button', { name: 'Bring in 2 files' }).click()
   await expect(page.getByText('Nothing was brought in.')).toBeVisible()
   await expect(page.getByText(/spoiled\.json: year: found "new"; right would be a number/)).toBeVisible()

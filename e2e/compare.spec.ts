@@ -5,11 +5,20 @@ test.beforeEach(({ page }) => enter(page))
 test('strips share one ruler: couplers in line, a longer trailer is longer by its inches', async ({ page }) => {
   const at = await householdAt(page, /Vossberg/)
   await page.goto(`${at}/compare?units=T-103,T-135`)
-  const coupler = (stock: string) => page.getByRole('region', { name: new RegExp(stock) }).locator('svg[role=img] circle').first().boundingBox()
+  const coupler = (stock: string) =>
+    page
+      .getByRole('region', { name: new RegExp(stock) })
+      .locator('svg[role=img] circle')
+      .first()
+      .boundingBox()
   const [short, long] = [(await coupler('T-103'))!, (await coupler('T-135'))!]
   expect(Math.abs(short.x - long.x)).toBeLessThan(0.6)
   const body = (stock: string) =>
-    page.getByRole('region', { name: new RegExp(stock) }).locator('svg[role=img] path[fill="var(--h-colors-ink)"]').first().evaluate((box) => (box as SVGGraphicsElement).getBBox().width * (box as SVGGraphicsElement).getScreenCTM()!.a)
+    page
+      .getByRole('region', { name: new RegExp(stock) })
+      .locator('svg[role=img] path[fill="var(--h-colors-ink)"]')
+      .first()
+      .evaluate((box) => (box as SVGGraphicsElement).getBBox().width * (box as SVGGraphicsElement).getScreenCTM()!.a)
   // Box lengths in the files: 212 and 402 in.
   expect((await body('T-135')) / (await body('T-103'))).toBeCloseTo(402 / 212, 3)
 })
@@ -21,7 +30,12 @@ test('on the road the slide is run in by its depth', async ({ page }) => {
   const sofa = page.getByRole('region', { name: /T-118/ }).locator('svg[role=img] g[style*="translate"]').last()
   const top = async () => (await sofa.boundingBox())!.y
   const parked = await top()
-  const scale = (await page.getByRole('region', { name: /T-118/ }).locator('svg[role=img] path[fill="var(--h-colors-ink)"]').first().boundingBox())!.width / 334
+  const scale =
+    (await page
+      .getByRole('region', { name: /T-118/ })
+      .locator('svg[role=img] path[fill="var(--h-colors-ink)"]')
+      .first()
+      .boundingBox())!.width / 334
   await page.keyboard.press('r')
   await expect.poll(async () => Math.round(((await top()) - parked) / scale)).toBe(34)
 })
@@ -63,7 +77,10 @@ test('a household that is not there is said to be gone', async ({ page }) => {
 
 test('at 200 % zoom, and on a tablet, nothing runs out of the page sideways', async ({ page }) => {
   const at = await householdAt(page, /Okoro/)
-  for (const viewport of [{ width: 640, height: 400 }, { width: 834, height: 1112 }]) {
+  for (const viewport of [
+    { width: 640, height: 400 },
+    { width: 834, height: 1112 },
+  ]) {
     await page.setViewportSize(viewport)
     for (const address of ['/', '/yard', at, `${at}/match`, `${at}/compare`]) {
       await page.goto(address)

@@ -17,7 +17,8 @@ test('the consultant’s day: yard, household, match, compare, in three times of
     await expect(page).toHaveURL(/q=bunks\+under\+22\+ft/)
     await page.reload()
     await expect(page.getByText(/^2 of \d+$/)).toBeVisible()
-    for (const strip of await page.getByRole('img', { name: /from above, parked/ }).all()) await expect(strip).toHaveAttribute('aria-label', /[Ll]ower bunk/)
+    for (const strip of await page.getByRole('img', { name: /from above, parked/ }).all())
+      await expect(strip).toHaveAttribute('aria-label', /[Ll]ower bunk/)
   })
 
   await test.step('2. the interview, with the yard shrinking beside it', async () => {
@@ -32,15 +33,27 @@ test('the consultant’s day: yard, household, match, compare, in three times of
       await line(n).getByLabel('Weight').fill(weight)
     }
     await describe(0, 'Ro', '38', `5'10`, '185')
-    for (const [i, person] of [['Mi', '36', '170 cm', '66 kg'], ['Ta', '9', `4'5`, '68'], ['Jo', '5', '43', '42']].entries()) {
+    for (const [i, person] of [
+      ['Mi', '36', '170 cm', '66 kg'],
+      ['Ta', '9', `4'5`, '68'],
+      ['Jo', '5', '43', '42'],
+    ].entries()) {
       await page.getByRole('button', { name: 'Add a person' }).click()
       await describe(i + 1, ...(person as [string, string, string, string]))
     }
     await line(0).getByLabel('Shares a bed with').selectOption({ label: 'Mi' })
     await expect(line(1).getByLabel('Shares a bed with')).toHaveValue(/person-1/)
     await page.getByLabel('Tow vehicle').fill('Half-ton')
-    const rating = (label: string) => page.getByRole('group', { name: label, exact: true }).getByLabel(label, { exact: true })
-    for (const [label, value] of Object.entries({ 'Tow rating': '9,200', Payload: '1,750', GCWR: '15,800', 'Curb weight': '5,500', 'Receiver, tongue weight': '1,000' })) await rating(label).fill(value)
+    const rating = (label: string) =>
+      page.getByRole('group', { name: label, exact: true }).getByLabel(label, { exact: true })
+    for (const [label, value] of Object.entries({
+      'Tow rating': '9,200',
+      Payload: '1,750',
+      GCWR: '15,800',
+      'Curb weight': '5,500',
+      'Receiver, tongue weight': '1,000',
+    }))
+      await rating(label).fill(value)
     const yard = page.getByRole('complementary', { name: 'The yard for them' })
     await expect(yard).toContainText(/\d+ of \d+ left/)
     const before = await yard.getByText(/of \d+ left/).textContent()
@@ -77,7 +90,11 @@ test('the consultant’s day: yard, household, match, compare, in three times of
     await page.getByRole('checkbox', { name: 'Compare T-107' }).check()
     // Far down the list, it is there once one asks for more.
     const other = page.getByRole('checkbox', { name: 'Compare T-118' })
-    while ((await other.count()) === 0) await page.getByRole('button', { name: /^Show \d+ more$/ }).first().click()
+    while ((await other.count()) === 0)
+      await page
+        .getByRole('button', { name: /^Show \d+ more$/ })
+        .first()
+        .click()
     await other.check()
     await page.getByRole('button', { name: 'Compare 2' }).click()
     await expect(page.getByRole('heading', { name: 'Two on one ruler' })).toBeVisible()
@@ -89,7 +106,10 @@ test('the consultant’s day: yard, household, match, compare, in three times of
     await expectAccessible(page)
     await page.keyboard.press('n')
     await expect(page).toHaveURL(/time=night/)
-    await expect(strip).toHaveAttribute('aria-label', /Ro and Mi in the Short queen; Jo in the Lower bunk; Ta in the Upper bunk/)
+    await expect(strip).toHaveAttribute(
+      'aria-label',
+      /Ro and Mi in the Short queen; Jo in the Lower bunk; Ta in the Upper bunk/,
+    )
     await expect(strip.getByText('Jo', { exact: true })).toBeVisible()
     await expectAccessible(page)
     await page.keyboard.press('r')
@@ -108,7 +128,10 @@ test('the evening colors keep their contrast on every screen', async ({ page }) 
   await page.getByRole('button', { name: /settings and sign out/ }).click()
   await page.getByRole('menuitem', { name: 'Evening colors' }).click()
   await expect(page.locator('html')).toHaveClass(/dark/)
-  const at = await page.getByRole('link', { name: /Vossberg/ }).first().getAttribute('href')
+  const at = await page
+    .getByRole('link', { name: /Vossberg/ })
+    .first()
+    .getAttribute('href')
   for (const address of ['/', '/yard', at!, `${at}/units/T-118`, `${at}/compare?time=night&guests=true`]) {
     await page.goto(address)
     await expect(page.locator('html')).toHaveClass(/dark/)

@@ -5,8 +5,23 @@ const yard = (page: Page) => page.getByRole('complementary', { name: 'The yard f
 
 /** A household of its own, through the handler that the interview uses. */
 async function aHousehold(page: Page, name: string): Promise<string> {
-  const household = { format: 'hitchet/household', version: 2, name, people: [{ id: 'ro', name: 'Ro', age: 40, height: 70, weight: 170 }], pets: [], vehicle: { name: 'Van', readings: {} }, trip: { nights: 3, hookups: 'full', season: 'summer' }, limits: {}, guestsCome: 'never', gear: [], stances: {} }
-  const response = await page.request.post('/api/households', { headers: { origin: test.info().project.use.baseURL! }, data: household })
+  const household = {
+    format: 'hitchet/household',
+    version: 2,
+    name,
+    people: [{ id: 'ro', name: 'Ro', age: 40, height: 70, weight: 170 }],
+    pets: [],
+    vehicle: { name: 'Van', readings: {} },
+    trip: { nights: 3, hookups: 'full', season: 'summer' },
+    limits: {},
+    guestsCome: 'never',
+    gear: [],
+    stances: {},
+  }
+  const response = await page.request.post('/api/households', {
+    headers: { origin: test.info().project.use.baseURL! },
+    data: household,
+  })
   const { id } = (await response.json()) as { id: string }
   return `/households/${id}`
 }

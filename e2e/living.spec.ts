@@ -5,7 +5,9 @@ test.beforeEach(({ page }) => enter(page))
 test('how a household sleeps in a unit: who where, the next best, and for how many years', async ({ page }) => {
   await page.goto(`${await householdAt(page, /Okoro-Lindt/)}/units/T-118`)
   const sleeping = page.getByRole('region', { name: 'How they sleep in it' })
-  await expect(sleeping).toContainText('The sheet says 8. The six fit, with the dinette made up every night; 4 of 5 berths are too short for Efe (6 ft 1 in).')
+  await expect(sleeping).toContainText(
+    'The sheet says 8. The six fit, with the dinette made up every night; 4 of 5 berths are too short for Efe (6 ft 1 in).',
+  )
   await expect(sleeping.getByRole('listitem').filter({ hasText: 'Queen' }).getByRole('img')).toHaveCount(2)
   await expect(sleeping).toContainText(/Next best: /)
   await expect(sleeping.getByRole('img', { name: /^Now: Fits; In a year: Fits; In 2 years: Tight/ })).toBeVisible()
@@ -17,14 +19,18 @@ test('what stays home is said, with what would let it in; the bay turns by the s
   await page.goto(`${await householdAt(page, /Okoro-Lindt/)}/units/T-118`)
   const stowing = page.getByRole('region', { name: 'How it is stowed' })
   await expect(stowing).toContainText(/Stays home: the 4 bikes/)
-  await expect(stowing.getByRole('listitem').filter({ hasText: 'in the tow vehicle, against its payload' })).toBeVisible()
+  await expect(
+    stowing.getByRole('listitem').filter({ hasText: 'in the tow vehicle, against its payload' }),
+  ).toBeVisible()
   const turned = stowing.getByRole('img', { name: /Pass-through in space, turned by 32 degrees/ })
   await expect(turned).toBeVisible()
   // The slider listens once the page does.
   await expect(async () => {
     await stowing.getByRole('slider', { name: 'Turn it' }).first().fill('60')
     await stowing.getByRole('slider', { name: 'Turn it' }).first().fill('120')
-    await expect(stowing.getByRole('img', { name: /Pass-through in space, turned by 120 degrees/ })).toBeVisible({ timeout: 1000 })
+    await expect(stowing.getByRole('img', { name: /Pass-through in space, turned by 120 degrees/ })).toBeVisible({
+      timeout: 1000,
+    })
   }).toPass()
 })
 
@@ -50,6 +56,9 @@ test('one unit as two things: for every day, and with guests', async ({ page }) 
   await expect(page.getByRole('group', { name: /T-131/ })).toContainText(/Living in it: \d+ every day, \d+ with guests/)
   const rows = page.getByRole('checkbox', { name: /^Compare T-/ })
   const before = await rows.count()
-  await page.getByRole('button', { name: /^Show \d+ more$/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Show \d+ more$/ })
+    .first()
+    .click()
   expect(await rows.count()).toBeGreaterThan(before)
 })

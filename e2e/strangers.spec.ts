@@ -4,15 +4,25 @@ import { expect, test } from './testing/lot'
 
 const APP = join(import.meta.dirname, '../web/app')
 const files = (readdirSync(APP, { recursive: true }) as string[]).map((path) => path.replaceAll('\\', '/'))
-const addressOf = (file: string) => `/${file.replace(/(^|\/)(page\.tsx|route\.ts)$/, '').replace(/\[\w+\]/g, '01a211c0-e19f-705b-a140-3081076aadf1')}`
+const addressOf = (file: string) =>
+  `/${file.replace(/(^|\/)(page\.tsx|route\.ts)$/, '').replace(/\[\w+\]/g, '01a211c0-e19f-705b-a140-3081076aadf1')}`
 
 /** Open to everybody: the way in, and whether the program is up. */
 const OPEN = new Set(['/sign-in', '/api/sign-in', '/api/sign-in/demo', '/api/health'])
 
-const pages = files.filter((file) => file.endsWith('page.tsx')).map(addressOf).filter((address) => !OPEN.has(address))
+const pages = files
+  .filter((file) => file.endsWith('page.tsx'))
+  .map(addressOf)
+  .filter((address) => !OPEN.has(address))
 const handlers = files
   .filter((file) => file.endsWith('route.ts'))
-  .flatMap((file) => [...readFileSync(join(APP, file), 'utf8').matchAll(/export (?:const|async function|function) (GET|POST|PUT|PATCH|DELETE)\b/g)].map(([, method]) => ({ method: method!, address: addressOf(file) })))
+  .flatMap((file) =>
+    [
+      ...readFileSync(join(APP, file), 'utf8').matchAll(
+        /export (?:const|async function|function) (GET|POST|PUT|PATCH|DELETE)\b/g,
+      ),
+    ].map(([, method]) => ({ method: method!, address: addressOf(file) })),
+  )
   .filter(({ address }) => !OPEN.has(address))
 
 test('there are pages and handlers to try', () => {
@@ -32,7 +42,11 @@ for (const address of pages) {
 
 for (const { method, address } of handlers) {
   test(`a stranger's ${method} ${address} is refused`, async ({ request, baseURL }) => {
-    const response = await request.fetch(address, { method, headers: { origin: baseURL! }, data: method === 'GET' ? undefined : '{}' })
+    const response = await request.fetch(address, {
+      method,
+      headers: { origin: baseURL! },
+      data: method === 'GET' ? undefined : '{}',
+    })
     expect(response.status()).toBe(401)
     expect(await response.json()).toEqual({ says: 'Sign in first.' })
   })

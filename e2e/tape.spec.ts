@@ -7,7 +7,15 @@ test.beforeEach(({ page }) => enter(page))
 async function takeIn(page: Page): Promise<string> {
   const stock = `E-${Math.random().toString(36).slice(2, 8)}`
   await page.goto('/yard/take-in')
-  for (const [label, text] of [['Stock number', stock], ['Make', 'Odenwick'], ['Model', '15 X'], ['Year', '2026'], ['Box length, outside', '15 ft'], ['Box width, outside', `7'6`]]) await page.getByRole('textbox', { name: label! }).fill(text!)
+  for (const [label, text] of [
+    ['Stock number', stock],
+    ['Make', 'Odenwick'],
+    ['Model', '15 X'],
+    ['Year', '2026'],
+    ['Box length, outside', '15 ft'],
+    ['Box width, outside', `7'6`],
+  ])
+    await page.getByRole('textbox', { name: label! }).fill(text!)
   await page.getByRole('button', { name: 'To the drawing board' }).click()
   await expect(page.getByRole('toolbar', { name: 'Drawing' })).toBeVisible()
   return stock
@@ -15,10 +23,16 @@ async function takeIn(page: Page): Promise<string> {
 
 /** Where a point of the plan is on the screen. */
 async function onScreen(page: Page, [x, y]: [number, number]): Promise<[number, number]> {
-  return page.locator('[data-board] svg').first().evaluate((svg, [px, py]) => {
-    const point = new DOMPoint(px, py).matrixTransform((svg as SVGSVGElement).getScreenCTM()!)
-    return [point.x, point.y] as [number, number]
-  }, [x, y] as const)
+  return page
+    .locator('[data-board] svg')
+    .first()
+    .evaluate(
+      (svg, [px, py]) => {
+        const point = new DOMPoint(px, py).matrixTransform((svg as SVGSVGElement).getScreenCTM()!)
+        return [point.x, point.y] as [number, number]
+      },
+      [x, y] as const,
+    )
 }
 
 const item = (page: Page, name: RegExp | string) => page.locator('[data-item]').and(page.getByRole('button', { name }))
@@ -145,8 +159,11 @@ test('rooms are drawn by themselves, and a shower’s corner is cut by its inche
 
 test('traced over a picture that is scaled by two known points', async ({ page }) => {
   await takeIn(page)
-  const svg = '<svg xmlns="http://www.w3.org/2000/svg" width="400" height="200"><rect x="40" y="40" width="320" height="120" fill="none" stroke="black"/></svg>'
-  await page.getByLabel('Picture to trace').setInputFiles({ name: 'sheet.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) })
+  const svg =
+    '<svg xmlns="http://www.w3.org/2000/svg" width="400" height="200"><rect x="40" y="40" width="320" height="120" fill="none" stroke="black"/></svg>'
+  await page
+    .getByLabel('Picture to trace')
+    .setInputFiles({ name: 'sheet.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) })
   const picture = page.locator('[data-underlay]')
   await expect(picture).toHaveAttribute('width', '180')
   await page.getByRole('button', { name: 'Scale it' }).click()
@@ -160,8 +177,12 @@ test('traced over a picture that is scaled by two known points', async ({ page }
   // The picture lies there still after a reload.
   await page.reload()
   await expect(picture).toHaveAttribute('width', String(width))
-  await page.getByLabel('Picture to trace').setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') })
-  await expect(page.getByRole('alert').filter({ hasText: 'notes.txt' })).toContainText('right would be a PNG, JPEG or SVG')
+  await page
+    .getByLabel('Picture to trace')
+    .setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') })
+  await expect(page.getByRole('alert').filter({ hasText: 'notes.txt' })).toContainText(
+    'right would be a PNG, JPEG or SVG',
+  )
 })
 
 test('measured by the meter: the reading goes to what asks, garbled and far ones are refused', async ({ page }) => {
@@ -260,13 +281,17 @@ test('a drawing that was left, taken up after somebody else saved: still both ar
 test('several things in hand are dragged together, by as much', async ({ page }) => {
   await takeIn(page)
   const shelf = page.getByRole('region', { name: 'Shelf' })
-  for (const [name, at] of [['Wardrobe', [50, 45]], ['Toilet', [92, 45]]] as const) {
+  for (const [name, at] of [
+    ['Wardrobe', [50, 45]],
+    ['Toilet', [92, 45]],
+  ] as const) {
     await shelf.getByRole('button', { name, exact: true }).click()
     await page.mouse.click(...(await onScreen(page, [...at])))
   }
   await item(page, /^Wardrobe/).click({ modifiers: ['Shift'] })
   await expect(page.getByText('2 things in hand', { exact: false })).toBeVisible()
-  const left = async (name: RegExp) => Number(/(-?[\d.]+) in from the front/.exec((await item(page, name).getAttribute('aria-label'))!)?.[1])
+  const left = async (name: RegExp) =>
+    Number(/(-?[\d.]+) in from the front/.exec((await item(page, name).getAttribute('aria-label'))!)?.[1])
   const before = [await left(/^Wardrobe/), await left(/^Toilet/)]
   const [x, y] = await onScreen(page, [50, 45])
   await page.mouse.move(x, y)
@@ -285,7 +310,15 @@ test('one measures while another draws: the drawing is saved with the reading', 
   await page.getByRole('button', { name: 'Save the plan' }).click()
   await expect(page.getByText('Saved.')).toBeVisible()
   await page.keyboard.press('Shift+ArrowRight')
-  const taken = await page.evaluate((unit) => fetch(`/api/trailers/${unit}/readings`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ key: 'plan.fixtures.refrigerator.capacity', text: '8', source: 'label' }) }).then((answer) => answer.status), stock)
+  const taken = await page.evaluate(
+    (unit) =>
+      fetch(`/api/trailers/${unit}/readings`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ key: 'plan.fixtures.refrigerator.capacity', text: '8', source: 'label' }),
+      }).then((answer) => answer.status),
+    stock,
+  )
   expect(taken).toBe(200)
   await page.getByRole('button', { name: 'Save the plan' }).click()
   await expect(page.getByRole('button', { name: 'Save the plan' })).toBeDisabled()

@@ -13,7 +13,9 @@ test('a unit’s plan answers by its layers, each in words too', async ({ page }
   await page.keyboard.press('3')
   await page.keyboard.press('r')
   await expect(page).toHaveURL(/layer=ways/)
-  await expect(page.getByRole('listitem').filter({ hasText: 'Lower bunk' })).toContainText(/between a wall and the tri-fold sofa, too narrow to pass/)
+  await expect(page.getByRole('listitem').filter({ hasText: 'Lower bunk' })).toContainText(
+    /between a wall and the tri-fold sofa, too narrow to pass/,
+  )
 
   await page.keyboard.press('5')
   await page.keyboard.press('n')
@@ -28,7 +30,9 @@ test('a unit’s plan answers by its layers, each in words too', async ({ page }
   await expect(page.getByText('The lower bunk is out of reach', { exact: false })).toBeVisible()
 })
 
-test('every thing on the plan opens its readings, with source, day and person, and what contradicts them', async ({ page }) => {
+test('every thing on the plan opens its readings, with source, day and person, and what contradicts them', async ({
+  page,
+}) => {
   await page.goto('/yard/T-118')
   const shower = page.locator('[data-pick]').filter({ has: page.locator('title', { hasText: 'Tub with shower' }) })
   await shower.focus()
@@ -36,10 +40,17 @@ test('every thing on the plan opens its readings, with source, day and person, a
   await expect(shower).toHaveAttribute('aria-pressed', 'true')
   await expect(page.getByLabel('Readings of')).toHaveValue('tub')
   await page.getByLabel('Readings of').selectOption('The unit')
-  await expect(page.locator('dl').getByText(/measured, 2026-10-06, Nell/).first()).toBeVisible()
+  await expect(
+    page
+      .locator('dl')
+      .getByText(/measured, 2026-10-06, Nell/)
+      .first(),
+  ).toBeVisible()
 })
 
-test('a reading is taken beside those there are, and one that contradicts is shown, not overwritten', async ({ page }) => {
+test('a reading is taken beside those there are, and one that contradicts is shown, not overwritten', async ({
+  page,
+}) => {
   await page.goto('/yard/T-103?thing=shower')
   await page.getByRole('button', { name: 'Take a reading: Shower headroom' }).click()
   await page.getByRole('textbox', { name: 'Shower headroom' }).fill('low')
@@ -70,7 +81,8 @@ test('the plan goes out as SVG, DXF and PNG, and the SVG comes in again', async 
   expect(svg.name).toBe('t-107-plan.svg')
   const drawing = readFileSync(svg.path, 'utf8')
   expect(drawing).toMatch(/<svg [^>]*width="\d+(\.\d+)?in"/)
-  for (const layer of ['shell', 'walls', 'furniture', 'openings', 'outside', 'dimensions']) expect(drawing).toContain(`id="${layer}"`)
+  for (const layer of ['shell', 'walls', 'furniture', 'openings', 'outside', 'dimensions'])
+    expect(drawing).toContain(`id="${layer}"`)
   expect(drawing).not.toContain('var(--')
   const dxf = await take(/DXF/)
   expect(readFileSync(dxf.path, 'utf8')).toContain('EXIT-WINDOWS')
@@ -78,7 +90,9 @@ test('the plan goes out as SVG, DXF and PNG, and the SVG comes in again', async 
   expect(readFileSync(png.path).subarray(1, 4).toString()).toBe('PNG')
 
   await page.goto('/yard/import')
-  await page.locator('input[type=file]').setInputFiles({ name: svg.name, mimeType: 'image/svg+xml', buffer: readFileSync(svg.path) })
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: svg.name, mimeType: 'image/svg+xml', buffer: readFileSync(svg.path) })
   await page.getByRole('button', { name: /Bring/ }).click()
   await expect(page.getByText('T-107', { exact: false }).first()).toBeVisible()
 })
@@ -89,7 +103,12 @@ test('printed, the plan and its words stay, what is pressed goes', async ({ page
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByText(/The lower bunk: two ways out/)).toBeVisible()
   await expect(page.getByRole('group', { name: /from above, at night/ })).toBeVisible()
-  for (const gone of [page.getByRole('link', { name: 'Tape' }), page.getByRole('button', { name: 'Print' }), page.getByRole('navigation')]) await expect(gone).toBeHidden()
+  for (const gone of [
+    page.getByRole('link', { name: 'Tape' }),
+    page.getByRole('button', { name: 'Print' }),
+    page.getByRole('navigation'),
+  ])
+    await expect(gone).toBeHidden()
 })
 
 test('the unit’s page is accessible by day, with every layer’s words', async ({ page }) => {

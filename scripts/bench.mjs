@@ -17,11 +17,32 @@ await withEnding(async (atEnd) => {
   atEnd(() => rmSync(scratch, { recursive: true, force: true }))
   const database = await startMariaDb(join(scratch, 'db'))
   atEnd(database.stop)
-  const env = { ...process.env, DATABASE_URL: database.url(), SESSION_SECRET: 'only for measuring, never for a dealership' }
+  const env = {
+    ...process.env,
+    DATABASE_URL: database.url(),
+    SESSION_SECRET: 'only for measuring, never for a dealership',
+  }
   // Bundled and with room for young objects, as the worker is that ships (rankingPool.ts).
   const bundle = join(ROOT, 'web', '.jobs', 'bench.mjs')
   atEnd(() => rmSync(bundle, { force: true }))
-  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), ['scripts/bench/bench.ts', '--bundle', '--platform=node', '--format=esm', '--target=node20', '--external:sequelize', '--external:mariadb', '--external:umzug', '--external:highs', `--define:import.meta.url=${JSON.stringify(pathToFileURL(join(ROOT, 'scripts', 'bench', 'bench.ts')).href)}`, '--log-level=warning', `--outfile=${bundle}`])
-  const { status } = spawnSync(process.execPath, ['--max-semi-space-size=64', bundle], { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'], env })
+  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
+    'scripts/bench/bench.ts',
+    '--bundle',
+    '--platform=node',
+    '--format=esm',
+    '--target=node20',
+    '--external:sequelize',
+    '--external:mariadb',
+    '--external:umzug',
+    '--external:highs',
+    `--define:import.meta.url=${JSON.stringify(pathToFileURL(join(ROOT, 'scripts', 'bench', 'bench.ts')).href)}`,
+    '--log-level=warning',
+    `--outfile=${bundle}`,
+  ])
+  const { status } = spawnSync(process.execPath, ['--max-semi-space-size=64', bundle], {
+    cwd: ROOT,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env,
+  })
   if (status !== 0) throw new Stop('The bench did not end well.')
 })

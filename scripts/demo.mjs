@@ -41,7 +41,12 @@ async function claim(atEnd) {
     } catch (failure) {
       if (failure.code !== 'EEXIST') throw failure
       const { pid, address, server } = JSON.parse(readFileSync(STATE, 'utf8') || '{}')
-      if (pid && isAlive(pid)) throw new Stop(address && (await healthy(address)) ? `Hitchet already runs at ${address}` : `Hitchet is being started already (process ${pid}).`)
+      if (pid && isAlive(pid))
+        throw new Stop(
+          address && (await healthy(address))
+            ? `Hitchet already runs at ${address}`
+            : `Hitchet is being started already (process ${pid}).`,
+        )
       if (server) await stopLeftover(server, 'next')
       rmSync(STATE, { force: true })
     }

@@ -6,15 +6,32 @@ import { chromium } from '@playwright/test'
 import { HOME, ROOT } from './machine/places.mjs'
 
 const { address } = JSON.parse(readFileSync(join(HOME, 'demo.json'), 'utf8'))
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+})
 const page = await browser.newPage({ baseURL: address, viewport: { width: 1280, height: 800 } })
 page.on('dialog', (dialog) => void dialog.accept())
 await page.goto('/sign-in')
 await page.getByRole('button', { name: /, consultant$/ }).click()
 await page.getByRole('heading', { name: /Good to see you/ }).waitFor()
 const at = async (name) => page.getByRole('link', { name }).first().getAttribute('href')
-const [okoro, vossberg, dunmore, oosterveen] = [await at(/Okoro/), await at(/Vossberg/), await at(/Dunmores/), await at(/Oosterveen/)]
-const scrollTo = (id) => () => page.evaluate((to) => document.getElementById(to).scrollIntoView({ block: 'start' }), id).then(() => page.mouse.wheel(0, -90))
+const [okoro, vossberg, dunmore, oosterveen] = [
+  await at(/Okoro/),
+  await at(/Vossberg/),
+  await at(/Dunmores/),
+  await at(/Oosterveen/),
+]
+const scrollTo = (id) => () =>
+  page
+    .evaluate((to) => document.getElementById(to).scrollIntoView({ block: 'start' }), id)
+    .then(() => page.mouse.wheel(0, -90))
 
 const shot = async (name, path, before = async () => {}) => {
   await page.goto(path)

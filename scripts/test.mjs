@@ -28,20 +28,34 @@ await withEnding(async (atEnd) => {
   const database = await startMariaDb(join(scratch, 'db'))
   atEnd(database.stop)
   const report = join(scratch, 'vitest.json')
-  const vitest = sh(join(BIN, 'vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile=${report}`], { HITCHET_TEST_DATABASE: database.url(), HITCHET_JOBS: join(ROOT, 'web', '.jobs') })
+  const vitest = sh(join(BIN, 'vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile=${report}`], {
+    HITCHET_TEST_DATABASE: database.url(),
+    HITCHET_JOBS: join(ROOT, 'web', '.jobs'),
+  })
   count('Vitest', vitest, () => {
-    const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = JSON.parse(readFileSync(report, 'utf8'))
-    const broken = testResults.filter(({ status, assertionResults }) => status === 'failed' && assertionResults.length === 0).length
+    const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = JSON.parse(
+      readFileSync(report, 'utf8'),
+    )
+    const broken = testResults.filter(
+      ({ status, assertionResults }) => status === 'failed' && assertionResults.length === 0,
+    ).length
     return { passed: numPassedTests, failed: numFailedTests + broken || (numFailedTestSuites ? 1 : 0) }
   })
 
-  const env = { DATABASE_URL: database.url(), SESSION_SECRET: 'only for tests, never for a dealership', HITCHET_DEMO: '1' }
+  const env = {
+    DATABASE_URL: database.url(),
+    SESSION_SECRET: 'only for tests, never for a dealership',
+    HITCHET_DEMO: '1',
+  }
   runTask('migrate', env)
   runTask('loadDemo', env)
   const server = await serve({ port: await freePort(), env })
   atEnd(server.stop)
   const browserReport = join(scratch, 'playwright.json')
-  const playwright = sh(join(BIN, 'playwright'), ['test', '--config', 'e2e/playwright.config.ts'], { HITCHET_ADDRESS: server.address, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport })
+  const playwright = sh(join(BIN, 'playwright'), ['test', '--config', 'e2e/playwright.config.ts'], {
+    HITCHET_ADDRESS: server.address,
+    PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport,
+  })
   count('Playwright', playwright, () => {
     const { expected, unexpected, flaky } = JSON.parse(readFileSync(browserReport, 'utf8')).stats
     if (flaky) console.log(`${flaky} passed at the second try only`)
@@ -75,5 +89,11 @@ function count(name, code, read) {
 
 function sh(command, args, env = {}) {
   console.log(`\n> ${command.replace(`${BIN}/`, '')} ${args.join(' ')}`)
-  return spawnSync(command, args, { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env } }).status ?? 1
+  return (
+    spawnSync(command, args, {
+      cwd: ROOT,
+      stdio: ['ignore', 'inherit', 'inherit'],
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+    }).status ?? 1
+  )
 }

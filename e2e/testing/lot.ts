@@ -7,7 +7,8 @@ export const test = base.extend({
     const faults: string[] = []
     page.on('pageerror', (error) => faults.push(error.message))
     page.on('console', (message) => {
-      if (message.type() === 'error' && !/Failed to load resource|net::ERR/.test(message.text())) faults.push(message.text())
+      if (message.type() === 'error' && !/Failed to load resource|net::ERR/.test(message.text()))
+        faults.push(message.text())
     })
     await use(page)
     expect(faults, 'errors on the page').toEqual([])
@@ -45,8 +46,20 @@ export async function householdAt(page: Page, name: RegExp): Promise<string> {
 export async function expectAccessible(page: Page, rules?: string[]): Promise<void> {
   // A drawing is one image to a reader; its hundreds of lines are not looked at one by one.
   const axe = new AxeBuilder({ page }).exclude('svg[role=img] > g')
-  const { violations } = await (rules ? axe.withRules(rules) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])).analyze()
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.slice(0, 3).map(({ target }) => target.join(' ')).join(' | ')}`)).toEqual([])
+  const { violations } = await (
+    rules
+      ? axe.withRules(rules)
+      : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+  ).analyze()
+  expect(
+    violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .slice(0, 3)
+          .map(({ target }) => target.join(' '))
+          .join(' | ')}`,
+    ),
+  ).toEqual([])
 }
 
 /** The name of the person's own making, so that tests do not meet each other's. */

@@ -4,6 +4,12 @@ import { benchRanking } from './ranking'
 import { benchSleeping } from './sleeping'
 import { benchStowing } from './stowing'
 
-const results = { machine: { node: process.version, cores: (await import('node:os')).availableParallelism() }, sleeping: await benchSleeping(), stowing: await benchStowing(), facts: await benchFacts(), ranking: await benchRanking() }
+const results = {
+  machine: { node: process.version, cores: (await import('node:os')).availableParallelism() },
+  sleeping: await benchSleeping(),
+  stowing: await benchStowing(),
+  facts: await benchFacts(),
+  ranking: await benchRanking(),
+}
 console.log(JSON.stringify(results, null, 2))
 await disconnect()

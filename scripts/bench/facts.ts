@@ -22,21 +22,48 @@ const STOCK = 't-126-larkmere-29-rl'
  * of the time that is shown, under 16 ms.
  */
 export async function benchFacts() {
-  const trailer = parseTrailer(readFileSync(new URL(`../../demo/yard/${STOCK}.json`, import.meta.url), 'utf8')).document!
+  const trailer = parseTrailer(
+    readFileSync(new URL(`../../demo/yard/${STOCK}.json`, import.meta.url), 'utf8'),
+  ).document!
   const raster = rasterOf(trailer.plan)
   const threeTimes = await measured(() => structuredClone(trailer.plan), answer)
-  const search = await measured(() => ({ ...raster, grid: new PF.Grid(raster.matrix) }), ({ grid, from, to }) => new PF.DijkstraFinder().findPath(...from, ...to, grid))
-  const dijkstra = await measured(() => raster, ({ matrix, from, to }) => new PF.DijkstraFinder().findPath(...from, ...to, new PF.Grid(matrix)))
+  const search = await measured(
+    () => ({ ...raster, grid: new PF.Grid(raster.matrix) }),
+    ({ grid, from, to }) => new PF.DijkstraFinder().findPath(...from, ...to, grid),
+  )
+  const dijkstra = await measured(
+    () => raster,
+    ({ matrix, from, to }) => new PF.DijkstraFinder().findPath(...from, ...to, new PF.Grid(matrix)),
+  )
   // What follows from a drawing alone is remembered: each round gets one that nobody has seen.
   const all = await measured(() => ({ ...trailer, plan: nudged(trailer.plan) }), factSheet)
   const growth = []
   for (const times of [1, 2, 4]) {
     const plan = lengthened(trailer.plan, times)
     const { clearance } = floorOf(plan, 'parked')
-    growth.push({ cells: clearance.columns * clearance.rows, ms: (await measured(() => structuredClone(plan), (one) => reachOf(floorOf(one, 'parked')))).median })
+    growth.push({
+      cells: clearance.columns * clearance.rows,
+      ms: (
+        await measured(
+          () => structuredClone(plan),
+          (one) => reachOf(floorOf(one, 'parked')),
+        )
+      ).median,
+    })
   }
-  const dragStep = await measured(() => nudged(trailer.plan), (plan) => check(plan, 'parked', []))
-  return { plan: STOCK, threeTimesMs: threeTimes, pathfindingDijkstraMs: dijkstra, searchAloneMs: search, allQuestionsMs: all, dragStepMs: dragStep, growth }
+  const dragStep = await measured(
+    () => nudged(trailer.plan),
+    (plan) => check(plan, 'parked', []),
+  )
+  return {
+    plan: STOCK,
+    threeTimesMs: threeTimes,
+    pathfindingDijkstraMs: dijkstra,
+    searchAloneMs: search,
+    allQuestionsMs: all,
+    dragStepMs: dragStep,
+    growth,
+  }
 }
 
 /** One thing a hair farther: what a drag step leaves to be checked. */
@@ -52,7 +79,11 @@ let nudges = 0
 function answer(plan: Plan): void {
   reachOf(floorOf(plan, 'parked'))
   reachOf(floorOf(plan, 'road'))
-  const night = floorOf(plan, 'night', plan.conversions.map(({ id }) => id))
+  const night = floorOf(
+    plan,
+    'night',
+    plan.conversions.map(({ id }) => id),
+  )
   reachOf(night, 'toilet')
   waysOut(night)
 }
@@ -72,7 +103,9 @@ async function measured<T>(make: () => T, work: (made: T) => unknown) {
 function rasterOf(plan: Plan): { matrix: number[][]; from: [number, number]; to: [number, number] } {
   const { clearance, cells, places } = floorOf(plan, 'parked')
   const { columns, rows, squared } = clearance
-  const matrix = Array.from({ length: rows }, (_, row) => Array.from({ length: columns }, (_, column) => (squared[row * columns + column]! > 0 ? 0 : 1)))
+  const matrix = Array.from({ length: rows }, (_, row) =>
+    Array.from({ length: columns }, (_, column) => (squared[row * columns + column]! > 0 ? 0 : 1)),
+  )
   const place = (cell: number): [number, number] => [cell % columns, Math.floor(cell / columns)]
   const from = cells[places.findIndex(({ use }) => use === 'door')]!.find((cell) => squared[cell]! > 0)!
   return { matrix, from: place(from), to: place(farthest(clearance, from)) }
@@ -87,6 +120,22 @@ function farthest(clearance: Clearance, from: number): number {
 
 /** So many of the same plan in line, for how the work grows with the floor. */
 function lengthened(plan: Plan, times: number): Plan {
-  const copies = Array.from({ length: times }, (_, i) => ({ fixtures: plan.fixtures.map((one) => ({ ...one, id: `${one.id}-${i}`, slide: undefined, shape: moved(one.shape, i * plan.box.length, 0) })) }))
-  return { ...plan, box: { ...plan.box, length: plan.box.length * times }, slides: [], walls: [], windows: [], berths: [], conversions: [], fixtures: copies.flatMap(({ fixtures }) => fixtures) }
+  const copies = Array.from({ length: times }, (_, i) => ({
+    fixtures: plan.fixtures.map((one) => ({
+      ...one,
+      id: `${one.id}-${i}`,
+      slide: undefined,
+      shape: moved(one.shape, i * plan.box.length, 0),
+    })),
+  }))
+  return {
+    ...plan,
+    box: { ...plan.box, length: plan.box.length * times },
+    slides: [],
+    walls: [],
+    windows: [],
+    berths: [],
+    conversions: [],
+    fixtures: copies.flatMap(({ fixtures }) => fixtures),
+  }
 }

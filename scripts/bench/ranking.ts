@@ -18,7 +18,9 @@ const demo = (path: string) => new URL(`../../demo/${path}`, import.meta.url)
  */
 export async function benchRanking() {
   await migrate(database())
-  const models = readdirSync(demo('yard')).map((name) => parseTrailer(readFileSync(demo(`yard/${name}`), 'utf8')).document!)
+  const models = readdirSync(demo('yard')).map(
+    (name) => parseTrailer(readFileSync(demo(`yard/${name}`), 'utf8')).document!,
+  )
   const random = chance(500)
   const units = Array.from({ length: UNITS }, (_, i) => varied(models[i % models.length]!, i, random))
   await inTransaction((transaction) => saveTrailers(units, null, transaction))
@@ -32,7 +34,14 @@ export async function benchRanking() {
     ranking.push((await timed(() => rank(candidates, household))).took)
   }
   const [readMs, rankMs] = [spread(reading), spread(ranking)]
-  return { units: UNITS, household: household.name, people: household.people.length, rankMs, readFactsMs: readMs, rankingPerReading: Math.round((100 * rankMs.median) / readMs.median) / 100 }
+  return {
+    units: UNITS,
+    household: household.name,
+    people: household.people.length,
+    rankMs,
+    readFactsMs: readMs,
+    rankingPerReading: Math.round((100 * rankMs.median) / readMs.median) / 100,
+  }
 }
 
 /** A unit like one of the demo's, its weights, price and mattresses a little different. */
@@ -40,7 +49,14 @@ function varied(model: Trailer, i: number, random: () => number): Trailer {
   const unit = structuredClone(model)
   unit.stock = `B-${i}`
   delete unit.vin
-  const shift = (list: { value: unknown }[] | undefined, share: number) => list?.forEach((reading) => (reading.value = typeof reading.value === 'number' ? Math.round(reading.value * (1 + share * (random() - 0.5))) : reading.value))
+  const shift = (list: { value: unknown }[] | undefined, share: number) =>
+    list?.forEach(
+      (reading) =>
+        (reading.value =
+          typeof reading.value === 'number'
+            ? Math.round(reading.value * (1 + share * (random() - 0.5)))
+            : reading.value),
+    )
   for (const key of ['uvw', 'askingPrice', 'overallLength', 'hitchWeight']) shift(unit.readings[key], 0.1)
   for (const berth of unit.plan.berths) shift(berth.readings?.mattressLength, 0.08)
   return unit

@@ -26,10 +26,18 @@ export async function benchSleeping() {
   }
   for (const [i, problem] of problems.entries()) {
     const text = asLinearProgram(problem)
-    const { took, result } = await timed(() => highs.solve(text, { mip_rel_gap: 0, mip_abs_gap: 0.4, output_flag: false } as never))
+    const { took, result } = await timed(() =>
+      highs.solve(text, { mip_rel_gap: 0, mip_abs_gap: 0.4, output_flag: false } as never),
+    )
     reference.push(took)
     if (Math.round(result.ObjectiveValue) === costs[i]) sameOptimum += 1
   }
   const [ours, theirs] = [spread(own), spread(reference)]
-  return { problems: PROBLEMS, sameOptimum, hitchetMs: ours, highsMs: theirs, timesFasterByMedian: Math.round(theirs.median / ours.median) }
+  return {
+    problems: PROBLEMS,
+    sameOptimum,
+    hitchetMs: ours,
+    highsMs: theirs,
+    timesFasterByMedian: Math.round(theirs.median / ours.median),
+  }
 }

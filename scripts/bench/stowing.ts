@@ -53,7 +53,7 @@ function gearSet(random: () => number): { hold: Hold; pieces: Piece[] } {
   const whole = (least: number, most: number) => least + Math.floor(random() * (most - least + 1))
   const hold: Hold = { id: 'bay', size: [whole(24, 40), whole(72, 96), whole(18, 28)], openings: [] }
   const pieces: Piece[] = []
-  for (let left = volume([hold.size]); left > 0; ) {
+  for (let left = volume([hold.size]); left > 0;) {
     const size: Size = [whole(6, 38), whole(6, 24), whole(5, 18)]
     const count = whole(1, 3)
     pieces.push({ id: `p${pieces.length}`, count, size, weight: whole(5, 40), turns: 'any', bears: true, stands: true })
@@ -63,7 +63,16 @@ function gearSet(random: () => number): { hold: Hold; pieces: Piece[] } {
 }
 
 function packedThere({ size: [length, width, height] }: Hold, pieces: readonly Piece[]): number {
-  const items = pieces.flatMap(({ id, count, size: [l, w, h], weight }) => Array.from({ length: count }, (_, i) => ({ name: `${id}-${i}`, width: l, height: h, depth: w, weight, allowedRotations: ANY_WAY })))
+  const items = pieces.flatMap(({ id, count, size: [l, w, h], weight }) =>
+    Array.from({ length: count }, (_, i) => ({
+      name: `${id}-${i}`,
+      width: l,
+      height: h,
+      depth: w,
+      weight,
+      allowedRotations: ANY_WAY,
+    })),
+  )
   const { packedBins } = pack3D({ bins: [{ name: 'bay', width: length, height, depth: width, maxWeight: 1e9 }], items })
   return volume(packedBins.flatMap(({ items: packed }) => packed.map(({ dimension }) => dimension as unknown as Size)))
 }
@@ -83,4 +92,5 @@ function cargo(kinds: number, random: () => number): { percent: number; ms: numb
 }
 
 const volume = (sizes: readonly Size[]): number => sizes.reduce((sum, [l, w, h]) => sum + l * w * h, 0)
-const percent = (shares: readonly number[]): number => Math.round((1000 * shares.reduce((sum, one) => sum + one, 0)) / shares.length) / 10
+const percent = (shares: readonly number[]): number =>
+  Math.round((1000 * shares.reduce((sum, one) => sum + one, 0)) / shares.length) / 10

@@ -6,11 +6,22 @@ import { publishedSchemas } from './jsonSchema'
 
 const root = new URL('../../', import.meta.url)
 const read = (path: string) => readFileSync(new URL(path, root), 'utf8')
-const documents = ['yard', 'households'].flatMap((folder) => readdirSync(new URL(`demo/${folder}/`, root)).map((name) => ({ name, folder, document: JSON.parse(read(`demo/${folder}/${name}`)) as Record<string, unknown> })))
+const documents = ['yard', 'households'].flatMap((folder) =>
+  readdirSync(new URL(`demo/${folder}/`, root)).map((name) => ({
+    name,
+    folder,
+    document: JSON.parse(read(`demo/${folder}/${name}`)) as Record<string, unknown>,
+  })),
+)
 
 const ajv = new Ajv({ allErrors: true, strict: false })
-const validators = Object.fromEntries(Object.entries(publishedSchemas()).map(([name, schema]) => [name, ajv.compile(schema)]))
-const accepts = (document: Record<string, unknown>) => validators[document.format === 'hitchet/household' ? 'household.schema.json' : 'trailer.schema.json']!(document) as boolean
+const validators = Object.fromEntries(
+  Object.entries(publishedSchemas()).map(([name, schema]) => [name, ajv.compile(schema)]),
+)
+const accepts = (document: Record<string, unknown>) =>
+  validators[document.format === 'hitchet/household' ? 'household.schema.json' : 'trailer.schema.json']!(
+    document,
+  ) as boolean
 
 describe('the published JSON Schemas', () => {
   it.each(Object.keys(publishedSchemas()))('%s in docs/formats is the one the program judges by', (name) => {
@@ -30,8 +41,22 @@ describe('the published JSON Schemas', () => {
     ['a weight in words', trailer, (copy) => (copy.readings.uvw[0].value = 'about 6,000')],
     ['a figure without a source', trailer, (copy) => delete copy.readings.uvw[0].source],
     ['a kind of fixture that does not exist', trailer, (copy) => (copy.plan.fixtures[0].kind = 'hot tub')],
-    ['a reading that a kind does not have', trailer, (copy) => (copy.plan.fixtures[0].readings = { burners: [{ value: 3, source: 'label' }] })],
-    ['a shape of two corners', trailer, (copy) => (copy.plan.rooms[0].shape = { polygon: [[0, 0], [1, 1]] })], // prettier-ignore
+    [
+      'a reading that a kind does not have',
+      trailer,
+      (copy) => (copy.plan.fixtures[0].readings = { burners: [{ value: 3, source: 'label' }] }),
+    ],
+    [
+      'a shape of two corners',
+      trailer,
+      (copy) =>
+        (copy.plan.rooms[0].shape = {
+          polygon: [
+            [0, 0],
+            [1, 1],
+          ],
+        }),
+    ],
     ['a missing plan', trailer, (copy) => delete copy.plan],
     ['nobody in the household', household, (copy) => (copy.people = [])],
     ['an age of 300', household, (copy) => (copy.people[0].age = 300)],

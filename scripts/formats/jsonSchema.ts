@@ -19,7 +19,9 @@ export function publishedSchemas(): Record<string, JsonSchema> {
 function trailerJsonSchema(): JsonSchema {
   const schema = converted(trailerSchema)
   const items = (list: string, schemas: Record<string, Schema>) => {
-    const parent = (list === 'equipment' ? schema.properties : (schema.properties as Record<string, JsonSchema>).plan!.properties) as Record<string, JsonSchema>
+    const parent = (
+      list === 'equipment' ? schema.properties : (schema.properties as Record<string, JsonSchema>).plan!.properties
+    ) as Record<string, JsonSchema>
     parent[list]!.items = { oneOf: Object.entries(schemas).map(([kind, one]) => withKind(converted(one), kind)) }
   }
   items('fixtures', fixtureSchemas)
@@ -28,7 +30,8 @@ function trailerJsonSchema(): JsonSchema {
   return { ...schema, definitions: { shape: { oneOf: Object.values(shapeSchemas).map(converted) } } }
 }
 
-const converted = (schema: Schema): JsonSchema => closed(convertSchema(schema as unknown as Parameters<typeof convertSchema>[0]) as JsonSchema)
+const converted = (schema: Schema): JsonSchema =>
+  closed(convertSchema(schema as unknown as Parameters<typeof convertSchema>[0]) as JsonSchema)
 
 function titled(title: string, schema: JsonSchema): JsonSchema {
   return { $schema: 'http://json-schema.org/draft-07/schema#', title, ...schema }
@@ -44,8 +47,14 @@ function closed(node: unknown, key = ''): JsonSchema {
   if (node === null || typeof node !== 'object') return node as unknown as JsonSchema
   if (key === 'shape') return { $ref: '#/definitions/shape' }
   const { default: _default, ...rest } = node as JsonSchema
-  const inner: JsonSchema = Object.fromEntries(Object.entries(rest).map(([name, value]) => [name, name === 'properties' ? properties(value as JsonSchema) : closed(value)]))
+  const inner: JsonSchema = Object.fromEntries(
+    Object.entries(rest).map(([name, value]) => [
+      name,
+      name === 'properties' ? properties(value as JsonSchema) : closed(value),
+    ]),
+  )
   return inner.type === 'object' ? { ...inner, additionalProperties: false } : inner
 }
 
-const properties = (all: JsonSchema): JsonSchema => Object.fromEntries(Object.entries(all).map(([name, value]) => [name, closed(value, name)]))
+const properties = (all: JsonSchema): JsonSchema =>
+  Object.fromEntries(Object.entries(all).map(([name, value]) => [name, closed(value, name)]))

@@ -2,4 +2,5 @@
 import { writeFileSync } from 'node:fs'
 import { publishedSchemas } from './jsonSchema'
 
-for (const [name, schema] of Object.entries(publishedSchemas())) writeFileSync(new URL(`../../docs/formats/${name}`, import.meta.url), `${JSON.stringify(schema, null, 1)}\n`)
+for (const [name, schema] of Object.entries(publishedSchemas()))
+  writeFileSync(new URL(`../../docs/formats/${name}`, import.meta.url), `${JSON.stringify(schema, null, 1)}\n`)

@@ -8,17 +8,32 @@ const JOBS = join(WEB, '.jobs')
 
 /** Builds the pages and the worker bundle, unless neither sources nor packages changed. */
 export async function build() {
-  const inputs = ['core/src', 'web', 'package-lock.json', 'tsconfig.base.json', 'scripts/machine/application.mjs'].map((path) => join(ROOT, path))
+  const inputs = ['core/src', 'web', 'package-lock.json', 'tsconfig.base.json', 'scripts/machine/application.mjs'].map(
+    (path) => join(ROOT, path),
+  )
   const isThere = () => existsSync(join(WEB, '.next', 'BUILD_ID')) && existsSync(join(JOBS, 'rank.worker.mjs'))
   await onceFor('build', inputs, isThere, () => {
     console.log('Building')
-    run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [join(WEB, 'server/jobs/rank.worker.ts'), '--bundle', '--platform=node', '--format=esm', '--target=node20', '--log-level=warning', `--outfile=${join(JOBS, 'rank.worker.mjs')}`])
-    run(process.execPath, [NEXT, 'build'], { cwd: WEB, quiet: true, env: { NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' } })
+    run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
+      join(WEB, 'server/jobs/rank.worker.ts'),
+      '--bundle',
+      '--platform=node',
+      '--format=esm',
+      '--target=node20',
+      '--log-level=warning',
+      `--outfile=${join(JOBS, 'rank.worker.mjs')}`,
+    ])
+    run(process.execPath, [NEXT, 'build'], {
+      cwd: WEB,
+      quiet: true,
+      env: { NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+    })
   })
 }
 
 /** Runs a TypeScript task of the server, such as a migration, to its end. */
-export const runTask = (name, env) => run(process.execPath, ['--import', 'tsx', join(WEB, 'server', 'tasks', `${name}.ts`)], { cwd: WEB, env })
+export const runTask = (name, env) =>
+  run(process.execPath, ['--import', 'tsx', join(WEB, 'server', 'tasks', `${name}.ts`)], { cwd: WEB, env })
 
 /** Serves the built application until stopped. Resolves when it answers. */
 export async function serve({ port, host = '127.0.0.1', env }) {

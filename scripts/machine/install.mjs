@@ -23,7 +23,8 @@ export async function installMissing() {
 
 function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number)
-  if (major < 20 || (major === 20 && minor < 11)) throw new Stop(`Node ${process.versions.node} is too old: Node 20.11 or newer is needed.`)
+  if (major < 20 || (major === 20 && minor < 11))
+    throw new Stop(`Node ${process.versions.node} is too old: Node 20.11 or newer is needed.`)
 }
 
 function installDebian() {
@@ -31,7 +32,9 @@ function installDebian() {
   if (missing.length === 0) return
   const apt = aptCommand()
   if (!apt) {
-    throw new Stop(`These Debian packages are missing: ${missing.join(' ')}\nThis account may not install them. Ask an administrator to run:\n  apt-get update && apt-get install -y --no-install-recommends ${missing.join(' ')}`)
+    throw new Stop(
+      `These Debian packages are missing: ${missing.join(' ')}\nThis account may not install them. Ask an administrator to run:\n  apt-get update && apt-get install -y --no-install-recommends ${missing.join(' ')}`,
+    )
   }
   console.log(`Installing from Debian: ${missing.join(', ')}`)
   const env = { DEBIAN_FRONTEND: 'noninteractive' }
@@ -47,9 +50,16 @@ function aptCommand() {
 }
 
 async function installNpm() {
-  const inputs = ['package-lock.json', 'package.json', 'core/package.json', 'web/package.json'].map((file) => join(ROOT, file))
-  await onceFor('npm', inputs, () => existsSync(join(ROOT, 'node_modules', '.package-lock.json')), () => {
-    console.log('Installing npm packages')
-    run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
-  })
+  const inputs = ['package-lock.json', 'package.json', 'core/package.json', 'web/package.json'].map((file) =>
+    join(ROOT, file),
+  )
+  await onceFor(
+    'npm',
+    inputs,
+    () => existsSync(join(ROOT, 'node_modules', '.package-lock.json')),
+    () => {
+      console.log('Installing npm packages')
+      run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
+    },
+  )
 }

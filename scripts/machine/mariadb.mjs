@@ -1,6 +1,16 @@
 import { spawnSync } from 'node:child_process'
 import { randomBytes } from 'node:crypto'
-import { chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  openSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { connect } from 'node:net'
 import { join } from 'node:path'
@@ -25,10 +35,26 @@ export async function startMariaDb(folder, { fresh = false } = {}) {
   writeFileSync(setup, setupSql(password), { mode: 0o600 })
   giveTo(account, setup)
   const log = join(folder, 'mariadb.log')
-  const flags = [`--datadir=${data}`, `--socket=${join(socketFolder, 's')}`, `--pid-file=${join(socketFolder, 'pid')}`, `--port=${port}`, '--bind-address=127.0.0.1', `--init-file=${setup}`]
-  const sizes = ['--innodb-buffer-pool-size=256M', '--innodb-log-file-size=64M', '--character-set-server=utf8mb4', '--skip-name-resolve', '--skip-log-bin', '--max-connections=60']
+  const flags = [
+    `--datadir=${data}`,
+    `--socket=${join(socketFolder, 's')}`,
+    `--pid-file=${join(socketFolder, 'pid')}`,
+    `--port=${port}`,
+    '--bind-address=127.0.0.1',
+    `--init-file=${setup}`,
+  ]
+  const sizes = [
+    '--innodb-buffer-pool-size=256M',
+    '--innodb-log-file-size=64M',
+    '--character-set-server=utf8mb4',
+    '--skip-name-resolve',
+    '--skip-log-bin',
+    '--max-connections=60',
+  ]
   const output = openSync(log, 'a', 0o600)
-  const child = start('mariadbd', ['--no-defaults', ...asAccount(account), ...flags, ...sizes], { stdio: ['ignore', output, output] })
+  const child = start('mariadbd', ['--no-defaults', ...asAccount(account), ...flags, ...sizes], {
+    stdio: ['ignore', output, output],
+  })
   writeFileSync(join(folder, 'server.pid'), String(child.pid))
   const end = async () => {
     await stop(child, 20_000)
@@ -60,7 +86,17 @@ function prepare(folder) {
     mkdirSync(data)
     chmodSync(data, 0o700)
     giveTo(account, data)
-    const made = spawnSync('mariadb-install-db', ['--no-defaults', `--datadir=${data}`, '--auth-root-authentication-method=normal', '--skip-test-db', ...asAccount(account)], { encoding: 'utf8' })
+    const made = spawnSync(
+      'mariadb-install-db',
+      [
+        '--no-defaults',
+        `--datadir=${data}`,
+        '--auth-root-authentication-method=normal',
+        '--skip-test-db',
+        ...asAccount(account),
+      ],
+      { encoding: 'utf8' },
+    )
     if (made.status !== 0) throw new Stop(`mariadb-install-db failed:\n${made.stdout}${made.stderr}`)
     writeFileSync(join(folder, 'password'), randomBytes(24).toString('hex'), { mode: 0o600 })
   }

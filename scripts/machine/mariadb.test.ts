@@ -25,7 +25,11 @@ describe('a MariaDB of our own', () => {
 
     const second = await startMariaDb(folder)
     const again = connect(second.url())
-    expect(await again.query("SELECT table_name AS name FROM information_schema.tables WHERE table_name = 'kept'", { type: QueryTypes.SELECT })).toEqual([{ name: 'kept' }])
+    expect(
+      await again.query("SELECT table_name AS name FROM information_schema.tables WHERE table_name = 'kept'", {
+        type: QueryTypes.SELECT,
+      }),
+    ).toEqual([{ name: 'kept' }])
     await again.close()
     await second.stop()
   }, 60_000)

@@ -25,12 +25,19 @@ export async function onceFor(name, inputs, isThere, work) {
 
 function fingerprint(inputs) {
   const hash = createHash('sha256')
-  for (const input of inputs) for (const file of filesUnder(input)) hash.update(file).update(existsSync(file) ? readFileSync(file) : '')
+  for (const input of inputs)
+    for (const file of filesUnder(input)) hash.update(file).update(existsSync(file) ? readFileSync(file) : '')
   return hash.digest('hex')
 }
 
 function filesUnder(path) {
   if (!existsSync(path) || !statSync(path).isDirectory()) return [path]
-  const kept = readdirSync(path, { withFileTypes: true }).filter(({ name }) => name !== 'node_modules' && !name.startsWith('.') && !/\.(test|spec)\.tsx?$/.test(name) && name !== 'next-env.d.ts')
+  const kept = readdirSync(path, { withFileTypes: true }).filter(
+    ({ name }) =>
+      name !== 'node_modules' &&
+      !name.startsWith('.') &&
+      !/\.(test|spec)\.tsx?$/.test(name) &&
+      name !== 'next-env.d.ts',
+  )
   return kept.sort((a, b) => (a.name < b.name ? -1 : 1)).flatMap(({ name }) => filesUnder(join(path, name)))
 }

@@ -15,7 +15,15 @@ describe('work that is done once', () => {
   const sources = join(folder, 'sources')
   mkdirSync(join(sources, 'node_modules'), { recursive: true })
   let runs = 0
-  const once = (there = true) => onceFor('sample', [sources], () => there, () => { runs += 1 }) // prettier-ignore
+  const once = (there = true) =>
+    onceFor(
+      'sample',
+      [sources],
+      () => there,
+      () => {
+        runs += 1
+      },
+    )
 
   it('is done again only when its inputs changed or its result is gone', async () => {
     writeFileSync(join(sources, 'a.ts'), 'one')
@@ -30,7 +38,15 @@ describe('work that is done once', () => {
   })
 
   it('that failed is not taken as done', async () => {
-    const fails = () => onceFor('failing', [sources], () => true, () => { throw new Error('no') }) // prettier-ignore
+    const fails = () =>
+      onceFor(
+        'failing',
+        [sources],
+        () => true,
+        () => {
+          throw new Error('no')
+        },
+      )
     await expect(fails()).rejects.toThrow('no')
     await expect(fails()).rejects.toThrow('no')
   })
@@ -47,7 +63,11 @@ describe('processes of ours', () => {
   })
 
   it('are stopped, also when they ignore the first asking', async () => {
-    const deaf = start(process.execPath, ['-e', "process.on('SIGTERM', () => {}); process.stdout.write('up'); setInterval(() => {}, 1000)"], { stdio: ['ignore', 'pipe', 'ignore'] })
+    const deaf = start(
+      process.execPath,
+      ['-e', "process.on('SIGTERM', () => {}); process.stdout.write('up'); setInterval(() => {}, 1000)"],
+      { stdio: ['ignore', 'pipe', 'ignore'] },
+    )
     await new Promise((resolve) => deaf.stdout.once('data', resolve))
     expect(isAlive(deaf.pid)).toBe(true)
     await stop(deaf, 200)
@@ -66,7 +86,11 @@ describe('processes of ours', () => {
 
 describe('npm start without configuration', () => {
   it('refuses in one clear line', () => {
-    const { status, stderr, stdout } = spawnSync(process.execPath, ['scripts/start.mjs'], { cwd: join(import.meta.dirname, '../..'), encoding: 'utf8', env: { ...process.env, DATABASE_URL: '' } })
+    const { status, stderr, stdout } = spawnSync(process.execPath, ['scripts/start.mjs'], {
+      cwd: join(import.meta.dirname, '../..'),
+      encoding: 'utf8',
+      env: { ...process.env, DATABASE_URL: '' },
+    })
     expect(status).toBe(1)
     expect(stdout).toBe('')
     expect(stderr.trim().split('\n')).toEqual([expect.stringMatching(/^Hitchet cannot start: DATABASE_URL is missing/)])

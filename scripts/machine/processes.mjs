@@ -5,9 +5,16 @@ import { ROOT, Stop } from './places.mjs'
 
 /** Runs a command to its end, its output shown; a failure stops everything. */
 export function run(command, args, { cwd = ROOT, env = {}, quiet = false } = {}) {
-  const { status, error, stdout, stderr } = spawnSync(command, args, { cwd, env: { ...process.env, ...env }, stdio: quiet ? 'pipe' : ['ignore', 'inherit', 'inherit'], encoding: 'utf8', maxBuffer: 1 << 26 })
+  const { status, error, stdout, stderr } = spawnSync(command, args, {
+    cwd,
+    env: { ...process.env, ...env },
+    stdio: quiet ? 'pipe' : ['ignore', 'inherit', 'inherit'],
+    encoding: 'utf8',
+    maxBuffer: 1 << 26,
+  })
   if (error) throw new Stop(`${command} cannot be started: ${error.message}`)
-  if (status !== 0) throw new Stop(`${[command, ...args].join(' ')} failed with code ${status}.${quiet ? `\n${stdout}${stderr}` : ''}`)
+  if (status !== 0)
+    throw new Stop(`${[command, ...args].join(' ')} failed with code ${status}.${quiet ? `\n${stdout}${stderr}` : ''}`)
   return stdout
 }
 

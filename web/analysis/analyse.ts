@@ -50,7 +50,9 @@ export function analyse(plan: Plan, time: TimeOfDay, made: readonly string[]): A
       .map(({ place, width }) => walked(floor, place, width)),
     exits: time === 'night' ? waysOut(floor) : [],
     sights: sightLines(plan, time, made),
-    circles: plan.fixtures.filter(({ kind }) => kind === 'shower' || kind === 'tub' || kind === 'wet-bath').map(({ id, shape }) => ({ id, ...inscribed(shape) })),
+    circles: plan.fixtures
+      .filter(({ kind }) => kind === 'shower' || kind === 'tub' || kind === 'wet-bath')
+      .map(({ id, shape }) => ({ id, ...inscribed(shape) })),
     elbows: toiletRoom(plan, time),
     floors: floorSpace(plan, floor.clearance),
   }
@@ -60,7 +62,14 @@ export function analyse(plan: Plan, time: TimeOfDay, made: readonly string[]): A
 function walked(floor: Floor, { id, name, use }: Place, width: number): WalkedWay {
   const way = wayOf(floor, id, RULES.comfortable)
   const between = way && width < RULES.wheelchair ? squeezedBetween(floor, way.narrowest) : undefined
-  return { id, name, use, width: Math.floor(width), way, ...(between && { between: [nameOnPlan(floor.plan, between[0]), nameOnPlan(floor.plan, between[1])] }) }
+  return {
+    id,
+    name,
+    use,
+    width: Math.floor(width),
+    way,
+    ...(between && { between: [nameOnPlan(floor.plan, between[0]), nameOnPlan(floor.plan, between[1])] }),
+  }
 }
 
 /** What is not right at one time of day: while something is being moved. */

@@ -11,7 +11,10 @@ interface Latest<Question, Answer> {
  * The answer to the newest question, from a worker that takes its time: while one is being answered the next
  * ones wait, and of those that wait only the last is asked. So the answer is never more than one question behind.
  */
-export function useLatest<Question, Answer>(question: Question, ask: (question: Question) => Promise<Answer>): Latest<Question, Answer> {
+export function useLatest<Question, Answer>(
+  question: Question,
+  ask: (question: Question) => Promise<Answer>,
+): Latest<Question, Answer> {
   const [state, setState] = useState<Latest<Question, Answer>>({})
   const busy = useRef(false)
   const waiting = useRef<Question>(undefined)

@@ -9,7 +9,10 @@ export default function Failed({ reset }: { reset(): void }) {
       <Heading as="h1" size="xl" mb="2">
         This page could not be made
       </Heading>
-      <Text mb="3">Nothing that was saved is lost. The server could not answer, most often because its database is starting again. Try once more in a moment.</Text>
+      <Text mb="3">
+        Nothing that was saved is lost. The server could not answer, most often because its database is starting again.
+        Try once more in a moment.
+      </Text>
       <Button onClick={reset}>Try again</Button>
     </Box>
   )

@@ -6,7 +6,10 @@ import type { ReactNode } from 'react'
 import { PatternDefinitions } from '../drawing/patterns'
 import { Look } from '../look/Look'
 
-export const metadata: Metadata = { title: { default: 'Hitchet', template: '%s · Hitchet' }, description: 'Match a household to a trailer in stock' }
+export const metadata: Metadata = {
+  title: { default: 'Hitchet', template: '%s · Hitchet' },
+  description: 'Match a household to a trailer in stock',
+}
 
 export default function Layout({ children }: { children: ReactNode }) {
   return (

@@ -7,18 +7,46 @@ const SIGN = 0.46
  * The longest of some wordings that fits a zone of the plan, along it when that is the longer way; none
  * when not even the shortest does: a label never runs over an edge. `size` in pixels, `halo` where lines run under it, `scale` in pixels per inch.
  */
-export function FittedText({ wordings, zone, scale, size = 10.5, halo }: { wordings: readonly string[]; zone: Bounds; scale: number; size?: number; halo?: boolean }) {
+export function FittedText({
+  wordings,
+  zone,
+  scale,
+  size = 10.5,
+  halo,
+}: {
+  wordings: readonly string[]
+  zone: Bounds
+  scale: number
+  size?: number
+  halo?: boolean
+}) {
   const fitted = fit(wordings, zone, scale, size)
   if (!fitted) return null
   const [x, y] = [(zone.x0 + zone.x1) / 2, (zone.y0 + zone.y1) / 2]
   return (
-    <text x={x} y={y} style={{ fontSize: `${size / scale}px`, ...(halo && { paintOrder: 'stroke' }) }} className="figure" textAnchor="middle" dominantBaseline="central" stroke={halo ? 'var(--h-colors-floor)' : 'none'} strokeWidth={halo ? 2.6 / scale : undefined} fill="var(--h-colors-ink)" transform={fitted.turned ? `rotate(-90 ${x} ${y})` : undefined}>
+    <text
+      x={x}
+      y={y}
+      style={{ fontSize: `${size / scale}px`, ...(halo && { paintOrder: 'stroke' }) }}
+      className="figure"
+      textAnchor="middle"
+      dominantBaseline="central"
+      stroke={halo ? 'var(--h-colors-floor)' : 'none'}
+      strokeWidth={halo ? 2.6 / scale : undefined}
+      fill="var(--h-colors-ink)"
+      transform={fitted.turned ? `rotate(-90 ${x} ${y})` : undefined}
+    >
       {fitted.text}
     </text>
   )
 }
 
-export function fit(wordings: readonly string[], { x0, y0, x1, y1 }: Bounds, scale: number, size: number): { text: string; turned: boolean } | undefined {
+export function fit(
+  wordings: readonly string[],
+  { x0, y0, x1, y1 }: Bounds,
+  scale: number,
+  size: number,
+): { text: string; turned: boolean } | undefined {
   const line = (size * 1.15) / scale
   for (const text of wordings) {
     const long = (text.length * SIGN * size + 4) / scale

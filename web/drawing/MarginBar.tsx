@@ -17,7 +17,14 @@ export function MarginBar({ verdict, margin }: { verdict: Verdict; margin?: Marg
   const measure = verdict === 'measure'
   const x = measure ? center - 11 : share < 0 ? center - long : center
   return (
-    <svg width={WIDTH} height={HEIGHT} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} aria-hidden focusable="false" style={{ display: 'block', flex: 'none' }}>
+    <svg
+      width={WIDTH}
+      height={HEIGHT}
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      aria-hidden
+      focusable="false"
+      style={{ display: 'block', flex: 'none' }}
+    >
       <line x1="0" x2={WIDTH} y1={HEIGHT / 2} y2={HEIGHT / 2} stroke="var(--h-colors-hair)" strokeWidth="2" />
       <rect
         x={x}

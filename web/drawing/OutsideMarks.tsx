@@ -10,14 +10,29 @@ export function OutsideMarks({ plan, scale, labels }: { plan: Plan; scale: numbe
       {plan.outside.map((item) => {
         if (item.kind === 'awning') {
           const y = item.wall === 'off-door' ? -2.5 : plan.box.width + 2.5
-          return <path key={item.id} d={`M${item.start} ${y - 1.5}v3M${item.start} ${y}h${item.length}m0 -1.5v3`} strokeWidth={1.6 / scale} />
+          return (
+            <path
+              key={item.id}
+              d={`M${item.start} ${y - 1.5}v3M${item.start} ${y}h${item.length}m0 -1.5v3`}
+              strokeWidth={1.6 / scale}
+            />
+          )
         }
         if (item.kind !== 'outside-kitchen') return null
         const zone = beside(plan, item)
         return (
           <g key={item.id}>
-            <rect x={zone.x0} y={zone.y0} width={zone.x1 - zone.x0} height={zone.y1 - zone.y0} rx="1" fill="var(--h-colors-cushion)" />
-            {labels && <FittedText wordings={[OUTSIDE_KINDS[item.kind].name, 'Kitchen']} zone={zone} scale={scale} size={9.5} />}
+            <rect
+              x={zone.x0}
+              y={zone.y0}
+              width={zone.x1 - zone.x0}
+              height={zone.y1 - zone.y0}
+              rx="1"
+              fill="var(--h-colors-cushion)"
+            />
+            {labels && (
+              <FittedText wordings={[OUTSIDE_KINDS[item.kind].name, 'Kitchen']} zone={zone} scale={scale} size={9.5} />
+            )}
           </g>
         )
       })}

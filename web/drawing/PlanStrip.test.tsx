@@ -13,14 +13,30 @@ import { Ruler } from './Ruler'
 const yard = new URL('../../demo/yard/', import.meta.url)
 const trailers = readdirSync(yard).map((name) => parseTrailer(readFileSync(new URL(name, yard), 'utf8')).document!)
 
-const draw = (plan: Plan, given: Partial<PlanStripProps> = {}) => renderToStaticMarkup(<PlanStrip plan={plan} time="parked" frame={frameFor([plan])} scale={1.5} text="a strip" {...given} />)
-const numbers = (markup: string, pattern: RegExp) => [...markup.matchAll(pattern)].map((match) => match.slice(1).map(Number))
+const draw = (plan: Plan, given: Partial<PlanStripProps> = {}) =>
+  renderToStaticMarkup(
+    <PlanStrip plan={plan} time="parked" frame={frameFor([plan])} scale={1.5} text="a strip" {...given} />,
+  )
+const numbers = (markup: string, pattern: RegExp) =>
+  [...markup.matchAll(pattern)].map((match) => match.slice(1).map(Number))
 
 const sofa = { id: 'sofa', slide: 's' }
 const withSlide = emptyPlan({
   slides: [{ id: 's', wall: 'off-door', start: 60, length: 100, depth: 36 }],
-  fixtures: [fixture('tri-fold-sofa', [70, -34, 70, 36], {}, sofa), fixture('fridge', [10, 66, 28, 28], { capacity: 8 })],
-  berths: [berth('tri-fold', 60, 74, { id: 'sofa-bed', name: 'Sofa bed', conversion: 'make', slide: 's', head: 'off-door', shape: { rect: [70, -34, 60, 74] } })],
+  fixtures: [
+    fixture('tri-fold-sofa', [70, -34, 70, 36], {}, sofa),
+    fixture('fridge', [10, 66, 28, 28], { capacity: 8 }),
+  ],
+  berths: [
+    berth('tri-fold', 60, 74, {
+      id: 'sofa-bed',
+      name: 'Sofa bed',
+      conversion: 'make',
+      slide: 's',
+      head: 'off-door',
+      shape: { rect: [70, -34, 60, 74] },
+    }),
+  ],
   conversions: [conversion('make', { uses: ['sofa'] })],
 })
 const people = [{ id: 'ro', name: 'Ro', initials: 'Ro', color: 0 }]
@@ -30,7 +46,10 @@ describe('a strip is to scale', () => {
     const short = emptyPlan({ box: { length: 170, width: 90, wall: 2, tongue: 36, bumper: 6 } })
     const frame = frameFor([withSlide, short])
     for (const plan of [withSlide, short]) {
-      const [[left, , width]] = numbers(draw(plan, { frame, scale: 1.5 }), /viewBox="(-?[\d.]+) (-?[\d.]+) ([\d.]+) ([\d.]+)"/g) as [[number, number, number]]
+      const [[left, , width]] = numbers(
+        draw(plan, { frame, scale: 1.5 }),
+        /viewBox="(-?[\d.]+) (-?[\d.]+) ([\d.]+) ([\d.]+)"/g,
+      ) as [[number, number, number]]
       expect(width).toBe(frame.before + frame.after)
       // The coupler stands `before` inches from the left edge on every strip.
       expect(-plan.box.tongue - left).toBe(frame.before)
@@ -61,22 +80,39 @@ describe('the three times of day', () => {
   })
 
   it('at night a made-up bed shows its sleeper, parked it does not', () => {
-    const night = draw(withSlide, { time: 'night', made: ['make'], sleepers: [{ berth: 'sofa-bed', people }], detail: 'labels' })
+    const night = draw(withSlide, {
+      time: 'night',
+      made: ['make'],
+      sleepers: [{ berth: 'sofa-bed', people }],
+      detail: 'labels',
+    })
     expect(night).toContain('>Ro</text>')
     expect(night).toContain('Sofa bed 60 × 74')
     expect(draw(withSlide, { sleepers: [{ berth: 'sofa-bed', people }], detail: 'labels' })).not.toContain('Ro</text>')
   })
 
   it('canvas ends are gone on the road', () => {
-    const hybrid = emptyPlan({ canvasEnds: [{ id: 'c', wall: 'front', start: 18, length: 60, depth: 54 }], berths: [berth('canvas-end', 60, 78, { name: 'Canvas bed', canvasEnd: 'c', shape: { rect: [-52, 18, 54, 60] } })] })
+    const hybrid = emptyPlan({
+      canvasEnds: [{ id: 'c', wall: 'front', start: 18, length: 60, depth: 54 }],
+      berths: [berth('canvas-end', 60, 78, { name: 'Canvas bed', canvasEnd: 'c', shape: { rect: [-52, 18, 54, 60] } })],
+    })
     expect(draw(hybrid, { detail: 'labels' })).toContain('60 × 78')
     expect(draw(hybrid, { time: 'road', detail: 'labels' })).not.toContain('60 × 78')
   })
 })
 
 describe('labels', () => {
-  const queen = (length: number, width: number) => emptyPlan({ berths: [berth('bed', width, length, { name: 'Queen', shape: { rect: [20, 20, length, width] } })] })
-  it('a mattress nobody measured says so', () => expect(draw(emptyPlan({ berths: [berth('bed', undefined, undefined, { name: 'Queen', shape: { rect: [20, 20, 80, 60] } })] }), { detail: 'labels' })).toContain('Queen: measure'))
+  const queen = (length: number, width: number) =>
+    emptyPlan({ berths: [berth('bed', width, length, { name: 'Queen', shape: { rect: [20, 20, length, width] } })] })
+  it('a mattress nobody measured says so', () =>
+    expect(
+      draw(
+        emptyPlan({
+          berths: [berth('bed', undefined, undefined, { name: 'Queen', shape: { rect: [20, 20, 80, 60] } })],
+        }),
+        { detail: 'labels' },
+      ),
+    ).toContain('Queen: measure'))
   it('what does not fit its bed is shortened, then left out', () => {
     expect(draw(queen(80, 60), { detail: 'labels', scale: 2 })).toContain('Queen 60 × 80')
     expect(draw(queen(80, 60), { detail: 'labels', scale: 1 })).not.toContain('Queen 60 × 80')
@@ -84,7 +120,9 @@ describe('labels', () => {
   })
   it('are left to larger pictures', () => expect(draw(queen(80, 60))).not.toContain('Queen'))
   it('two bunks over each other are told in one', () => {
-    const bunks = emptyPlan({ berths: [berth('bunk', 40, 74, { name: 'Lower' }), berth('upper-bunk', 40, 74, { name: 'Upper' })] })
+    const bunks = emptyPlan({
+      berths: [berth('bunk', 40, 74, { name: 'Lower' }), berth('upper-bunk', 40, 74, { name: 'Upper' })],
+    })
     expect(draw(bunks, { detail: 'labels', scale: 2.4 })).toContain('Two bunks 40 × 74')
   })
 })
@@ -98,7 +136,8 @@ describe('in words, for those who do not see it', () => {
     expect(text).toContain('Ro in the Sofa bed.')
   })
 
-  it('every picture carries it', () => expect(draw(withSlide, { text: 'said' })).toMatch(/^<svg role="img" aria-label="said"/))
+  it('every picture carries it', () =>
+    expect(draw(withSlide, { text: 'said' })).toMatch(/^<svg role="img" aria-label="said"/))
 })
 
 describe.each(trailers.map((trailer) => [trailer.stock, trailer] as const))('%s of the demo', (_, trailer) => {
@@ -111,7 +150,9 @@ describe.each(trailers.map((trailer) => [trailer.stock, trailer] as const))('%s 
 })
 
 describe('the margin bar', () => {
-  const bar = (...[verdict, margin]: [Parameters<typeof MarginBar>[0]['verdict'], Parameters<typeof MarginBar>[0]['margin']?]) => {
+  const bar = (
+    ...[verdict, margin]: [Parameters<typeof MarginBar>[0]['verdict'], Parameters<typeof MarginBar>[0]['margin']?]
+  ) => {
     const markup = renderToStaticMarkup(<MarginBar verdict={verdict} margin={margin} />)
     const [[x, width]] = numbers(markup, /<rect x="([\d.]+)" y="3" width="([\d.]+)"/g) as [[number, number]]
     return { from: x, to: x + width, markup }
@@ -127,7 +168,9 @@ describe('the margin bar', () => {
     expect(long(12)).toBe(long(40))
   })
   it('each verdict has a pattern of its own, and what is to be measured is hollow on the line', () => {
-    const fills = (['fits', 'tight', 'no', 'measure'] as const).map((verdict) => /fill="([^"]+)"/.exec(bar(verdict).markup)![1])
+    const fills = (['fits', 'tight', 'no', 'measure'] as const).map(
+      (verdict) => /fill="([^"]+)"/.exec(bar(verdict).markup)![1],
+    )
     expect(new Set(fills).size).toBe(4)
     const { from, to, markup } = bar('measure')
     expect((from + to) / 2).toBe(center)

@@ -53,7 +53,20 @@ const TOKEN = 10
  * One trailer from above, to scale: hitch at the left, door side below. The only component that draws a
  * plan, at any scale and time of day. Slides and what rides in them move when the time changes.
  */
-export function PlanStrip({ plan, time, frame, scale, text, made = [], sleepers = [], detail = 'fixtures', system = 'us', over, pick, board }: PlanStripProps) {
+export function PlanStrip({
+  plan,
+  time,
+  frame,
+  scale,
+  text,
+  made = [],
+  sleepers = [],
+  detail = 'fixtures',
+  system = 'us',
+  over,
+  pick,
+  board,
+}: PlanStripProps) {
   const { top, bottom } = heightFor(plan)
   const [width, height] = [frame.before + frame.after, bottom - top]
   // Slides are drawn where they are when out, and moved as a group; only what is there depends on the time.
@@ -61,11 +74,31 @@ export function PlanStrip({ plan, time, frame, scale, text, made = [], sleepers 
   const fixtures = detail === 'shape' ? [] : present.flatMap(({ fixture }) => fixture ?? [])
   const labels = detail === 'labels' || detail === 'names'
   const berths = present.flatMap(({ berth }) => (berth && !(time === 'road' && berth.canvasEnd) ? [berth] : []))
-  const riding = (id: string) => ({ fixtures: fixtures.filter(({ slide }) => slide === id), berths: berths.filter(({ slide }) => slide === id) })
-  const common = { plan, scale, labels, names: detail === 'names', system, night: time === 'night', all: berths, sleepers }
+  const riding = (id: string) => ({
+    fixtures: fixtures.filter(({ slide }) => slide === id),
+    berths: berths.filter(({ slide }) => slide === id),
+  })
+  const common = {
+    plan,
+    scale,
+    labels,
+    names: detail === 'names',
+    system,
+    night: time === 'night',
+    all: berths,
+    sleepers,
+  }
   const fixedWindows = plan.windows.filter((window) => !plan.slides.some((slide) => ridesIn(plan, slide, window)))
   return (
-    <svg role={pick || board ? 'group' : 'img'} aria-label={text} width={width * scale} height={height * scale} viewBox={`${-plan.box.tongue - frame.before} ${top} ${width} ${height}`} preserveAspectRatio="xMinYMin meet" style={{ display: 'block', overflow: 'visible', maxWidth: '100%', height: 'auto' }}>
+    <svg
+      role={pick || board ? 'group' : 'img'}
+      aria-label={text}
+      width={width * scale}
+      height={height * scale}
+      viewBox={`${-plan.box.tongue - frame.before} ${top} ${width} ${height}`}
+      preserveAspectRatio="xMinYMin meet"
+      style={{ display: 'block', overflow: 'visible', maxWidth: '100%', height: 'auto' }}
+    >
       <g stroke="var(--h-colors-line)" strokeWidth={1 / scale}>
         <g data-layer="shell">
           {time !== 'road' && plan.canvasEnds.map((end) => <CanvasBay key={end.id} plan={plan} end={end} />)}
@@ -83,7 +116,11 @@ export function PlanStrip({ plan, time, frame, scale, text, made = [], sleepers 
           <InsideWalls plan={plan} />
         </g>
         <g data-layer="furniture">
-          <Contents {...common} fixtures={fixtures.filter(({ slide }) => !slide)} berths={berths.filter(({ slide }) => !slide)} />
+          <Contents
+            {...common}
+            fixtures={fixtures.filter(({ slide }) => !slide)}
+            berths={berths.filter(({ slide }) => !slide)}
+          />
         </g>
         <g data-layer="openings">
           {plan.doors.map((door) => (
@@ -98,14 +135,31 @@ export function PlanStrip({ plan, time, frame, scale, text, made = [], sleepers 
             <g data-layer="furniture in slides">
               <Contents {...common} {...riding(slide.id)} />
             </g>
-            {plan.windows.filter((window) => ridesIn(plan, slide, window)).map((window) => (
-              <WindowMark key={window.id} plan={plan} window={window} />
-            ))}
+            {plan.windows
+              .filter((window) => ridesIn(plan, slide, window))
+              .map((window) => (
+                <WindowMark key={window.id} plan={plan} window={window} />
+              ))}
           </Moving>
         ))}
-        {time === 'parked' && <g data-layer="outside"><OutsideMarks plan={plan} scale={scale} labels={labels} /></g>}
+        {time === 'parked' && (
+          <g data-layer="outside">
+            <OutsideMarks plan={plan} scale={scale} labels={labels} />
+          </g>
+        )}
         {over}
-        {pick && present.map(({ id, shape, fixture, berth }) => <Target key={id} id={id} name={berth?.name ?? fixture?.name ?? FIXTURE_KINDS[fixture!.kind].name} shape={shape} pick={pick} scale={scale} travel={time === 'road' ? travelFor(plan, fixture ?? berth) : [0, 0]} />)}
+        {pick &&
+          present.map(({ id, shape, fixture, berth }) => (
+            <Target
+              key={id}
+              id={id}
+              name={berth?.name ?? fixture?.name ?? FIXTURE_KINDS[fixture!.kind].name}
+              shape={shape}
+              pick={pick}
+              scale={scale}
+              travel={time === 'road' ? travelFor(plan, fixture ?? berth) : [0, 0]}
+            />
+          ))}
       </g>
     </svg>
   )
@@ -113,7 +167,9 @@ export function PlanStrip({ plan, time, frame, scale, text, made = [], sleepers 
 
 function Moving({ slide, inside, children }: { slide: Slide; inside: boolean; children: React.ReactNode }) {
   const [dx, dy] = inside ? travelOf(slide) : [0, 0]
-  return <g style={{ transform: `translate(${dx}px, ${dy}px)`, transition: 'transform 420ms ease-in-out' }}>{children}</g>
+  return (
+    <g style={{ transform: `translate(${dx}px, ${dy}px)`, transition: 'transform 420ms ease-in-out' }}>{children}</g>
+  )
 }
 
 interface ContentsProps {
@@ -137,18 +193,29 @@ function Contents({ plan, fixtures, berths, all, sleepers, night, scale, labels,
   const upper = berths.filter(isUpper)
   return (
     <>
-      {fixtures.filter((fixture) => !overhead(fixture)).map((fixture) => (
-        <FixtureMark key={fixture.id} plan={plan} fixture={fixture} />
-      ))}
+      {fixtures
+        .filter((fixture) => !overhead(fixture))
+        .map((fixture) => (
+          <FixtureMark key={fixture.id} plan={plan} fixture={fixture} />
+        ))}
       {[...lower, ...upper].map((berth) => (
         <BerthMark key={berth.id} berth={berth} made={night} />
       ))}
       {fixtures.filter(overhead).map((fixture) => (
         <FixtureMark key={fixture.id} plan={plan} fixture={fixture} />
       ))}
-      {names && fixtures.filter((fixture) => !overhead(fixture) && !crowded(fixture, fixtures)).map((fixture) => <FixtureLabel key={fixture.id} fixture={fixture} scale={scale} system={system} />)}
-      {labels && lower.map((berth) => <BerthLabel key={berth.id} berth={berth} twin={bunkAbove(berth, all)} scale={scale} system={system} />)}
-      {labels && upper.filter((berth) => !all.some((other) => bunkAbove(other, all) === berth)).map((berth) => <BerthLabel key={berth.id} berth={berth} scale={scale} system={system} />)}
+      {names &&
+        fixtures
+          .filter((fixture) => !overhead(fixture) && !crowded(fixture, fixtures))
+          .map((fixture) => <FixtureLabel key={fixture.id} fixture={fixture} scale={scale} system={system} />)}
+      {labels &&
+        lower.map((berth) => (
+          <BerthLabel key={berth.id} berth={berth} twin={bunkAbove(berth, all)} scale={scale} system={system} />
+        ))}
+      {labels &&
+        upper
+          .filter((berth) => !all.some((other) => bunkAbove(other, all) === berth))
+          .map((berth) => <BerthLabel key={berth.id} berth={berth} scale={scale} system={system} />)}
       {night &&
         [...lower, ...upper].map((berth) => {
           const people = sleepers.find((one) => one.berth === berth.id)?.people ?? []
@@ -164,7 +231,9 @@ function crowded({ kind, shape }: Fixture, all: readonly Fixture[]): boolean {
   if (kind === 'oven' || kind === 'hood') return true
   if (kind !== 'counter' && kind !== 'island') return false
   const own = bounds(shape)
-  return all.some((other) => (other.kind === 'sink' || other.kind === 'cooktop') && sharesGround(bounds(other.shape), own))
+  return all.some(
+    (other) => (other.kind === 'sink' || other.kind === 'cooktop') && sharesGround(bounds(other.shape), own),
+  )
 }
 
 const sharesGround = (a: Bounds, b: Bounds): boolean => a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1
@@ -174,16 +243,53 @@ function FixtureLabel({ fixture, scale, system }: { fixture: Fixture; scale: num
   const { x0, y0, x1, y1 } = bounds(fixture.shape)
   const name = fixture.name ?? FIXTURE_KINDS[fixture.kind].name
   const plain = (value: number) => formatQuantity(inches(value), system).replace(/ (in|cm)$/, '')
-  return <FittedText wordings={[`${name} ${plain(x1 - x0)} × ${plain(y1 - y0)}`, name, name.split(' ').at(-1)!]} zone={{ x0, y0, x1, y1 }} scale={scale} size={9.5} halo />
+  return (
+    <FittedText
+      wordings={[`${name} ${plain(x1 - x0)} × ${plain(y1 - y0)}`, name, name.split(' ').at(-1)!]}
+      zone={{ x0, y0, x1, y1 }}
+      scale={scale}
+      size={9.5}
+      halo
+    />
+  )
 }
 
 /** Ground that can be pressed. Drawn last and not filled, so that it lies over what it names. */
-function Target({ id, name, shape, pick, scale, travel: [dx, dy] }: { id: string; name: string; shape: Shape; pick: Pick; scale: number; travel: Point }) {
+function Target({
+  id,
+  name,
+  shape,
+  pick,
+  scale,
+  travel: [dx, dy],
+}: {
+  id: string
+  name: string
+  shape: Shape
+  pick: Pick
+  scale: number
+  travel: Point
+}) {
   const chosen = pick.chosen === id
   return (
-    <g role="button" tabIndex={0} aria-label={name} aria-pressed={chosen} data-pick={id} onClick={() => pick.onPick(id)} onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && (event.preventDefault(), pick.onPick(id))} style={{ cursor: 'pointer' }} transform={`translate(${dx} ${dy})`}>
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={name}
+      aria-pressed={chosen}
+      data-pick={id}
+      onClick={() => pick.onPick(id)}
+      onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && (event.preventDefault(), pick.onPick(id))}
+      style={{ cursor: 'pointer' }}
+      transform={`translate(${dx} ${dy})`}
+    >
       <title>{name}</title>
-      <Outline shape={shape} fill="transparent" stroke={chosen ? 'var(--h-colors-green)' : 'none'} strokeWidth={3 / scale} />
+      <Outline
+        shape={shape}
+        fill="transparent"
+        stroke={chosen ? 'var(--h-colors-green)' : 'none'}
+        strokeWidth={3 / scale}
+      />
     </g>
   )
 }

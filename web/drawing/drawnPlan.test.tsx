@@ -6,10 +6,15 @@ import { drawnPlan } from './drawnPlan'
 import { frameFor } from './frame'
 import { PlanStrip } from './PlanStrip'
 
-const { plan } = parseTrailer(readFileSync(new URL('../../demo/yard/t-118-marrowby-27-db.json', import.meta.url), 'utf8')).document!
+const { plan } = parseTrailer(
+  readFileSync(new URL('../../demo/yard/t-118-marrowby-27-db.json', import.meta.url), 'utf8'),
+).document!
 
 it('draws the same as the whole plan, and is much smaller', () => {
-  const drawing = (one: typeof plan) => renderToStaticMarkup(<PlanStrip plan={one} time="parked" frame={frameFor([plan])} scale={1} text="" detail="labels" />)
+  const drawing = (one: typeof plan) =>
+    renderToStaticMarkup(
+      <PlanStrip plan={one} time="parked" frame={frameFor([plan])} scale={1} text="" detail="labels" />,
+    )
   expect(drawing(drawnPlan(plan))).toBe(drawing(plan))
   expect(JSON.stringify(drawnPlan(plan)).length).toBeLessThan(JSON.stringify(plan).length * 0.7)
 })

@@ -13,5 +13,12 @@ export function drawnPlan(plan: Plan): Plan {
     })
     return (kept.length ? { ...rest, readings: Object.fromEntries(kept) } : rest) as T
   }
-  return { ...plan, fixtures: plan.fixtures.map(drawn), berths: plan.berths.map(drawn), slides: plan.slides.map(drawn), outside: plan.outside.map(drawn), compartments: [] }
+  return {
+    ...plan,
+    fixtures: plan.fixtures.map(drawn),
+    berths: plan.berths.map(drawn),
+    slides: plan.slides.map(drawn),
+    outside: plan.outside.map(drawn),
+    compartments: [],
+  }
 }

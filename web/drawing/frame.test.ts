@@ -18,11 +18,16 @@ describe('a thing turned to the way it faces', () => {
 
   it('stays on its own ground, whichever way it faces', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...SIDES), fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (side, u, v) => {
-        const { across, deep, transform } = facing(box, side)
-        const [x, y] = placed(transform, [u * across, v * deep])
-        return x > box.x0 - 1e-6 && x < box.x1 + 1e-6 && y > box.y0 - 1e-6 && y < box.y1 + 1e-6
-      }),
+      fc.property(
+        fc.constantFrom(...SIDES),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (side, u, v) => {
+          const { across, deep, transform } = facing(box, side)
+          const [x, y] = placed(transform, [u * across, v * deep])
+          return x > box.x0 - 1e-6 && x < box.x1 + 1e-6 && y > box.y0 - 1e-6 && y < box.y1 + 1e-6
+        },
+      ),
     )
   })
 
@@ -57,10 +62,15 @@ describe('a label in its zone', () => {
 
   it('never takes more than its zone', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 5, max: 90 }), fc.integer({ min: 5, max: 90 }), fc.double({ min: 0.4, max: 3, noNaN: true }), (w, h, scale) => {
-        const fitted = fit(['Two bunks 44 × 74'], zone(w, h), scale, 10)
-        return !fitted || fitted.text.length * 0.46 * 10 <= (fitted.turned ? h : w) * scale
-      }),
+      fc.property(
+        fc.integer({ min: 5, max: 90 }),
+        fc.integer({ min: 5, max: 90 }),
+        fc.double({ min: 0.4, max: 3, noNaN: true }),
+        (w, h, scale) => {
+          const fitted = fit(['Two bunks 44 × 74'], zone(w, h), scale, 10)
+          return !fitted || fitted.text.length * 0.46 * 10 <= (fitted.turned ? h : w) * scale
+        },
+      ),
     )
   })
 })

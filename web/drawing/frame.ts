@@ -15,10 +15,16 @@ const STEPS = 18
 /** The frame that holds all of these plans, couplers in line. */
 export function frameFor(plans: readonly Plan[]): Frame {
   const ends = plans.map((plan) => {
-    const [left, right] = [Math.min(-plan.box.tongue, ...outward(plan, 'front')), Math.max(plan.box.length + plan.box.bumper, ...outward(plan, 'rear'))]
+    const [left, right] = [
+      Math.min(-plan.box.tongue, ...outward(plan, 'front')),
+      Math.max(plan.box.length + plan.box.bumper, ...outward(plan, 'rear')),
+    ]
     return { before: -plan.box.tongue - left, after: right + plan.box.tongue }
   })
-  return { before: Math.max(0, ...ends.map(({ before }) => before)) + MARGIN, after: Math.max(0, ...ends.map(({ after }) => after)) + MARGIN }
+  return {
+    before: Math.max(0, ...ends.map(({ before }) => before)) + MARGIN,
+    after: Math.max(0, ...ends.map(({ after }) => after)) + MARGIN,
+  }
 }
 
 /** Top and bottom of a plan's drawing, inches: slides out, steps down. */
@@ -36,7 +42,12 @@ function outward(plan: Plan, side: Side): number[] {
     .filter(({ wall }) => wall === side)
     .map((carrier) => {
       const { x0, x1, y0, y1 } = bay(plan, carrier)
-      return { front: x0 - plan.box.wall, rear: x1 + plan.box.wall, 'off-door': y0 - plan.box.wall, door: y1 + plan.box.wall }[side]
+      return {
+        front: x0 - plan.box.wall,
+        rear: x1 + plan.box.wall,
+        'off-door': y0 - plan.box.wall,
+        door: y1 + plan.box.wall,
+      }[side]
     })
 }
 

@@ -6,7 +6,18 @@ import { planText } from './planText'
 import { PlanStrip } from './PlanStrip'
 
 /** Ink on white, so that it prints: what the look's colors are on paper. */
-const PRINT: Record<string, string> = { paper: '#ffffff', floor: '#ffffff', bar: '#ffffff', sunk: '#eeeeee', ink: '#000000', line: '#444444', hair: '#bbbbbb', cushion: '#f2f2f2', sheet: '#e6e6e6', green: '#000000' }
+const PRINT: Record<string, string> = {
+  paper: '#ffffff',
+  floor: '#ffffff',
+  bar: '#ffffff',
+  sunk: '#eeeeee',
+  ink: '#000000',
+  line: '#444444',
+  hair: '#bbbbbb',
+  cushion: '#f2f2f2',
+  sheet: '#e6e6e6',
+  green: '#000000',
+}
 
 /** Drawn as if for a screen of this many pixels per inch, so that letters have their size on the plan. */
 const SCALE = 3
@@ -21,12 +32,25 @@ export function planSvg(trailer: Trailer, render: (element: React.ReactElement) 
   const { top, bottom } = heightFor(plan)
   const [width, height] = [frame.before + frame.after, bottom - top]
   const text = planText(trailer, 'parked', 'us')
-  const drawn = render(<PlanStrip plan={plan} time="parked" frame={frame} scale={SCALE} detail="names" text={text} over={<Dimensions plan={plan} scale={SCALE} system="us" />} />)
+  const drawn = render(
+    <PlanStrip
+      plan={plan}
+      time="parked"
+      frame={frame}
+      scale={SCALE}
+      detail="names"
+      text={text}
+      over={<Dimensions plan={plan} scale={SCALE} system="us" />}
+    />,
+  )
   const body = drawn
     .slice(drawn.indexOf('>') + 1, drawn.lastIndexOf('</svg>'))
     .replace(/var\(--h-colors-([a-zA-Z]+)\)/g, (_, name: string) => PRINT[name] ?? '#000000')
-    .replace(/data-layer="([^"]+)"/g, (_, name: string) => `id="${name.replaceAll(' ', '-')}" inkscape:groupmode="layer" inkscape:label="${name}"`)
-    .replaceAll('class="figure"', 'font-family="\'Barlow Semi Condensed\', \'Arial Narrow\', sans-serif"')
+    .replace(
+      /data-layer="([^"]+)"/g,
+      (_, name: string) => `id="${name.replaceAll(' ', '-')}" inkscape:groupmode="layer" inkscape:label="${name}"`,
+    )
+    .replaceAll('class="figure"', "font-family=\"'Barlow Semi Condensed', 'Arial Narrow', sans-serif\"")
   return [
     `<?xml version="1.0" encoding="UTF-8"?>`,
     `<svg xmlns="http://www.w3.org/2000/svg" xmlns:inkscape="http://www.inkscape.org/namespaces/inkscape" width="${width}in" height="${height}in" viewBox="${-plan.box.tongue - frame.before} ${top} ${width} ${height}">`,

@@ -6,15 +6,35 @@ import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { StripSleepers } from './PlanStrip'
 import { berthWordings } from './BerthMark'
 
-const TIME_WORDS: Record<TimeOfDay, string> = { parked: 'parked, slides out', night: 'at night, beds made', road: 'on the road, slides in' }
+const TIME_WORDS: Record<TimeOfDay, string> = {
+  parked: 'parked, slides out',
+  night: 'at night, beds made',
+  road: 'on the road, slides in',
+}
 
 /** What a strip shows, for those who do not see it: the rooms from the hitch on with what stands in them, and who sleeps where. */
-export function planText(trailer: Trailer, time: TimeOfDay, system: MeasureSystem, sleepers: readonly StripSleepers[] = []): string {
+export function planText(
+  trailer: Trailer,
+  time: TimeOfDay,
+  system: MeasureSystem,
+  sleepers: readonly StripSleepers[] = [],
+): string {
   const { plan } = trailer
-  const x = (shape: Trailer['plan']['rooms'][number]['shape']) => ('rect' in shape ? shape.rect[0] : shape.polygon[0]![0])
-  const named = [...plan.fixtures].filter(({ kind }) => !QUIET.has(kind)).sort((a, b) => x(a.shape) - x(b.shape)).map(({ name, kind }) => (name ?? FIXTURE_KINDS[kind].name).toLowerCase())
-  const beds = plan.berths.filter(({ conversion }) => !conversion).map((berth) => berthWordings(berth, undefined, system)[0]!)
-  const lie = sleepers.filter(({ people }) => people.length).map(({ berth, people }) => `${listed(people.map(({ name }) => name))} in the ${plan.berths.find(({ id }) => id === berth)?.name ?? berth}`)
+  const x = (shape: Trailer['plan']['rooms'][number]['shape']) =>
+    'rect' in shape ? shape.rect[0] : shape.polygon[0]![0]
+  const named = [...plan.fixtures]
+    .filter(({ kind }) => !QUIET.has(kind))
+    .sort((a, b) => x(a.shape) - x(b.shape))
+    .map(({ name, kind }) => (name ?? FIXTURE_KINDS[kind].name).toLowerCase())
+  const beds = plan.berths
+    .filter(({ conversion }) => !conversion)
+    .map((berth) => berthWordings(berth, undefined, system)[0]!)
+  const lie = sleepers
+    .filter(({ people }) => people.length)
+    .map(
+      ({ berth, people }) =>
+        `${listed(people.map(({ name }) => name))} in the ${plan.berths.find(({ id }) => id === berth)?.name ?? berth}`,
+    )
   return [
     `${trailerName(trailer)} from above, ${TIME_WORDS[time]}, ${formatFeet(plan.box.length + plan.box.tongue + plan.box.bumper, system)} long, hitch at the left.`,
     `Rooms from the hitch: ${listed(plan.rooms.map(({ name }) => name.toLowerCase()))}.`,

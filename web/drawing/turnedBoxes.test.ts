@@ -20,7 +20,8 @@ describe('boxes in space', () => {
     expect(fromBehind(row, 200)).toEqual([2, 1, 0])
   })
 
-  it('what stands on another is drawn after it', () => expect(fromBehind([box(0, 0, 10), box(0, 0, 0)], 30)).toEqual([1, 0]))
+  it('what stands on another is drawn after it', () =>
+    expect(fromBehind([box(0, 0, 10), box(0, 0, 0)], 30)).toEqual([1, 0]))
 
   it('of a box one sees the top and the two sides that face the viewer', () => {
     const [top, x, y] = facesOf(box(0, 0, 0), 30)

@@ -30,9 +30,33 @@ export function facesOf({ at: [x, y, z], size: [dx, dy, dz] }: SpaceBox, degrees
   const sideY = Math.cos(turn) > 0 ? y + dy : y
   const flat = (points: Size[]) => points.map((point) => projected(point, degrees))
   return [
-    { side: 'top', points: flat([[x, y, z + dz], [x + dx, y, z + dz], [x + dx, y + dy, z + dz], [x, y + dy, z + dz]]) }, // prettier-ignore
-    { side: 'x', points: flat([[sideX, y, z], [sideX, y + dy, z], [sideX, y + dy, z + dz], [sideX, y, z + dz]]) }, // prettier-ignore
-    { side: 'y', points: flat([[x, sideY, z], [x + dx, sideY, z], [x + dx, sideY, z + dz], [x, sideY, z + dz]]) }, // prettier-ignore
+    {
+      side: 'top',
+      points: flat([
+        [x, y, z + dz],
+        [x + dx, y, z + dz],
+        [x + dx, y + dy, z + dz],
+        [x, y + dy, z + dz],
+      ]),
+    },
+    {
+      side: 'x',
+      points: flat([
+        [sideX, y, z],
+        [sideX, y + dy, z],
+        [sideX, y + dy, z + dz],
+        [sideX, y, z + dz],
+      ]),
+    },
+    {
+      side: 'y',
+      points: flat([
+        [x, sideY, z],
+        [x + dx, sideY, z],
+        [x + dx, sideY, z + dz],
+        [x, sideY, z + dz],
+      ]),
+    },
   ]
 }
 
@@ -40,7 +64,10 @@ export function facesOf({ at: [x, y, z], size: [dx, dy, dz] }: SpaceBox, degrees
 export function fromBehind(boxes: readonly SpaceBox[], degrees: number): number[] {
   const turn = (degrees * Math.PI) / 180
   const towards = [Math.sin(turn) > 0 ? 1 : -1, Math.cos(turn) > 0 ? 1 : -1, 1]
-  const hides = (a: SpaceBox, b: SpaceBox) => towards.some((sign, axis) => (sign > 0 ? b.at[axis]! + b.size[axis]! <= a.at[axis]! + 1e-6 : a.at[axis]! + a.size[axis]! <= b.at[axis]! + 1e-6))
+  const hides = (a: SpaceBox, b: SpaceBox) =>
+    towards.some((sign, axis) =>
+      sign > 0 ? b.at[axis]! + b.size[axis]! <= a.at[axis]! + 1e-6 : a.at[axis]! + a.size[axis]! <= b.at[axis]! + 1e-6,
+    )
   const order: number[] = []
   const visit = (i: number, on: Set<number>): void => {
     if (order.includes(i) || on.has(i)) return

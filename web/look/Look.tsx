@@ -29,7 +29,13 @@ function StylesInHead({ children }: { children: ReactNode }) {
     const names = flush()
     if (names.length === 0) return null
     const styles = names.map((name) => cache.inserted[name]).filter((style) => typeof style === 'string')
-    return <style key={cache.key} data-emotion={`${cache.key} ${names.join(' ')}`} dangerouslySetInnerHTML={{ __html: styles.join('') }} />
+    return (
+      <style
+        key={cache.key}
+        data-emotion={`${cache.key} ${names.join(' ')}`}
+        dangerouslySetInnerHTML={{ __html: styles.join('') }}
+      />
+    )
   })
   return <CacheProvider value={cache}>{children}</CacheProvider>
 }

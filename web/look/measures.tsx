@@ -20,7 +20,15 @@ export function Said({ phrase }: { phrase: Phrase }) {
 }
 
 /** A figure, or "Measure" where nobody took it. Lengths of rigs and rooms read in feet. */
-export function Figure({ value, unit, long = false }: { value: number | undefined; unit: Quantity['unit']; long?: boolean }) {
+export function Figure({
+  value,
+  unit,
+  long = false,
+}: {
+  value: number | undefined
+  unit: Quantity['unit']
+  long?: boolean
+}) {
   const system = useMeasures()
   if (value === undefined) return <>Measure</>
   return <>{long ? formatFeet(value, system) : formatQuantity({ value, unit }, system)}</>

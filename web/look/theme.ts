@@ -8,18 +8,41 @@ const config = defineConfig({
   globalCss: {
     'html, body': { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: 1.45 },
     '*:focus-visible': { outline: '2px solid', outlineColor: 'green', outlineOffset: '2px' },
-    '.sr-only': { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)', whiteSpace: 'nowrap' },
+    '.sr-only': {
+      position: 'absolute',
+      width: '1px',
+      height: '1px',
+      overflow: 'hidden',
+      clipPath: 'inset(50%)',
+      whiteSpace: 'nowrap',
+    },
     '.choice': {
       fontSize: '14.5px',
       '& legend': { fontSize: '13.5px' },
-      '& label': { display: 'inline-flex', alignItems: 'center', gap: '6px', mr: '14px', minH: '24px', cursor: 'pointer' },
+      '& label': {
+        display: 'inline-flex',
+        alignItems: 'center',
+        gap: '6px',
+        mr: '14px',
+        minH: '24px',
+        cursor: 'pointer',
+      },
       '& input': { accentColor: 'var(--h-colors-green)', width: '16px', height: '16px', m: 0 },
     },
     'label.choice': { display: 'inline-flex', alignItems: 'center', gap: '6px', minH: '24px', cursor: 'pointer' },
     '.figure': { fontFamily: 'figure', fontVariantNumeric: 'tabular-nums' },
     '.walker': { '@media (prefers-reduced-motion: reduce)': { display: 'none' } },
     // Ink on paper: patterns and dashes say what colors say on the screen.
-    'html, html.light, html.dark': { '@media print': Object.fromEntries([...['paper', 'floor', 'bar', 'sunk'].map((name) => [`--h-colors-${name}`, '#fff !important']), ...['ink', 'line', 'green', 'fits', 'tight', 'no', 'measure'].map((name) => [`--h-colors-${name}`, '#000 !important']), ...['hair', 'cushion', 'sheet'].map((name) => [`--h-colors-${name}`, '#e8e8e8 !important'])]) },
+    'html, html.light, html.dark': {
+      '@media print': Object.fromEntries([
+        ...['paper', 'floor', 'bar', 'sunk'].map((name) => [`--h-colors-${name}`, '#fff !important']),
+        ...['ink', 'line', 'green', 'fits', 'tight', 'no', 'measure'].map((name) => [
+          `--h-colors-${name}`,
+          '#000 !important',
+        ]),
+        ...['hair', 'cushion', 'sheet'].map((name) => [`--h-colors-${name}`, '#e8e8e8 !important']),
+      ]),
+    },
     '.no-print, header, nav, button, [role=radiogroup], select': { '@media print': { display: 'none !important' } },
     '*': { '@media (prefers-reduced-motion: reduce)': { transition: 'none !important', animation: 'none !important' } },
   },
@@ -61,8 +84,22 @@ const config = defineConfig({
           },
         },
       },
-      input: { variants: { variant: { outline: { bg: 'bar', borderColor: 'line', color: 'ink', borderRadius: '6px', _placeholder: { color: 'line' } } } } },
-      textarea: { variants: { variant: { outline: { bg: 'bar', borderColor: 'line', color: 'ink', borderRadius: '6px' } } } },
+      input: {
+        variants: {
+          variant: {
+            outline: {
+              bg: 'bar',
+              borderColor: 'line',
+              color: 'ink',
+              borderRadius: '6px',
+              _placeholder: { color: 'line' },
+            },
+          },
+        },
+      },
+      textarea: {
+        variants: { variant: { outline: { bg: 'bar', borderColor: 'line', color: 'ink', borderRadius: '6px' } } },
+      },
     },
   },
 })

@@ -5,9 +5,30 @@ import type { ReactNode } from 'react'
 import type { Differing } from './differing'
 
 /** Somebody else saved the same thing meanwhile: both versions, and one of them chosen in full sight. `shown`: both as pictures, where they are. */
-export function Conflict({ what, differences, shown, onMine, onTheirs }: { what: string; differences: Differing[]; shown?: ReactNode; onMine(): void; onTheirs(): void }) {
+export function Conflict({
+  what,
+  differences,
+  shown,
+  onMine,
+  onTheirs,
+}: {
+  what: string
+  differences: Differing[]
+  shown?: ReactNode
+  onMine(): void
+  onTheirs(): void
+}) {
   return (
-    <Box role="alertdialog" aria-labelledby="conflict" borderWidth="2px" borderColor="tight" borderRadius="7px" bg="bar" p="4" my="3">
+    <Box
+      role="alertdialog"
+      aria-labelledby="conflict"
+      borderWidth="2px"
+      borderColor="tight"
+      borderRadius="7px"
+      bg="bar"
+      p="4"
+      my="3"
+    >
       <Heading as="h2" id="conflict" size="sm">
         Somebody else saved this {what} in the meantime
       </Heading>

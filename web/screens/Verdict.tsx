@@ -45,7 +45,16 @@ export function StandingWord({ standing }: { standing: Standing }) {
 export function PatternSwatch({ verdict }: { verdict: Verdict }) {
   return (
     <svg width="16" height="12" viewBox="0 0 16 12" aria-hidden focusable="false" style={{ flex: 'none' }}>
-      <rect x="1" y="1" width="14" height="10" rx={verdict === 'measure' ? 3 : 1} fill={FILLS[verdict]} stroke={`var(--h-colors-${verdict})`} strokeDasharray={verdict === 'measure' ? '3 2' : undefined} />
+      <rect
+        x="1"
+        y="1"
+        width="14"
+        height="10"
+        rx={verdict === 'measure' ? 3 : 1}
+        fill={FILLS[verdict]}
+        stroke={`var(--h-colors-${verdict})`}
+        strokeDasharray={verdict === 'measure' ? '3 2' : undefined}
+      />
     </svg>
   )
 }
@@ -54,17 +63,19 @@ export function PatternSwatch({ verdict }: { verdict: Verdict }) {
 export function Reasons({ answer }: { answer: Answer }) {
   return (
     <ul style={{ listStyle: 'none' }}>
-      {[...answer.because].sort((a, b) => badness(b.verdict) - badness(a.verdict)).map((reason, i) => (
-        <li key={i} style={{ display: 'flex', gap: '8px', alignItems: 'baseline', padding: '2px 0' }}>
-          <span title={VERDICT_WORDS[reason.verdict]} style={{ position: 'relative', top: '1px' }}>
-            <PatternSwatch verdict={reason.verdict} />
-            <span className="sr-only">{VERDICT_WORDS[reason.verdict]}: </span>
-          </span>
-          <span>
-            <Said phrase={reason.says} />
-          </span>
-        </li>
-      ))}
+      {[...answer.because]
+        .sort((a, b) => badness(b.verdict) - badness(a.verdict))
+        .map((reason, i) => (
+          <li key={i} style={{ display: 'flex', gap: '8px', alignItems: 'baseline', padding: '2px 0' }}>
+            <span title={VERDICT_WORDS[reason.verdict]} style={{ position: 'relative', top: '1px' }}>
+              <PatternSwatch verdict={reason.verdict} />
+              <span className="sr-only">{VERDICT_WORDS[reason.verdict]}: </span>
+            </span>
+            <span>
+              <Said phrase={reason.says} />
+            </span>
+          </li>
+        ))}
     </ul>
   )
 }

@@ -16,7 +16,10 @@ export interface DrawnNight {
 }
 
 /** An ordinary night of a household in a unit, and one with guests when guests come. */
-export function drawnNights(trailer: Trailer, household: Household): { everyNight: DrawnNight; guestNight?: DrawnNight } {
+export function drawnNights(
+  trailer: Trailer,
+  household: Household,
+): { everyNight: DrawnNight; guestNight?: DrawnNight } {
   const tokens = tokensOf(household.people)
   const { everyNight, guestNight } = arrangement(sleepFacts(trailer), sleepNeed(household, DEFAULT_HOUSE_RULES))
   return { everyNight: drawn(everyNight, tokens), ...(guestNight && { guestNight: drawn(guestNight, tokens) }) }
@@ -24,5 +27,9 @@ export function drawnNights(trailer: Trailer, household: Household): { everyNigh
 
 function drawn({ made, placements, unplaced }: Night, tokens: PersonToken[]): DrawnNight {
   const token = ({ id }: { id: string }) => tokens.find((one) => one.id === id)!
-  return { made, sleepers: placements.map(({ berth, people }) => ({ berth: berth.id, people: people.map(token) })), unplaced: unplaced.map(token) }
+  return {
+    made,
+    sleepers: placements.map(({ berth, people }) => ({ berth: berth.id, people: people.map(token) })),
+    unplaced: unplaced.map(token),
+  }
 }

@@ -4,7 +4,9 @@ import type { Account } from '../server/db/accounts'
 import { householdById, type KeptHousehold } from '../server/db/households'
 
 /** For pages under a household: who is signed in, and the household, or a page that says there is none. */
-export async function openHousehold(params: Promise<{ id: string }>): Promise<{ account: Account; kept: KeptHousehold }> {
+export async function openHousehold(
+  params: Promise<{ id: string }>,
+): Promise<{ account: Account; kept: KeptHousehold }> {
   const account = await requireAccount()
   const kept = await householdById((await params).id)
   if (!kept) notFound()

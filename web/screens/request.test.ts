@@ -21,10 +21,22 @@ afterAll(() => server.closeAllConnections())
 
 describe('what comes of a request', () => {
   it('an answer', async () => expect(await request('POST', `${base}/good`)).toEqual({ ok: true, value: { id: 'x' } }))
-  it('a refusal in the server’s words, with all it sent', async () => expect(await request('PUT', `${base}/refused`, {})).toEqual({ ok: false, status: 422, says: 'Not right.', more: { says: 'Not right.', flaws: ['a'] } }))
-  it('a fault without words', async () => expect(await request('POST', `${base}/broken`)).toMatchObject({ ok: false, status: 500, says: 'The server answered 500.' }))
+  it('a refusal in the server’s words, with all it sent', async () =>
+    expect(await request('PUT', `${base}/refused`, {})).toEqual({
+      ok: false,
+      status: 422,
+      says: 'Not right.',
+      more: { says: 'Not right.', flaws: ['a'] },
+    }))
+  it('a fault without words', async () =>
+    expect(await request('POST', `${base}/broken`)).toMatchObject({
+      ok: false,
+      status: 500,
+      says: 'The server answered 500.',
+    }))
 
-  it('an answer cut short is none', async () => expect(await request('POST', `${base}/cut`)).toMatchObject({ ok: false, status: 0 }))
+  it('an answer cut short is none', async () =>
+    expect(await request('POST', `${base}/cut`)).toMatchObject({ ok: false, status: 0 }))
 
   it('one given up on while it comes is none either', async () => {
     const stop = new AbortController()
@@ -35,6 +47,10 @@ describe('what comes of a request', () => {
 
   it('no server at all is said, and that nothing typed is lost', async () => {
     const outcome = await request('POST', 'http://127.0.0.1:9/nobody')
-    expect(outcome).toMatchObject({ ok: false, status: 0, says: expect.stringContaining('What you typed is kept here') })
+    expect(outcome).toMatchObject({
+      ok: false,
+      status: 0,
+      says: expect.stringContaining('What you typed is kept here'),
+    })
   })
 })

@@ -19,7 +19,12 @@ const page = (children: ReactNode, system: 'us' | 'metric' = 'us') =>
     </ChakraProvider>,
   )
 /** What a reader reads, styles and tags left out. */
-const words = (markup: string) => markup.replace(/<style[^>]*>.*?<\/style>/gs, '').replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ').trim()
+const words = (markup: string) =>
+  markup
+    .replace(/<style[^>]*>.*?<\/style>/gs, '')
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
 
 const over: Answer = {
   verdict: 'no',
@@ -36,24 +41,51 @@ describe('a verdict is said in words, never by color alone', () => {
   it('on a line: question, word, figure', () => {
     expect(words(page(<AnswerLine short="Pull it" answer={over} />))).toBe('Pull it No 180 lb over')
     expect(words(page(<AnswerLine short="Pull it" answer={over} />, 'metric'))).toBe('Pull it No 82 kg over')
-    expect(words(page(<AnswerLine short="Bath" answer={{ ...over, verdict: 'measure', margin: undefined, missing: ['a', 'b'] }} />))).toBe('Bath Measure 2 readings missing')
-    expect(words(page(<AnswerLine short="Bath" answer={{ ...over, verdict: 'tight', margin: undefined, brief: 'no tub' }} />))).toBe('Bath Tight no tub')
+    expect(
+      words(
+        page(
+          <AnswerLine short="Bath" answer={{ ...over, verdict: 'measure', margin: undefined, missing: ['a', 'b'] }} />,
+        ),
+      ),
+    ).toBe('Bath Measure 2 readings missing')
+    expect(
+      words(
+        page(<AnswerLine short="Bath" answer={{ ...over, verdict: 'tight', margin: undefined, brief: 'no tub' }} />),
+      ),
+    ).toBe('Bath Tight no tub')
   })
 
   it('in reasons: each with its word for those who do not see its pattern, the worst first', () => {
-    expect(words(page(<Reasons answer={{ ...over, because: [...over.because].reverse() }} />))).toBe('No: Loaded it is 180 lb too heavy. Fits: The axles carry it.')
+    expect(words(page(<Reasons answer={{ ...over, because: [...over.because].reverse() }} />))).toBe(
+      'No: Loaded it is 180 lb too heavy. Fits: The axles carry it.',
+    )
   })
 
   it('of a unit', () => expect(words(page(<StandingWord standing="nearly" />))).toBe('Nearly'))
 })
 
 describe('what tells units apart', () => {
-  const cheap = unit({ berths: [berth('bed', 60, 80, { name: 'Queen' })], fixtures: [fixture('toilet', [10, 80, 19, 14])] })
+  const cheap = unit({
+    berths: [berth('bed', 60, 80, { name: 'Queen' })],
+    fixtures: [fixture('toilet', [10, 80, 19, 14])],
+  })
   const dear = { ...unit(cheap.plan, { askingPrice: 35000 }), stock: 'X-2' }
   const people = household([person({ name: 'Ro' })], { limits: { budget: 30000 } })
-  const matches = rank([cheap, dear].map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) })), people)
-  const both = comparison([cheap, dear].map((trailer) => ({ id: trailer.stock, version: 1, trailer, match: matches.find(({ id }) => id === trailer.stock)! })), people)
-  const table = (onlyDifferences: boolean) => words(page(<DifferenceTables comparison={both} onlyDifferences={onlyDifferences} />))
+  const matches = rank(
+    [cheap, dear].map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) })),
+    people,
+  )
+  const both = comparison(
+    [cheap, dear].map((trailer) => ({
+      id: trailer.stock,
+      version: 1,
+      trailer,
+      match: matches.find(({ id }) => id === trailer.stock)!,
+    })),
+    people,
+  )
+  const table = (onlyDifferences: boolean) =>
+    words(page(<DifferenceTables comparison={both} onlyDifferences={onlyDifferences} />))
 
   it('is listed alone when asked for differences: the price, and no word on what is alike', () => {
     expect(table(true)).toContain('Asking $35,000')

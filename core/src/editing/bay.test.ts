@@ -15,12 +15,18 @@ describe('bays are drawn', () => {
   })
 
   it('altered and taken away', () => {
-    expect(alteredBay(plan, id, { place: 'inside' }).compartments[0]).toMatchObject({ place: 'inside', size: [26, 90, 22] })
+    expect(alteredBay(plan, id, { place: 'inside' }).compartments[0]).toMatchObject({
+      place: 'inside',
+      size: [26, 90, 22],
+    })
     expect(withoutBay(plan, id).compartments).toEqual([])
   })
 
   it('what took its room and is taken away takes it no more', () => {
-    const slid = { ...alteredBay(plan, id, { shares: ['s'] }), slides: [{ id: 's', wall: 'off-door' as const, start: 20, length: 60, depth: 30 }] }
+    const slid = {
+      ...alteredBay(plan, id, { shares: ['s'] }),
+      slides: [{ id: 's', wall: 'off-door' as const, start: 20, length: 60, depth: 30 }],
+    }
     expect(without(slid, ['s']).compartments[0]!.shares).toEqual([])
   })
 

@@ -7,10 +7,30 @@ import { freshId } from './item'
 
 /** What can be made up into a bed: which berth it gives, in how many minutes, and how much farther into the room it reaches, inches (common practice). */
 const BEDS: Partial<Record<FixtureKind, { berth: BerthKind; minutes: number; reaches: number; steps: string[] }>> = {
-  booth: { berth: 'booth', minutes: 3, reaches: 0, steps: ['Lift the table off its post', 'Lay it on the ledges', 'Push the back cushions together'] },
-  'u-dinette': { berth: 'u-dinette', minutes: 4, reaches: 12, steps: ['Lower the table', 'Fill the middle with the back cushions'] },
-  'jackknife-sofa': { berth: 'jackknife', minutes: 1, reaches: 14, steps: ['Pull the seat forward until the back drops'] },
-  'tri-fold-sofa': { berth: 'tri-fold', minutes: 2, reaches: 38, steps: ['Take the cushions off', 'Pull the handle up and out'] },
+  booth: {
+    berth: 'booth',
+    minutes: 3,
+    reaches: 0,
+    steps: ['Lift the table off its post', 'Lay it on the ledges', 'Push the back cushions together'],
+  },
+  'u-dinette': {
+    berth: 'u-dinette',
+    minutes: 4,
+    reaches: 12,
+    steps: ['Lower the table', 'Fill the middle with the back cushions'],
+  },
+  'jackknife-sofa': {
+    berth: 'jackknife',
+    minutes: 1,
+    reaches: 14,
+    steps: ['Pull the seat forward until the back drops'],
+  },
+  'tri-fold-sofa': {
+    berth: 'tri-fold',
+    minutes: 2,
+    reaches: 38,
+    steps: ['Take the cushions off', 'Pull the handle up and out'],
+  },
   'air-sofa': { berth: 'air-sofa', minutes: 5, reaches: 38, steps: ['Pull the frame out', 'Blow the mattress up'] },
   futon: { berth: 'futon', minutes: 1, reaches: 14, steps: ['Click the back down'] },
   'convertible-lounge': { berth: 'lounge', minutes: 4, reaches: 20, steps: ['Fold the backs across'] },
@@ -25,8 +45,32 @@ export function madeIntoBed(plan: Plan, fixtureId: string): { plan: Plan; id?: s
   if (!fixture || !bed || plan.conversions.some(({ uses }) => uses.includes(fixtureId))) return { plan }
   const name = fixture.name ?? FIXTURE_KINDS[fixture.kind].name
   const conversion = freshId(plan, `make-${fixtureId}`.slice(0, 38))
-  const berth: Berth = { id: freshId(plan, `${fixtureId}-bed`.slice(0, 38)), kind: bed.berth, name: `${name} bed`, shape: longer(plan, fixture.shape, bed.reaches), room: plan.rooms[0]!.id, head: 'front', access: ['door', 'off-door', 'rear'], conversion }
-  const next: Plan = { ...plan, conversions: [...plan.conversions, { id: conversion, name: `Make up the ${small(name)}`, uses: [fixtureId], steps: bed.steps, minutes: bed.minutes, takes: [], excludes: [] }], berths: [...plan.berths, berth] }
+  const berth: Berth = {
+    id: freshId(plan, `${fixtureId}-bed`.slice(0, 38)),
+    kind: bed.berth,
+    name: `${name} bed`,
+    shape: longer(plan, fixture.shape, bed.reaches),
+    room: plan.rooms[0]!.id,
+    head: 'front',
+    access: ['door', 'off-door', 'rear'],
+    conversion,
+  }
+  const next: Plan = {
+    ...plan,
+    conversions: [
+      ...plan.conversions,
+      {
+        id: conversion,
+        name: `Make up the ${small(name)}`,
+        uses: [fixtureId],
+        steps: bed.steps,
+        minutes: bed.minutes,
+        takes: [],
+        excludes: [],
+      },
+    ],
+    berths: [...plan.berths, berth],
+  }
   return { plan: seated(next, { list: 'berths', id: berth.id }), id: berth.id }
 }
 
@@ -36,7 +80,8 @@ export function excluding(plan: Plan, one: string, other: string, apart: boolean
   return {
     ...plan,
     conversions: plan.conversions.map((conversion) => {
-      if (conversion.id === one) return { ...conversion, excludes: [...rest(conversion.excludes, other), ...(apart ? [other] : [])] }
+      if (conversion.id === one)
+        return { ...conversion, excludes: [...rest(conversion.excludes, other), ...(apart ? [other] : [])] }
       return conversion.id === other ? { ...conversion, excludes: rest(conversion.excludes, one) } : conversion
     }),
   }

@@ -8,7 +8,8 @@ export interface History<T> {
 export const begin = <T>(now: T): History<T> => ({ past: [], now, future: [] })
 
 /** One step on. What was undone before is forgotten: it belongs to another course. */
-export const done = <T>({ past, now }: History<T>, next: T): History<T> => (next === now ? { past, now, future: [] } : { past: [...past, now], now: next, future: [] })
+export const done = <T>({ past, now }: History<T>, next: T): History<T> =>
+  next === now ? { past, now, future: [] } : { past: [...past, now], now: next, future: [] }
 
 /** The same step still going on, as when dragging: one undo takes all of it back. */
 export const going = <T>(history: History<T>, next: T): History<T> => ({ ...history, now: next })

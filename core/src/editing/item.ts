@@ -5,7 +5,17 @@ import { bounds, moved, type Bounds, type Point, type Shape } from '../plan/shap
 import { bay } from '../plan/times'
 
 /** The lists of a plan that are drawn and moved by hand. */
-export const ITEM_LISTS = ['fixtures', 'berths', 'walls', 'doors', 'windows', 'slides', 'canvasEnds', 'outside', 'rooms'] as const
+export const ITEM_LISTS = [
+  'fixtures',
+  'berths',
+  'walls',
+  'doors',
+  'windows',
+  'slides',
+  'canvasEnds',
+  'outside',
+  'rooms',
+] as const
 export type ItemList = (typeof ITEM_LISTS)[number]
 
 /** Something on the plan that can be taken in hand. */
@@ -18,33 +28,74 @@ export interface Item {
 
 /** Everything on a plan that can be taken in hand, rooms last: they lie under all else. */
 export function itemsOf(plan: Plan): Item[] {
-  const shaped = (list: ItemList, id: string, name: string, shape: Shape): Item => ({ list, id, name, bounds: bounds(shape) })
-  const stretch = (list: ItemList, id: string, name: string, from: Point, to: Point): Item => ({ list, id, name, bounds: { x0: Math.min(from[0], to[0]), x1: Math.max(from[0], to[0]), y0: Math.min(from[1], to[1]), y1: Math.max(from[1], to[1]) } })
+  const shaped = (list: ItemList, id: string, name: string, shape: Shape): Item => ({
+    list,
+    id,
+    name,
+    bounds: bounds(shape),
+  })
+  const stretch = (list: ItemList, id: string, name: string, from: Point, to: Point): Item => ({
+    list,
+    id,
+    name,
+    bounds: {
+      x0: Math.min(from[0], to[0]),
+      x1: Math.max(from[0], to[0]),
+      y0: Math.min(from[1], to[1]),
+      y1: Math.max(from[1], to[1]),
+    },
+  })
   return [
-    ...plan.fixtures.map(({ id, kind, name, shape }) => shaped('fixtures', id, name ?? FIXTURE_KINDS[kind].name, shape)),
+    ...plan.fixtures.map(({ id, kind, name, shape }) =>
+      shaped('fixtures', id, name ?? FIXTURE_KINDS[kind].name, shape),
+    ),
     ...plan.berths.map(({ id, name, kind, shape }) => shaped('berths', id, name || BERTH_KINDS[kind].name, shape)),
     ...plan.walls.map(({ id, from, to }) => stretch('walls', id, 'Inside wall', from, to)),
     ...plan.doors.map(({ id, kind, from, to }) => stretch('doors', id, DOOR_KINDS[kind].name, from, to)),
-    ...plan.windows.map(({ id, kind, from, to }) => stretch('windows', id, kind === 'exit' ? 'Exit window' : 'Window', from, to)),
+    ...plan.windows.map(({ id, kind, from, to }) =>
+      stretch('windows', id, kind === 'exit' ? 'Exit window' : 'Window', from, to),
+    ),
     ...plan.slides.map((slide): Item => ({ list: 'slides', id: slide.id, name: 'Slide', bounds: bay(plan, slide) })),
-    ...plan.canvasEnds.map((end): Item => ({ list: 'canvasEnds', id: end.id, name: 'Canvas end', bounds: bay(plan, end) })),
-    ...plan.outside.map(({ id, kind, wall, start, length }): Item => ({ list: 'outside', id, name: OUTSIDE_KINDS[kind].name, bounds: onWall(plan, wall, start, length) })),
+    ...plan.canvasEnds.map((end): Item => ({
+      list: 'canvasEnds',
+      id: end.id,
+      name: 'Canvas end',
+      bounds: bay(plan, end),
+    })),
+    ...plan.outside.map(({ id, kind, wall, start, length }): Item => ({
+      list: 'outside',
+      id,
+      name: OUTSIDE_KINDS[kind].name,
+      bounds: onWall(plan, wall, start, length),
+    })),
     ...plan.rooms.map(({ id, name, shape }) => shaped('rooms', id, name, shape)),
   ]
 }
 
 /** An item put where its bounds are asked to be: moved, stretched, or both. What rides on a wall stays on it. */
 export function withBounds(plan: Plan, { list, id }: Pick<Item, 'list' | 'id'>, to: Bounds): Plan {
-  if (list === 'slides' || list === 'canvasEnds' || list === 'outside') return { ...plan, [list]: alter(plan[list] as WallItem[], id, (one) => alongWall(plan, one, to)) }
-  if (list === 'walls' || list === 'doors' || list === 'windows') return { ...plan, [list]: alter(plan[list] as Stretch[], id, (one) => ({ ...one, ...stretchedTo(one, to) })) }
-  return { ...plan, [list]: alter(plan[list] as { id: string; shape: Shape }[], id, (one) => ({ ...one, shape: shapeTo(one.shape, to) })) }
+  if (list === 'slides' || list === 'canvasEnds' || list === 'outside')
+    return { ...plan, [list]: alter(plan[list] as WallItem[], id, (one) => alongWall(plan, one, to)) }
+  if (list === 'walls' || list === 'doors' || list === 'windows')
+    return { ...plan, [list]: alter(plan[list] as Stretch[], id, (one) => ({ ...one, ...stretchedTo(one, to) })) }
+  return {
+    ...plan,
+    [list]: alter(plan[list] as { id: string; shape: Shape }[], id, (one) => ({
+      ...one,
+      shape: shapeTo(one.shape, to),
+    })),
+  }
 }
 
 /** Without some items, and without what speaks of them. */
 export function without(plan: Plan, ids: readonly string[]): Plan {
   const gone = new Set(ids)
   const rest = <T extends { id: string }>(list: T[]): T[] => list.filter(({ id }) => !gone.has(id))
-  const free = <T extends { slide?: string; canvasEnd?: string }>(one: T): T => ({ ...one, ...(one.slide && gone.has(one.slide) && { slide: undefined }), ...(one.canvasEnd && gone.has(one.canvasEnd) && { canvasEnd: undefined }) })
+  const free = <T extends { slide?: string; canvasEnd?: string }>(one: T): T => ({
+    ...one,
+    ...(one.slide && gone.has(one.slide) && { slide: undefined }),
+    ...(one.canvasEnd && gone.has(one.canvasEnd) && { canvasEnd: undefined }),
+  })
   return tidied({
     ...plan,
     fixtures: rest(plan.fixtures).map(free),
@@ -56,28 +107,84 @@ export function without(plan: Plan, ids: readonly string[]): Plan {
     canvasEnds: rest(plan.canvasEnds),
     outside: rest(plan.outside),
     rooms: rest(plan.rooms),
-    compartments: plan.compartments.map((one) => (one.shares ? { ...one, shares: one.shares.filter((id) => !gone.has(id)) } : one)),
-    conversions: plan.conversions.map((one) => ({ ...one, uses: one.uses.filter((id) => !gone.has(id)), takes: one.takes.filter((id) => !gone.has(id)) })).filter(({ id }) => !gone.has(id)),
+    compartments: plan.compartments.map((one) =>
+      one.shares ? { ...one, shares: one.shares.filter((id) => !gone.has(id)) } : one,
+    ),
+    conversions: plan.conversions
+      .map((one) => ({
+        ...one,
+        uses: one.uses.filter((id) => !gone.has(id)),
+        takes: one.takes.filter((id) => !gone.has(id)),
+      }))
+      .filter(({ id }) => !gone.has(id)),
   })
 }
 
 /** A quarter turn to the right: what faced the rear faces the door side. Stretches turn on their middle; what rides on a wall does not turn. */
 export function turned(plan: Plan, { list, id, bounds: box }: Item): Plan {
-  const [cx, cy, halfX, halfY] = [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2, (box.x1 - box.x0) / 2, (box.y1 - box.y0) / 2]
+  const [cx, cy, halfX, halfY] = [
+    (box.x0 + box.x1) / 2,
+    (box.y0 + box.y1) / 2,
+    (box.x1 - box.x0) / 2,
+    (box.y1 - box.y0) / 2,
+  ]
   const to = { x0: cx - halfY, x1: cx + halfY, y0: cy - halfX, y1: cy + halfX }
   const turn = (side: Side): Side => NEXT[side]
-  if (list === 'fixtures') return { ...plan, fixtures: alter(plan.fixtures, id, (one) => ({ ...one, shape: turnedShape(one.shape, [cx, cy], to), ...(one.faces && { faces: turn(one.faces) }) })) }
-  if (list === 'berths') return { ...plan, berths: alter(plan.berths, id, (one) => ({ ...one, shape: turnedShape(one.shape, [cx, cy], to), head: turn(one.head), access: one.access.map(turn) })) }
-  if (list === 'walls') return { ...plan, walls: alter(plan.walls, id, (one) => ({ ...one, from: about(one.from, [cx, cy]), to: about(one.to, [cx, cy]) })) }
-  if (list === 'doors') return { ...plan, doors: alter(plan.doors, id, (one) => ({ ...one, from: about(one.from, [cx, cy]), to: about(one.to, [cx, cy]), ...(one.opens && { opens: turn(one.opens) }) })) }
+  if (list === 'fixtures')
+    return {
+      ...plan,
+      fixtures: alter(plan.fixtures, id, (one) => ({
+        ...one,
+        shape: turnedShape(one.shape, [cx, cy], to),
+        ...(one.faces && { faces: turn(one.faces) }),
+      })),
+    }
+  if (list === 'berths')
+    return {
+      ...plan,
+      berths: alter(plan.berths, id, (one) => ({
+        ...one,
+        shape: turnedShape(one.shape, [cx, cy], to),
+        head: turn(one.head),
+        access: one.access.map(turn),
+      })),
+    }
+  if (list === 'walls')
+    return {
+      ...plan,
+      walls: alter(plan.walls, id, (one) => ({ ...one, from: about(one.from, [cx, cy]), to: about(one.to, [cx, cy]) })),
+    }
+  if (list === 'doors')
+    return {
+      ...plan,
+      doors: alter(plan.doors, id, (one) => ({
+        ...one,
+        from: about(one.from, [cx, cy]),
+        to: about(one.to, [cx, cy]),
+        ...(one.opens && { opens: turn(one.opens) }),
+      })),
+    }
   return plan
 }
 
 /** Turned round on the spot: a fixture or a bed faces the other way, a door is hung on its other jamb. */
 export function flipped(plan: Plan, { list, id }: Pick<Item, 'list' | 'id'>): Plan {
-  if (list === 'fixtures') return { ...plan, fixtures: alter(plan.fixtures, id, (one) => ({ ...one, faces: one.faces ? OPPOSITE[one.faces] : 'rear' })) }
-  if (list === 'berths') return { ...plan, berths: alter(plan.berths, id, (one) => ({ ...one, head: OPPOSITE[one.head], access: one.access.map((side) => (side === OPPOSITE[one.head] ? one.head : side)) })) }
-  if (list === 'doors') return { ...plan, doors: alter(plan.doors, id, (one) => ({ ...one, hinge: one.hinge === 'to' ? 'from' : 'to' })) }
+  if (list === 'fixtures')
+    return {
+      ...plan,
+      fixtures: alter(plan.fixtures, id, (one) => ({ ...one, faces: one.faces ? OPPOSITE[one.faces] : 'rear' })),
+    }
+  if (list === 'berths')
+    return {
+      ...plan,
+      berths: alter(plan.berths, id, (one) => ({
+        ...one,
+        head: OPPOSITE[one.head],
+        access: one.access.map((side) => (side === OPPOSITE[one.head] ? one.head : side)),
+      })),
+    }
+  if (list === 'doors')
+    return { ...plan, doors: alter(plan.doors, id, (one) => ({ ...one, hinge: one.hinge === 'to' ? 'from' : 'to' })) }
   return plan
 }
 
@@ -93,12 +200,21 @@ export function doubled(plan: Plan, { list, id }: Pick<Item, 'list' | 'id'>): { 
 
 /** An id that nothing on the plan has. */
 export function freshId(plan: Plan, wanted: string): string {
-  const taken = new Set([...ITEM_LISTS, 'conversions' as const, 'compartments' as const].flatMap((list) => (plan[list] as { id: string }[]).map(({ id }) => id)))
+  const taken = new Set(
+    [...ITEM_LISTS, 'conversions' as const, 'compartments' as const].flatMap((list) =>
+      (plan[list] as { id: string }[]).map(({ id }) => id),
+    ),
+  )
   if (!taken.has(wanted)) return wanted
   for (let n = 2; ; n++) if (!taken.has(`${wanted}-${n}`)) return `${wanted}-${n}`
 }
 
-export const shift = ({ x0, y0, x1, y1 }: Bounds, dx: number, dy: number): Bounds => ({ x0: x0 + dx, x1: x1 + dx, y0: y0 + dy, y1: y1 + dy })
+export const shift = ({ x0, y0, x1, y1 }: Bounds, dx: number, dy: number): Bounds => ({
+  x0: x0 + dx,
+  x1: x1 + dx,
+  y0: y0 + dy,
+  y1: y1 + dy,
+})
 
 const NEXT: Record<Side, Side> = { front: 'off-door', 'off-door': 'rear', rear: 'door', door: 'front' }
 
@@ -116,7 +232,8 @@ interface WallItem {
   depth?: number
 }
 
-const alter = <T extends { id: string }>(list: T[], id: string, change: (one: T) => T): T[] => list.map((one) => (one.id === id ? change(one) : one))
+const alter = <T extends { id: string }>(list: T[], id: string, change: (one: T) => T): T[] =>
+  list.map((one) => (one.id === id ? change(one) : one))
 
 /** Shallow things outside are drawn this deep, so that they can be taken in hand. */
 const OUTSIDE_DEEP = 8
@@ -154,7 +271,9 @@ function shapeTo(shape: Shape, to: Bounds): Shape {
 }
 
 function turnedShape(shape: Shape, middle: Point, to: Bounds): Shape {
-  return 'rect' in shape ? { rect: [to.x0, to.y0, to.x1 - to.x0, to.y1 - to.y0] } : { polygon: shape.polygon.map((point) => about(point, middle)) }
+  return 'rect' in shape
+    ? { rect: [to.x0, to.y0, to.x1 - to.x0, to.y1 - to.y0] }
+    : { polygon: shape.polygon.map((point) => about(point, middle)) }
 }
 
 const about = ([x, y]: Point, [cx, cy]: Point): Point => [cx - (y - cy), cy + (x - cx)]

@@ -18,9 +18,17 @@ export function mirrored(plan: Plan, over: Turnover): Plan {
   }
   const onWall = <T extends { wall: Side; start: number; length: number }>(one: T): T => {
     const runsAlong = one.wall === 'door' || one.wall === 'off-door'
-    return { ...one, wall: side(one.wall), start: runsAlong === along ? (along ? length : width) - one.start - one.length : one.start }
+    return {
+      ...one,
+      wall: side(one.wall),
+      start: runsAlong === along ? (along ? length : width) - one.start - one.length : one.start,
+    }
   }
-  const ends = <T extends { from: Point; to: Point }>(one: T): T => ({ ...one, from: point(one.from), to: point(one.to) })
+  const ends = <T extends { from: Point; to: Point }>(one: T): T => ({
+    ...one,
+    from: point(one.from),
+    to: point(one.to),
+  })
   return {
     ...plan,
     rooms: plan.rooms.map((one) => ({ ...one, shape: shape(one.shape) })),
@@ -29,9 +37,25 @@ export function mirrored(plan: Plan, over: Turnover): Plan {
     windows: plan.windows.map(ends),
     slides: plan.slides.map(onWall),
     canvasEnds: plan.canvasEnds.map(onWall),
-    fixtures: plan.fixtures.map((one) => ({ ...one, shape: shape(one.shape), ...(one.faces && { faces: side(one.faces) }) })),
-    berths: plan.berths.map((one) => ({ ...one, shape: shape(one.shape), head: side(one.head), access: one.access.map(side) })),
+    fixtures: plan.fixtures.map((one) => ({
+      ...one,
+      shape: shape(one.shape),
+      ...(one.faces && { faces: side(one.faces) }),
+    })),
+    berths: plan.berths.map((one) => ({
+      ...one,
+      shape: shape(one.shape),
+      head: side(one.head),
+      access: one.access.map(side),
+    })),
     outside: plan.outside.map(onWall),
-    compartments: plan.compartments.map((one) => ({ ...one, ...(along && one.at !== undefined && { at: length - one.at }), openings: one.openings.map((opening) => ({ ...opening, wall: opening.wall === 'top' ? 'top' : side(opening.wall) })) })),
+    compartments: plan.compartments.map((one) => ({
+      ...one,
+      ...(along && one.at !== undefined && { at: length - one.at }),
+      openings: one.openings.map((opening) => ({
+        ...opening,
+        wall: opening.wall === 'top' ? 'top' : side(opening.wall),
+      })),
+    })),
   }
 }

@@ -18,11 +18,37 @@ const USUAL = { wall: 2, tongue: 42, bumper: 8 }
 
 /** A unit of which only that is known: an empty box to draw in, and nothing read yet. */
 export function newTrailer({ length, width, ...identity }: Arrival): Trailer {
-  return { format: TRAILER_FORMAT, version: TRAILER_VERSION, ...identity, readings: {}, equipment: [], plan: emptyBox(length, width) }
+  return {
+    format: TRAILER_FORMAT,
+    version: TRAILER_VERSION,
+    ...identity,
+    readings: {},
+    equipment: [],
+    plan: emptyBox(length, width),
+  }
 }
 
 export function emptyBox(length: number, width: number): Plan {
   const { wall } = USUAL
-  const room = { id: 'living', name: 'Living', kind: 'living', shape: { rect: [wall, wall, length - 2 * wall, width - 2 * wall] }, closedBy: 'nothing' } as Plan['rooms'][number]
-  return { box: { length, width, ...USUAL }, rooms: [room], walls: [], doors: [], windows: [], slides: [], canvasEnds: [], fixtures: [], berths: [], conversions: [], outside: [], compartments: [] }
+  const room = {
+    id: 'living',
+    name: 'Living',
+    kind: 'living',
+    shape: { rect: [wall, wall, length - 2 * wall, width - 2 * wall] },
+    closedBy: 'nothing',
+  } as Plan['rooms'][number]
+  return {
+    box: { length, width, ...USUAL },
+    rooms: [room],
+    walls: [],
+    doors: [],
+    windows: [],
+    slides: [],
+    canvasEnds: [],
+    fixtures: [],
+    berths: [],
+    conversions: [],
+    outside: [],
+    compartments: [],
+  }
 }

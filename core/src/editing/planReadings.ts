@@ -16,7 +16,11 @@ export const withoutReadings = (plan: Plan): Plan => inLists(plan, ({ readings: 
  * reading, so the other's are all there are; a thing that is new on the plan has none, one of another kind keeps its own.
  */
 export function withReadingsOf(plan: Plan, other: Plan): Plan {
-  const known = new Map(LISTS.flatMap((list) => (other[list] as Read[]).map((one) => [`${list} ${one.id} ${one.kind}`, one.readings] as const)))
+  const known = new Map(
+    LISTS.flatMap((list) =>
+      (other[list] as Read[]).map((one) => [`${list} ${one.id} ${one.kind}`, one.readings] as const),
+    ),
+  )
   return inLists(plan, (one, list) => {
     const readings = known.get(`${list} ${one.id} ${one.kind}`)
     return readings ? { ...one, readings } : one
@@ -24,8 +28,12 @@ export function withReadingsOf(plan: Plan, other: Plan): Plan {
 }
 
 /** Whether two plans are drawn alike, whatever was read on them. */
-export const drawnAlike = (a: Plan, b: Plan): boolean => JSON.stringify(withoutReadings(a)) === JSON.stringify(withoutReadings(b))
+export const drawnAlike = (a: Plan, b: Plan): boolean =>
+  JSON.stringify(withoutReadings(a)) === JSON.stringify(withoutReadings(b))
 
 function inLists(plan: Plan, change: (one: Read, list: (typeof LISTS)[number]) => Read): Plan {
-  return { ...plan, ...Object.fromEntries(LISTS.map((list) => [list, (plan[list] as Read[]).map((one) => change(one, list))])) }
+  return {
+    ...plan,
+    ...Object.fromEntries(LISTS.map((list) => [list, (plan[list] as Read[]).map((one) => change(one, list))])),
+  }
 }

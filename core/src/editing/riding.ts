@@ -5,8 +5,25 @@ import type { Item } from './item'
 
 /** What stands in a slide's bay rides in it; what was moved out of it no longer does. Canvas ends carry beds in the same way. */
 export function seated(plan: Plan, { list, id }: Pick<Item, 'list' | 'id'>): Plan {
-  if (list === 'fixtures') return { ...plan, fixtures: plan.fixtures.map((one) => (one.id === id ? carried(one, { slide: carrierOf(plan, plan.slides, one.shape) }) : one)) }
-  if (list === 'berths') return { ...plan, berths: plan.berths.map((one) => (one.id === id ? carried(one, { slide: carrierOf(plan, plan.slides, one.shape), canvasEnd: carrierOf(plan, plan.canvasEnds, one.shape) }) : one)) }
+  if (list === 'fixtures')
+    return {
+      ...plan,
+      fixtures: plan.fixtures.map((one) =>
+        one.id === id ? carried(one, { slide: carrierOf(plan, plan.slides, one.shape) }) : one,
+      ),
+    }
+  if (list === 'berths')
+    return {
+      ...plan,
+      berths: plan.berths.map((one) =>
+        one.id === id
+          ? carried(one, {
+              slide: carrierOf(plan, plan.slides, one.shape),
+              canvasEnd: carrierOf(plan, plan.canvasEnds, one.shape),
+            })
+          : one,
+      ),
+    }
   return plan
 }
 
@@ -15,12 +32,20 @@ function carrierOf(plan: Plan, carriers: Plan['slides'] | Plan['canvasEnds'], sh
   const frame = inside(plan)
   return carriers.find((one) => {
     const { x0, y0, x1, y1 } = bay(plan, one)
-    const out = { 'off-door': own.y0 < frame.y0, door: own.y1 > frame.y1, front: own.x0 < frame.x0, rear: own.x1 > frame.x1 }[one.wall]
+    const out = {
+      'off-door': own.y0 < frame.y0,
+      door: own.y1 > frame.y1,
+      front: own.x0 < frame.x0,
+      rear: own.x1 > frame.x1,
+    }[one.wall]
     return out && own.x0 < x1 && own.x1 > x0 && own.y0 < y1 && own.y1 > y0
   })?.id
 }
 
-function carried<T extends { slide?: string; canvasEnd?: string }>(one: T, by: { slide?: string; canvasEnd?: string }): T {
+function carried<T extends { slide?: string; canvasEnd?: string }>(
+  one: T,
+  by: { slide?: string; canvasEnd?: string },
+): T {
   const { slide: _slide, canvasEnd: _canvasEnd, ...rest } = one
   return { ...rest, ...(by.slide && { slide: by.slide }), ...(by.canvasEnd && { canvasEnd: by.canvasEnd }) } as T
 }

@@ -9,7 +9,9 @@ export function flawsOf(failure: ValidationError, document: unknown, schema: Sch
     if (one.type !== 'noUnknown') return [error(path, valueAt(document, path), one.message)]
     const { unknown } = one.params as { unknown?: string }
     const expected = `one of the keys ${knownKeys(schema, path, document).join(', ')}`
-    return (unknown ?? '').split(', ').map((key) => error(path ? `${path}.${key}` : key, valueAt(document, path ? `${path}.${key}` : key), expected))
+    return (unknown ?? '')
+      .split(', ')
+      .map((key) => error(path ? `${path}.${key}` : key, valueAt(document, path ? `${path}.${key}` : key), expected))
   })
   const first = new Map(flaws.map((flaw) => [flaw.path, flaw]).reverse() as [string, Flaw][])
   return flaws.filter((flaw) => first.get(flaw.path) === flaw)
@@ -17,7 +19,9 @@ export function flawsOf(failure: ValidationError, document: unknown, schema: Sch
 
 function knownKeys(schema: Schema, path: string, document: unknown): string[] {
   const place = path ? (reach(schema, path, document) as Schema) : schema
-  return Object.keys((place.resolve({ value: valueAt(document, path) }) as ObjectSchema<Record<string, unknown>>).fields)
+  return Object.keys(
+    (place.resolve({ value: valueAt(document, path) }) as ObjectSchema<Record<string, unknown>>).fields,
+  )
 }
 
 /** The value at a path such as `plan.doors[2].from[0]`, or undefined. */
@@ -25,5 +29,11 @@ export function valueAt(document: unknown, path: string): unknown {
   return path
     .split(/[.[\]]+/)
     .filter(Boolean)
-    .reduce<unknown>((value, key) => (value === null || typeof value !== 'object' ? undefined : (value as Record<string, unknown>)[key.replace(/^"|"$/g, '')]), document)
+    .reduce<unknown>(
+      (value, key) =>
+        value === null || typeof value !== 'object'
+          ? undefined
+          : (value as Record<string, unknown>)[key.replace(/^"|"$/g, '')],
+      document,
+    )
 }

@@ -10,13 +10,25 @@ export interface Flaw {
   severity: 'error' | 'warning'
 }
 
-export const error = (path: string, found: unknown, expected: string): Flaw => ({ path, ...shown(found), expected, severity: 'error' })
-export const warning = (path: string, found: unknown, expected: string): Flaw => ({ path, ...shown(found), expected, severity: 'warning' })
+export const error = (path: string, found: unknown, expected: string): Flaw => ({
+  path,
+  ...shown(found),
+  expected,
+  severity: 'error',
+})
+export const warning = (path: string, found: unknown, expected: string): Flaw => ({
+  path,
+  ...shown(found),
+  expected,
+  severity: 'warning',
+})
 
 /** One line for a person: `plan.box.length: found -3; right would be a number above 0`. */
 export function flawText({ path, found, expected }: Flaw): string {
   const place = path || 'the document'
-  return found === undefined ? `${place}: missing; right would be ${expected}` : `${place}: found ${found}; right would be ${expected}`
+  return found === undefined
+    ? `${place}: missing; right would be ${expected}`
+    : `${place}: found ${found}; right would be ${expected}`
 }
 
 function shown(found: unknown): { found?: string } {

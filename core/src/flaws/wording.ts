@@ -11,9 +11,13 @@ setLocale({
     defined: 'a value',
     notNull: 'a value, or leave it out',
     oneOf: ({ values }) => `one of ${values}`,
-    notType: ({ type }) => `${type === 'array' ? 'a list' : type === 'object' ? 'an object' : type === 'tuple' ? 'a list of fixed length' : `a ${type}`}`,
+    notType: ({ type }) =>
+      `${type === 'array' ? 'a list' : type === 'object' ? 'an object' : type === 'tuple' ? 'a list of fixed length' : `a ${type}`}`,
   },
-  string: { min: ({ min }) => `a text of at least ${min} characters`, max: ({ max }) => `a text of at most ${max} characters` },
+  string: {
+    min: ({ min }) => `a text of at least ${min} characters`,
+    max: ({ max }) => `a text of at most ${max} characters`,
+  },
   number: {
     min: ({ min }) => `${min} or more`,
     max: ({ max }) => `${max} or less`,

@@ -23,8 +23,20 @@ interface Format<T> {
   flaws(document: T): Flaw[]
 }
 
-const TRAILERS: Format<Trailer> = { name: TRAILER_FORMAT, version: TRAILER_VERSION, schema: trailerSchema, migrations: [trailerFromV1], flaws: trailerFlaws }
-const HOUSEHOLDS: Format<Household> = { name: HOUSEHOLD_FORMAT, version: HOUSEHOLD_VERSION, schema: householdSchema, migrations: [householdFromV1], flaws: householdFlaws }
+const TRAILERS: Format<Trailer> = {
+  name: TRAILER_FORMAT,
+  version: TRAILER_VERSION,
+  schema: trailerSchema,
+  migrations: [trailerFromV1],
+  flaws: trailerFlaws,
+}
+const HOUSEHOLDS: Format<Household> = {
+  name: HOUSEHOLD_FORMAT,
+  version: HOUSEHOLD_VERSION,
+  schema: householdSchema,
+  migrations: [householdFromV1],
+  flaws: householdFlaws,
+}
 
 /** Longest file that is read, characters: a trailer is some 30,000. */
 const LONGEST = 2_000_000
@@ -77,13 +89,15 @@ type Read = { value: Record<string, unknown>; flaws?: undefined } | { value?: un
 function read(source: unknown): Read {
   let value = source
   if (typeof source === 'string') {
-    if (source.length > LONGEST) return { flaws: [error('', `${source.length} characters`, `at most ${LONGEST} characters`)] }
+    if (source.length > LONGEST)
+      return { flaws: [error('', `${source.length} characters`, `at most ${LONGEST} characters`)] }
     try {
       value = JSON.parse(source.replace(/^\uFEFF/, ''))
     } catch (failure) {
       return { flaws: [error('', source.slice(0, 40), `JSON (${(failure as Error).message})`)] }
     }
   }
-  if (value === null || typeof value !== 'object' || Array.isArray(value)) return { flaws: [error('', value, 'one JSON object with "format" and "version"')] }
+  if (value === null || typeof value !== 'object' || Array.isArray(value))
+    return { flaws: [error('', value, 'one JSON object with "format" and "version"')] }
   return { value: value as Record<string, unknown> }
 }

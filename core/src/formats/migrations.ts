@@ -13,7 +13,9 @@ export function trailerFromV1(old: Old): Old {
     ...sourced(old, 'sheet'),
     version: 2,
     equipment: each(old.equipment, 'sheet'),
-    ...(plan && { plan: { ...plan, ...Object.fromEntries(carriers.map((list) => [list, each(plan[list], 'sheet')])) } }),
+    ...(plan && {
+      plan: { ...plan, ...Object.fromEntries(carriers.map((list) => [list, each(plan[list], 'sheet')])) },
+    }),
   }
 }
 
@@ -23,11 +25,16 @@ export function householdFromV1(old: Old): Old {
 }
 
 function each(list: unknown, source: Source): unknown {
-  return Array.isArray(list) ? list.map((item) => (item && typeof item === 'object' ? sourced(item as Old, source) : item)) : list
+  return Array.isArray(list)
+    ? list.map((item) => (item && typeof item === 'object' ? sourced(item as Old, source) : item))
+    : list
 }
 
 function sourced({ figures, ...rest }: Old, source: Source): Old {
   if (figures === undefined) return rest
-  const readings = Object.entries(figures as Record<string, ReadingValue>).map(([key, value]) => [key, [{ value, source }]])
+  const readings = Object.entries(figures as Record<string, ReadingValue>).map(([key, value]) => [
+    key,
+    [{ value, source }],
+  ])
   return { ...rest, readings: Object.fromEntries(readings) }
 }

@@ -17,24 +17,37 @@ interface Entity {
 }
 
 describe('a plan for CAD', () => {
-  it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))('%s: another package reads every fixture and berth back where it stands, to the inch', (_, { plan }) => {
-    const drawing = new DxfParser().parseSync(planDxf(plan))!
-    const entities = drawing.entities as unknown as Entity[]
-    // 1 stands for inches in the header of a DXF drawing.
-    expect(drawing.header.$INSUNITS).toBe(1)
-    expect(Object.keys(drawing.tables.layer.layers)).toEqual(expect.arrayContaining([...DXF_LAYERS]))
-    const on = (layer: string) => entities.filter((one) => one.layer === layer && one.type === 'LWPOLYLINE').map(({ vertices }) => vertices!.map(({ x, y }) => [x, plan.box.width - y]))
-    expect(on('FIXTURES')).toEqual(plan.fixtures.map(({ shape }) => corners(shape)))
-    expect([...on('BERTHS'), ...on('CONVERSIONS')]).toHaveLength(plan.berths.length)
-    expect(on('WALLS')).toHaveLength(plan.walls.length)
-    expect(on('EXIT-WINDOWS')).toHaveLength(plan.windows.filter(({ kind }) => kind === 'exit').length)
-    const box = on('BOX')[0]!
-    expect([Math.max(...box.map(([x]) => x!)), Math.max(...box.map(([, y]) => y!))]).toEqual([plan.box.length, plan.box.width])
-  })
+  it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))(
+    '%s: another package reads every fixture and berth back where it stands, to the inch',
+    (_, { plan }) => {
+      const drawing = new DxfParser().parseSync(planDxf(plan))!
+      const entities = drawing.entities as unknown as Entity[]
+      // 1 stands for inches in the header of a DXF drawing.
+      expect(drawing.header.$INSUNITS).toBe(1)
+      expect(Object.keys(drawing.tables.layer.layers)).toEqual(expect.arrayContaining([...DXF_LAYERS]))
+      const on = (layer: string) =>
+        entities
+          .filter((one) => one.layer === layer && one.type === 'LWPOLYLINE')
+          .map(({ vertices }) => vertices!.map(({ x, y }) => [x, plan.box.width - y]))
+      expect(on('FIXTURES')).toEqual(plan.fixtures.map(({ shape }) => corners(shape)))
+      expect([...on('BERTHS'), ...on('CONVERSIONS')]).toHaveLength(plan.berths.length)
+      expect(on('WALLS')).toHaveLength(plan.walls.length)
+      expect(on('EXIT-WINDOWS')).toHaveLength(plan.windows.filter(({ kind }) => kind === 'exit').length)
+      const box = on('BOX')[0]!
+      expect([Math.max(...box.map(([x]) => x!)), Math.max(...box.map(([, y]) => y!))]).toEqual([
+        plan.box.length,
+        plan.box.width,
+      ])
+    },
+  )
 
   it('names stand on what they name', () => {
     const { plan } = trailers[0]!
-    const names = (new DxfParser().parseSync(planDxf(plan))!.entities as unknown as (Entity & { startPoint: { x: number; y: number } })[]).filter(({ layer, type }) => layer === 'NAMES' && type === 'TEXT')
+    const names = (
+      new DxfParser().parseSync(planDxf(plan))!.entities as unknown as (Entity & {
+        startPoint: { x: number; y: number }
+      })[]
+    ).filter(({ layer, type }) => layer === 'NAMES' && type === 'TEXT')
     const toilet = plan.fixtures.find(({ kind }) => kind === 'toilet')!
     const { x0, y0, x1, y1 } = bounds(toilet.shape)
     const { startPoint } = names.find(({ text }) => text === 'Toilet')!
@@ -46,8 +59,11 @@ describe('a plan for CAD', () => {
 })
 
 describe('a unit carried in a drawing', () => {
-  const drawing = (inside: string) => `<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><title>x</title>${inside}<g/></svg>`
-  it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))('%s comes back as it went in', (_, trailer) => expect(parsePlanSvg(drawing(carried(trailer))).document).toEqual(trailer))
+  const drawing = (inside: string) =>
+    `<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><title>x</title>${inside}<g/></svg>`
+  it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))('%s comes back as it went in', (_, trailer) =>
+    expect(parsePlanSvg(drawing(carried(trailer))).document).toEqual(trailer),
+  )
 
   it('whatever signs its names are made of', () => {
     const odd = { ...trailers[0]!, make: `A & B <"c'> &amp; ]]>` }

@@ -7,7 +7,20 @@ import { leafOf, tip } from '../plan/swings'
 import { bay } from '../plan/times'
 
 /** Layers of the drawing, by what lies on them. */
-export const DXF_LAYERS = ['BOX', 'WALLS', 'SLIDES', 'CANVAS', 'FIXTURES', 'BERTHS', 'CONVERSIONS', 'DOORS', 'WINDOWS', 'EXIT-WINDOWS', 'OUTSIDE', 'NAMES'] as const
+export const DXF_LAYERS = [
+  'BOX',
+  'WALLS',
+  'SLIDES',
+  'CANVAS',
+  'FIXTURES',
+  'BERTHS',
+  'CONVERSIONS',
+  'DOORS',
+  'WINDOWS',
+  'EXIT-WINDOWS',
+  'OUTSIDE',
+  'NAMES',
+] as const
 type Layer = (typeof DXF_LAYERS)[number]
 
 /** Letters on the drawing, inches high. */
@@ -24,7 +37,10 @@ export function planDxf(plan: Plan): string {
   const up = ([x, y]: Point): Point => [x, plan.box.width - y]
   const outline = (layer: Layer, points: readonly Point[], closed = true) => {
     dxf.setCurrentLayerName(layer)
-    dxf.addLWPolyline(points.map((point) => ({ point: point2d(...up(point)) })), { flags: closed ? LWPolylineFlags.Closed : LWPolylineFlags.None })
+    dxf.addLWPolyline(
+      points.map((point) => ({ point: point2d(...up(point)) })),
+      { flags: closed ? LWPolylineFlags.Closed : LWPolylineFlags.None },
+    )
   }
   const shape = (layer: Layer, one: Shape, name?: string) => {
     outline(layer, corners(one))
@@ -40,15 +56,30 @@ export function planDxf(plan: Plan): string {
   for (const slide of plan.slides) shape('SLIDES', boxShape(bay(plan, slide)), slide.id)
   for (const end of plan.canvasEnds) shape('CANVAS', boxShape(bay(plan, end)), end.id)
   for (const { kind, name, shape: ground } of plan.fixtures) shape('FIXTURES', ground, name ?? FIXTURE_KINDS[kind].name)
-  for (const { name, shape: ground, conversion } of plan.berths) shape(conversion ? 'CONVERSIONS' : 'BERTHS', ground, name)
+  for (const { name, shape: ground, conversion } of plan.berths)
+    shape(conversion ? 'CONVERSIONS' : 'BERTHS', ground, name)
   for (const door of plan.doors) {
     outline('DOORS', [door.from, door.to], false)
     if (door.kind !== 'swing') continue
     const leaf = leafOf(door)
     outline('DOORS', [leaf.pin, ...[90, 75, 60, 45, 30, 15, 0].map((degrees) => tip(leaf, degrees))], false)
   }
-  for (const { kind, from, to } of plan.windows) outline(kind === 'exit' ? 'EXIT-WINDOWS' : 'WINDOWS', [from, to], false)
-  for (const { wall: side, start, length: long } of plan.outside) outline('OUTSIDE', side === 'door' || side === 'off-door' ? [[start, side === 'door' ? width : 0], [start + long, side === 'door' ? width : 0]] : [[side === 'rear' ? length : 0, start], [side === 'rear' ? length : 0, start + long]], false) // prettier-ignore
+  for (const { kind, from, to } of plan.windows)
+    outline(kind === 'exit' ? 'EXIT-WINDOWS' : 'WINDOWS', [from, to], false)
+  for (const { wall: side, start, length: long } of plan.outside)
+    outline(
+      'OUTSIDE',
+      side === 'door' || side === 'off-door'
+        ? [
+            [start, side === 'door' ? width : 0],
+            [start + long, side === 'door' ? width : 0],
+          ]
+        : [
+            [side === 'rear' ? length : 0, start],
+            [side === 'rear' ? length : 0, start + long],
+          ],
+      false,
+    )
   return dxf.stringify()
 }
 

@@ -21,9 +21,22 @@ export function parsePlanSvg(text: string): Parsed<Trailer> {
   if (text.length > LONGEST) return flawed(error('', `${text.length} characters`, `at most ${LONGEST} characters`))
   const valid = XMLValidator.validate(text)
   if (valid !== true) return flawed(error(`line ${valid.err.line}`, valid.err.msg, 'a drawing in SVG that is complete'))
-  const document = new XMLParser({ ignoreAttributes: true, processEntities: true, parseTagValue: false, trimValues: true, stopNodes: [] }).parse(text) as { svg?: { metadata?: Record<string, unknown> } }
+  const document = new XMLParser({
+    ignoreAttributes: true,
+    processEntities: true,
+    parseTagValue: false,
+    trimValues: true,
+    stopNodes: [],
+  }).parse(text) as { svg?: { metadata?: Record<string, unknown> } }
   const json = document.svg?.metadata?.[CARRIED]
-  if (typeof json !== 'string') return flawed(error('svg/metadata', undefined, 'a drawing taken out of Hitchet, which carries its unit; trace over any other as an underlay'))
+  if (typeof json !== 'string')
+    return flawed(
+      error(
+        'svg/metadata',
+        undefined,
+        'a drawing taken out of Hitchet, which carries its unit; trace over any other as an underlay',
+      ),
+    )
   return parseTrailer(json)
 }
 

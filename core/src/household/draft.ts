@@ -6,7 +6,16 @@ import { CM_PER_INCH, LB_PER_KG, NotAFigure, parseLength, parseNumber, parseWeig
 import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
 import { best, type Reading, type Source } from '../readings/reading'
 import { householdFlaws } from './consistency'
-import { HOUSEHOLD_FORMAT, HOUSEHOLD_VERSION, householdSchema, type Gear, type Household, type NEEDS, type Person, type Pet } from './household'
+import {
+  HOUSEHOLD_FORMAT,
+  HOUSEHOLD_VERSION,
+  householdSchema,
+  type Gear,
+  type Household,
+  type NEEDS,
+  type Person,
+  type Pet,
+} from './household'
 import type { Stance, StanceId } from './stances'
 
 /**
@@ -97,13 +106,24 @@ export function judgeableSoFar(draft: HouseholdDraft, reader: Reader): Household
   const bad = new Set(first.flaws.map(({ path }) => path))
   const keep = (path: string, text: string) => (bad.has(path) ? '' : text)
   const ratings = Object.fromEntries(
-    Object.entries(draft.vehicle.ratings).map(([key, rating]) => [key, { ...rating, value: keep(`vehicle.readings.${key}[0].value`, rating.value) }]),
+    Object.entries(draft.vehicle.ratings).map(([key, rating]) => [
+      key,
+      { ...rating, value: keep(`vehicle.readings.${key}[0].value`, rating.value) },
+    ]),
   ) as HouseholdDraft['vehicle']['ratings']
   const lenient: HouseholdDraft = {
     ...draft,
-    people: draft.people.map((person, i) => ({ ...person, height: keep(`people[${i}].height`, person.height), weight: keep(`people[${i}].weight`, person.weight) })),
+    people: draft.people.map((person, i) => ({
+      ...person,
+      height: keep(`people[${i}].height`, person.height),
+      weight: keep(`people[${i}].weight`, person.weight),
+    })),
     vehicle: { ...draft.vehicle, ratings },
-    limits: { budget: keep('limits.budget', draft.limits.budget), trailerLength: keep('limits.trailerLength', draft.limits.trailerLength), rigLength: keep('limits.rigLength', draft.limits.rigLength) },
+    limits: {
+      budget: keep('limits.budget', draft.limits.budget),
+      trailerLength: keep('limits.trailerLength', draft.limits.trailerLength),
+      rigLength: keep('limits.rigLength', draft.limits.rigLength),
+    },
     gear: draft.gear.filter((_, i) => ![...bad].some((path) => path.startsWith(`gear[${i}]`))),
     pets: draft.pets.filter((_, i) => ![...bad].some((path) => path.startsWith(`pets[${i}]`))),
   }
@@ -130,9 +150,16 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
       sharesWith: sharesWith ?? [],
     })),
     pets: pets.map((pet) => petDraft(pet, system)),
-    vehicle: { name: vehicle.name, ratings: eachRating((key) => ratingDraft(best(vehicle.readings[key]), key, system)) },
+    vehicle: {
+      name: vehicle.name,
+      ratings: eachRating((key) => ratingDraft(best(vehicle.readings[key]), key, system)),
+    },
     trip: { ...trip, nights: String(trip.nights) },
-    limits: { budget: limits.budget === undefined ? '' : String(limits.budget), trailerLength: lengthText(limits.trailerLength, system), rigLength: lengthText(limits.rigLength, system) },
+    limits: {
+      budget: limits.budget === undefined ? '' : String(limits.budget),
+      trailerLength: lengthText(limits.trailerLength, system),
+      rigLength: lengthText(limits.rigLength, system),
+    },
     guestsCome: household.guestsCome,
     gear: gear.map((item) => gearDraft(item, system)),
     stances: { ...household.stances } as Partial<Record<StanceId, Stance>> as Record<string, Stance>,
@@ -172,16 +199,32 @@ export const emptyPerson = (others: readonly { id: string }[]): PersonDraft => (
 })
 
 /** A pet as texts to edit; of a new one nothing but its id need be given. */
-export function petDraft({ id, name, kind, weight, crate }: Partial<Pet> & { id: string }, system: MeasureSystem = 'us'): PetDraft {
-  return { id, name: name ?? '', kind: kind ?? 'dog', weight: weightText(weight, system), crate: sizeText(crate, system) }
+export function petDraft(
+  { id, name, kind, weight, crate }: Partial<Pet> & { id: string },
+  system: MeasureSystem = 'us',
+): PetDraft {
+  return {
+    id,
+    name: name ?? '',
+    kind: kind ?? 'dog',
+    weight: weightText(weight, system),
+    crate: sizeText(crate, system),
+  }
 }
 
 const isGiven = (size: SizeDraft): boolean => Object.values(size).some((text: string) => text.trim() !== '')
 
-const sizeText = (size: Gear['size'], system: MeasureSystem): SizeDraft => ({ length: lengthText(size?.length, system), width: lengthText(size?.width, system), height: lengthText(size?.height, system) })
+const sizeText = (size: Gear['size'], system: MeasureSystem): SizeDraft => ({
+  length: lengthText(size?.length, system),
+  width: lengthText(size?.width, system),
+  height: lengthText(size?.height, system),
+})
 
 /** A thing as texts to edit; of something new nothing but its id need be given. */
-export function gearDraft({ id, name, count, weight, size, rides, fuel, turns, stacks, fragile, keep, first }: Partial<Gear> & { id: string }, system: MeasureSystem = 'us'): GearDraft {
+export function gearDraft(
+  { id, name, count, weight, size, rides, fuel, turns, stacks, fragile, keep, first }: Partial<Gear> & { id: string },
+  system: MeasureSystem = 'us',
+): GearDraft {
   return {
     id,
     name: name ?? '',
@@ -249,11 +292,23 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
 }
 
 /** What was typed as a reading of today, unless it is what was read before; earlier readings stay behind it. */
-function readingsOf(key: VehicleKey, { value, source }: { value: string; source: Source }, { by, on }: Reader, before: Reading[] = []): { value: unknown; source: Source; on?: string; by?: string }[] {
+function readingsOf(
+  key: VehicleKey,
+  { value, source }: { value: string; source: Source },
+  { by, on }: Reader,
+  before: Reading[] = [],
+): { value: unknown; source: Source; on?: string; by?: string }[] {
   if (value.trim() === '') return []
   const read = ratingValue(key, value)
   const known = best(before)
-  if (known && known.source === source && typeof read === 'number' && typeof known.value === 'number' && Math.abs(known.value - read) < 0.6) return before
+  if (
+    known &&
+    known.source === source &&
+    typeof read === 'number' &&
+    typeof known.value === 'number' &&
+    Math.abs(known.value - read) < 0.6
+  )
+    return before
   return [{ value: read, source, on, by }, ...before.filter((other) => other.source !== source)]
 }
 
@@ -268,15 +323,27 @@ function ratingValue(key: VehicleKey, text: string): number | string {
   }
 }
 
-function ratingDraft(reading: Reading | undefined, key: VehicleKey, system: MeasureSystem): { value: string; source: Source } {
+function ratingDraft(
+  reading: Reading | undefined,
+  key: VehicleKey,
+  system: MeasureSystem,
+): { value: string; source: Source } {
   if (!reading || typeof reading.value !== 'number') return { value: '', source: 'label' }
   const { unit } = VEHICLE_READS[key] as { unit?: string }
-  const value = unit === 'in' ? lengthText(reading.value, system) : unit === 'lb' ? weightText(reading.value, system) : String(reading.value)
+  const value =
+    unit === 'in'
+      ? lengthText(reading.value, system)
+      : unit === 'lb'
+        ? weightText(reading.value, system)
+        : String(reading.value)
   return { value, source: reading.source }
 }
 
 function eachRating<T>(make: (key: VehicleKey) => T): Record<VehicleKey, T> {
-  return Object.fromEntries((Object.keys(VEHICLE_READS) as VehicleKey[]).map((key) => [key, make(key)])) as Record<VehicleKey, T>
+  return Object.fromEntries((Object.keys(VEHICLE_READS) as VehicleKey[]).map((key) => [key, make(key)])) as Record<
+    VehicleKey,
+    T
+  >
 }
 
 /** Exact enough to come back as the same figure: whole inches as feet and inches, others as they are. */

@@ -9,12 +9,25 @@ import { pounds } from '../quantity/quantity'
  * interview "6'2", "188 cm" or "32k" become one before the bounds are checked, and an empty field is unknown.
  */
 export const lengthField = (least: number, most: number) =>
-  typed(parseLength, least, most, `a length from ${formatFeet(least)} to ${formatFeet(most)}, written 6'2, 74 or 188 cm`).meta({ about: 'in' })
+  typed(
+    parseLength,
+    least,
+    most,
+    `a length from ${formatFeet(least)} to ${formatFeet(most)}, written 6'2, 74 or 188 cm`,
+  ).meta({ about: 'in' })
 
 export const weightField = (least: number, most: number) =>
-  typed(parseWeight, least, most, `a weight from ${least} to ${formatQuantity(pounds(most))}, written 180 or 82 kg`).meta({ about: 'lb' })
+  typed(
+    parseWeight,
+    least,
+    most,
+    `a weight from ${least} to ${formatQuantity(pounds(most))}, written 180 or 82 kg`,
+  ).meta({ about: 'lb' })
 
-export const moneyField = () => typed(parseMoney, 500, 2_000_000, 'an amount from $500 to $2,000,000, written 31,900 or 32k').meta({ about: 'US dollars' })
+export const moneyField = () =>
+  typed(parseMoney, 500, 2_000_000, 'an amount from $500 to $2,000,000, written 31,900 or 32k').meta({
+    about: 'US dollars',
+  })
 
 export const ageField = () => typed(parseNumber, 0, 120, 'an age from 0 to 120 years').meta({ about: 'years' })
 
@@ -23,8 +36,10 @@ export const countField = (least: number, most: number) => {
   return typed(parseNumber, least, most, expected).integer(expected)
 }
 
-export const nameField = () => string().trim().min(1, 'a name of 1 to 80 characters').max(80, 'a name of 1 to 80 characters')
-export const idField = () => string().matches(/^[a-z0-9][a-z0-9-]{0,40}$/, 'a short id of small letters, digits and dashes, such as ro')
+export const nameField = () =>
+  string().trim().min(1, 'a name of 1 to 80 characters').max(80, 'a name of 1 to 80 characters')
+export const idField = () =>
+  string().matches(/^[a-z0-9][a-z0-9-]{0,40}$/, 'a short id of small letters, digits and dashes, such as ro')
 
 /** A figure that must be there; when it is not, the same words say what would be right. */
 export const needed = (field: NumberSchema<number | undefined>) => field.required(field.describe().label ?? '')

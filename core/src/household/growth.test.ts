@@ -11,7 +11,9 @@ describe('children grow by the table (CDC growth charts, United States, 2000)', 
     ['female', 'stature', 4.5, [95.9, 104.2, 113.1]],
     ['male', 'stature', 20, [163.3, 176.8, 190.2]],
     ['male', 'weight', 19.5, [53.7, 69.9, 99.8]],
-  ] as const)('%s %s at %d years: 3rd, 50th and 97th centile as printed', (sex, measure, age, expected) => expect(centiles(sex, measure, age)).toEqual(expected))
+  ] as const)('%s %s at %d years: 3rd, 50th and 97th centile as printed', (sex, measure, age, expected) =>
+    expect(centiles(sex, measure, age)).toEqual(expected),
+  )
 
   it('a girl in the middle at four stays in the middle at fourteen', () => {
     const now = person({ age: 4, sex: 'female', height: inches(centiles('female', 'stature', 4)[1]) })
@@ -27,21 +29,34 @@ describe('children grow by the table (CDC growth charts, United States, 2000)', 
 
   it('whose sex was not given ends up as tall as the taller', () => {
     const child = { age: 9, height: 53 }
-    const [girl, boy, either] = [older(person({ ...child, sex: 'female' }), 8), older(person({ ...child, sex: 'male' }), 8), older(person(child), 8)]
+    const [girl, boy, either] = [
+      older(person({ ...child, sex: 'female' }), 8),
+      older(person({ ...child, sex: 'male' }), 8),
+      older(person(child), 8),
+    ]
     expect(either.height).toBe(Math.max(girl.height!, boy.height!))
   })
 
   it('grown people get older and nothing else, and what was not asked stays unknown', () => {
     expect(older(person({ age: 30, height: 70, weight: 180 }), 10)).toMatchObject({ age: 40, height: 70, weight: 180 })
-    expect(older(person({ age: 8, height: undefined, weight: undefined }), 3)).toMatchObject({ height: undefined, weight: undefined })
+    expect(older(person({ age: 8, height: undefined, weight: undefined }), 3)).toMatchObject({
+      height: undefined,
+      weight: undefined,
+    })
   })
 
   it('nobody shrinks from one year to the next', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 25, noNaN: true }), fc.double({ min: 25, max: 76, noNaN: true }), fc.integer({ min: 0, max: 9 }), fc.constantFrom('female' as const, 'male' as const), (age, height, years, sex) => {
-        const one = person({ age, height, sex })
-        return older(one, years + 1).height! >= older(one, years).height! - 1e-9
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 25, noNaN: true }),
+        fc.double({ min: 25, max: 76, noNaN: true }),
+        fc.integer({ min: 0, max: 9 }),
+        fc.constantFrom('female' as const, 'male' as const),
+        (age, height, years, sex) => {
+          const one = person({ age, height, sex })
+          return older(one, years + 1).height! >= older(one, years).height! - 1e-9
+        },
+      ),
     )
   })
 })

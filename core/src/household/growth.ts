@@ -10,11 +10,25 @@ type Centiles = readonly [p3: number, p50: number, p97: number]
 const [FIRST, LAST, STEP] = [2, 20, 0.5]
 
 const TABLE = Object.fromEntries(
-  Object.entries(CDC_2000).map(([sex, measures]) => [sex, Object.fromEntries(Object.entries(measures).map(([measure, rows]) => [measure, rows.trim().split('\n').map((row) => row.trim().split(' ').map(Number) as unknown as Centiles)]))]),
+  Object.entries(CDC_2000).map(([sex, measures]) => [
+    sex,
+    Object.fromEntries(
+      Object.entries(measures).map(([measure, rows]) => [
+        measure,
+        rows
+          .trim()
+          .split('\n')
+          .map((row) => row.trim().split(' ').map(Number) as unknown as Centiles),
+      ]),
+    ),
+  ]),
 ) as Record<Sex, Record<Measure, Centiles[]>>
 
 /** The household as it will be: everyone so many years older, the children as tall and heavy as their place in the table makes them. */
-export const inYears = (household: Household, years: number): Household => ({ ...household, people: household.people.map((person) => older(person, years)) })
+export const inYears = (household: Household, years: number): Household => ({
+  ...household,
+  people: household.people.map((person) => older(person, years)),
+})
 
 /**
  * A person in so many years. A child keeps the place between the 3rd, 50th and 97th centile that it has now
@@ -24,15 +38,18 @@ export const inYears = (household: Household, years: number): Household => ({ ..
  */
 export function older(person: Person, years: number): Person {
   const age = person.age + years
-  const height = person.height === undefined ? undefined : grownTo(person, age, person.height * CM_PER_INCH, 'stature') / CM_PER_INCH
-  const weight = person.weight === undefined ? undefined : (grownTo(person, age, person.weight / LB_PER_KG, 'weight') * LB_PER_KG)
+  const height =
+    person.height === undefined ? undefined : grownTo(person, age, person.height * CM_PER_INCH, 'stature') / CM_PER_INCH
+  const weight =
+    person.weight === undefined ? undefined : grownTo(person, age, person.weight / LB_PER_KG, 'weight') * LB_PER_KG
   return { ...person, age, height, weight }
 }
 
 /** Centimeters or kilograms at a later age; never less than now. */
 function grownTo({ age, sex }: Person, later: number, now: number, measure: Measure): number {
   if (age >= LAST) return now
-  const of = (one: Sex) => at(centiles(one, measure, later), age < FIRST ? 0 : placeOf(centiles(one, measure, age), now))
+  const of = (one: Sex) =>
+    at(centiles(one, measure, later), age < FIRST ? 0 : placeOf(centiles(one, measure, age), now))
   return Math.max(now, ...(sex ? [of(sex)] : [of('female'), of('male')]))
 }
 

@@ -8,26 +8,61 @@ import { householdSummary } from './summary'
 import { tokensOf } from './tokens'
 
 const reader = { by: 'Maren', on: '2026-11-25' }
-const family: Household = household([...couple({ id: 'ro', name: 'Ro', age: 43, height: 73, weight: 205 }, { id: 'mi', name: 'Mi', age: 42, height: 66, weight: 150 }), person({ id: 'ta', name: 'Ta', age: 9, height: 52.5, weight: 66, guest: true, seldom: true, sharesWith: ['ro'], sex: 'female', needs: ['night trips'], climbs: false })], {
-  limits: { budget: 32000, rigLength: 600 },
-  pets: [{ id: 'rex', name: 'Rex', kind: 'dog', weight: 70, crate: { length: 36, width: 23, height: 25 } }],
-  gear: [
-    { id: 'bike', name: 'Bike', count: 2, weight: 31, rides: 'trailer' },
-    { id: 'lamp', name: 'Lamp', count: 1, weight: 4, size: { length: 7, width: 7, height: 13 }, rides: 'trailer', turns: 'upright', stacks: false, fragile: true, keep: 'dry', first: 'camp' },
-    { id: 'can', name: 'Gas can', count: 1, weight: 15, rides: 'vehicle', fuel: true },
+const family: Household = household(
+  [
+    ...couple(
+      { id: 'ro', name: 'Ro', age: 43, height: 73, weight: 205 },
+      { id: 'mi', name: 'Mi', age: 42, height: 66, weight: 150 },
+    ),
+    person({
+      id: 'ta',
+      name: 'Ta',
+      age: 9,
+      height: 52.5,
+      weight: 66,
+      guest: true,
+      seldom: true,
+      sharesWith: ['ro'],
+      sex: 'female',
+      needs: ['night trips'],
+      climbs: false,
+    }),
   ],
-  stances: { tub: 'want' },
-  notes: 'Cold feet.',
-})
+  {
+    limits: { budget: 32000, rigLength: 600 },
+    pets: [{ id: 'rex', name: 'Rex', kind: 'dog', weight: 70, crate: { length: 36, width: 23, height: 25 } }],
+    gear: [
+      { id: 'bike', name: 'Bike', count: 2, weight: 31, rides: 'trailer' },
+      {
+        id: 'lamp',
+        name: 'Lamp',
+        count: 1,
+        weight: 4,
+        size: { length: 7, width: 7, height: 13 },
+        rides: 'trailer',
+        turns: 'upright',
+        stacks: false,
+        fragile: true,
+        keep: 'dry',
+        first: 'camp',
+      },
+      { id: 'can', name: 'Gas can', count: 1, weight: 15, rides: 'vehicle', fuel: true },
+    ],
+    stances: { tub: 'want' },
+    notes: 'Cold feet.',
+  },
+)
 const typed = (change: (draft: HouseholdDraft) => void): HouseholdDraft => {
   const draft = structuredClone(draftOf(family))
   change(draft)
   return draft
 }
-const complaints = (draft: HouseholdDraft) => householdFromDraft(draft, reader).flaws.map(({ path, expected }) => `${path}: ${expected}`)
+const complaints = (draft: HouseholdDraft) =>
+  householdFromDraft(draft, reader).flaws.map(({ path, expected }) => `${path}: ${expected}`)
 
 describe('the interview as typed', () => {
-  it('a household put into texts and read again is the same', () => expect(householdFromDraft(draftOf(family), reader, family).household).toEqual(family))
+  it('a household put into texts and read again is the same', () =>
+    expect(householdFromDraft(draftOf(family), reader, family).household).toEqual(family))
 
   it('in metric it comes back within what a tape can tell', () => {
     const { people } = householdFromDraft(draftOf(family, 'metric'), reader, family).household!
@@ -52,19 +87,42 @@ describe('the interview as typed', () => {
   })
 
   it('an empty figure is unknown, not 0', () => {
-    const { household: read } = householdFromDraft(typed((d) => { d.people[0]!.height = ''; d.people[0]!.weight = '  '; d.limits.budget = '' }), reader) // prettier-ignore
+    const { household: read } = householdFromDraft(
+      typed((d) => {
+        d.people[0]!.height = ''
+        d.people[0]!.weight = '  '
+        d.limits.budget = ''
+      }),
+      reader,
+    )
     expect(read!.people[0]!.height).toBeUndefined()
     expect(read!.people[0]!.weight).toBeUndefined()
     expect(read!.limits.budget).toBeUndefined()
   })
 
   it.each<[string, (draft: HouseholdDraft) => void, string]>([
-    ['half a size', (d) => (d.gear[1]!.size.height = ''), 'gear[1].size.height: a length from 0 ft 1 in to 33 ft 4 in, written 6\'2, 74 or 188 cm'],
-    ['a height in words', (d) => (d.people[0]!.height = 'tall'), `people[0].height: a length from 1 ft to 8 ft, written 6'2, 74 or 188 cm`],
+    [
+      'half a size',
+      (d) => (d.gear[1]!.size.height = ''),
+      "gear[1].size.height: a length from 0 ft 1 in to 33 ft 4 in, written 6'2, 74 or 188 cm",
+    ],
+    [
+      'a height in words',
+      (d) => (d.people[0]!.height = 'tall'),
+      `people[0].height: a length from 1 ft to 8 ft, written 6'2, 74 or 188 cm`,
+    ],
     ['an age left out', (d) => (d.people[0]!.age = ''), 'people[0].age: an age from 0 to 120 years'],
-    ['a weight of a ton', (d) => (d.people[0]!.weight = '2000'), 'people[0].weight: a weight from 3 to 600 lb, written 180 or 82 kg'],
+    [
+      'a weight of a ton',
+      (d) => (d.people[0]!.weight = '2000'),
+      'people[0].weight: a weight from 3 to 600 lb, written 180 or 82 kg',
+    ],
     ['no name', (d) => (d.name = '  '), 'name: a name of 1 to 80 characters'],
-    ['a rating in words', (d) => (d.vehicle.ratings.payload.value = 'plenty'), 'vehicle.readings.payload[0].value: a number in lb, 0 or more'],
+    [
+      'a rating in words',
+      (d) => (d.vehicle.ratings.payload.value = 'plenty'),
+      'vehicle.readings.payload[0].value: a number in lb, 0 or more',
+    ],
     ['no night at all', (d) => (d.trip.nights = '0'), 'trip.nights: a whole number from 1 to 365'],
     ['nobody', (d) => (d.people = []), 'people: at least one person'],
   ])('%s is refused with what would be right', (_, change, said) => expect(complaints(typed(change))).toContain(said))
@@ -72,7 +130,9 @@ describe('the interview as typed', () => {
   it('a new figure keeps its own source beside the older ones; the same figure stays as it was', () => {
     const known = { ...family, vehicle: { name: 'Half-ton', readings: readings({ payload: 1500 }, 'told') } }
     const draft = draftOf(known)
-    expect(householdFromDraft(draft, reader, known).household!.vehicle.readings.payload).toEqual([{ value: 1500, source: 'told' }])
+    expect(householdFromDraft(draft, reader, known).household!.vehicle.readings.payload).toEqual([
+      { value: 1500, source: 'told' },
+    ])
     draft.vehicle.ratings.payload = { value: '1,432', source: 'label' }
     expect(householdFromDraft(draft, reader, known).household!.vehicle.readings.payload).toEqual([
       { value: 1432, source: 'label', by: 'Maren', on: '2026-11-25' },
@@ -83,26 +143,48 @@ describe('the interview as typed', () => {
 
 describe('judging while it is typed', () => {
   it('what is unreadable and may be absent is left out until it can be read', () => {
-    const soFar = judgeableSoFar(typed((d) => { d.people[0]!.height = '6 f'; d.limits.budget = '32q'; d.vehicle.ratings.gcwr.value = 'x'; d.gear[0]!.weight = '' }), reader) // prettier-ignore
+    const soFar = judgeableSoFar(
+      typed((d) => {
+        d.people[0]!.height = '6 f'
+        d.limits.budget = '32q'
+        d.vehicle.ratings.gcwr.value = 'x'
+        d.gear[0]!.weight = ''
+      }),
+      reader,
+    )
     expect(soFar!.people[0]!.height).toBeUndefined()
     expect(soFar!.limits.budget).toBeUndefined()
     expect(soFar!.gear.map(({ id }) => id)).toEqual(['lamp', 'can'])
     expect(soFar!.people).toHaveLength(3)
   })
 
-  it('an interview that has not begun cannot be judged', () => expect(judgeableSoFar(emptyDraft(), reader)).toBeUndefined())
-  it('a new person gets an id that nobody has', () => expect(emptyPerson([{ id: 'person-1' }, { id: 'person-3' }]).id).toBe('person-2'))
+  it('an interview that has not begun cannot be judged', () =>
+    expect(judgeableSoFar(emptyDraft(), reader)).toBeUndefined())
+  it('a new person gets an id that nobody has', () =>
+    expect(emptyPerson([{ id: 'person-1' }, { id: 'person-3' }]).id).toBe('person-2'))
 })
 
 describe('a household in a line', () => {
   it('who, what pulls, how they camp', () => {
-    expect(phraseText(householdSummary(family))).toBe('two adults + 9 as guests, Rex · pulls 9,000 lb, payload 1,700 lb · 4 nights, full hookups')
-    expect(phraseText(householdSummary(household([person({ age: 30 })], { vehicle: { name: 'Van', readings: {} } })))).toBe('one adult · tow rating to be read, payload to be read · 4 nights, full hookups')
+    expect(phraseText(householdSummary(family))).toBe(
+      'two adults + 9 as guests, Rex · pulls 9,000 lb, payload 1,700 lb · 4 nights, full hookups',
+    )
+    expect(
+      phraseText(householdSummary(household([person({ age: 30 })], { vehicle: { name: 'Van', readings: {} } }))),
+    ).toBe('one adult · tow rating to be read, payload to be read · 4 nights, full hookups')
   })
 })
 
 describe('tokens', () => {
-  it('two letters each, told apart', () => expect(tokensOf([{ id: 'a', name: 'Petra' }, { id: 'b', name: 'Pete' }, { id: 'c', name: 'Pe' }, { id: 'd', name: 'Q' }]).map(({ initials }) => initials)).toEqual(['Pe', 'Pt', 'P2', 'Q'])) // prettier-ignore
+  it('two letters each, told apart', () =>
+    expect(
+      tokensOf([
+        { id: 'a', name: 'Petra' },
+        { id: 'b', name: 'Pete' },
+        { id: 'c', name: 'Pe' },
+        { id: 'd', name: 'Q' },
+      ]).map(({ initials }) => initials),
+    ).toEqual(['Pe', 'Pt', 'P2', 'Q']))
   it('never the same for two people of one household', () => {
     fc.assert(
       fc.property(fc.array(fc.string({ minLength: 1, maxLength: 6 }), { minLength: 1, maxLength: 14 }), (names) => {

@@ -107,7 +107,11 @@ export interface Gear {
 
 const vehicle = object({ name: nameField().required(), readings: readingsSchema(VEHICLE_READS).required() }).noUnknown()
 
-const sizeFields = { length: needed(lengthField(1, 400)), width: needed(lengthField(1, 400)), height: needed(lengthField(1, 400)) }
+const sizeFields = {
+  length: needed(lengthField(1, 400)),
+  width: needed(lengthField(1, 400)),
+  height: needed(lengthField(1, 400)),
+}
 
 const person = object({
   id: idField().required(),
@@ -148,7 +152,12 @@ const gear = object({
 }).noUnknown()
 
 const stances = object(
-  Object.fromEntries(STANCE_IDS.map((id) => [id, string().oneOf(STANCES[id].mustPossible ? ['must', 'want', 'avoid'] : ['want', 'avoid'])])),
+  Object.fromEntries(
+    STANCE_IDS.map((id) => [
+      id,
+      string().oneOf(STANCES[id].mustPossible ? ['must', 'want', 'avoid'] : ['want', 'avoid']),
+    ]),
+  ),
 ).noUnknown()
 
 const list = (of: ISchema<unknown>) => array(of as Schema).required()
@@ -178,7 +187,8 @@ export const householdSchema = object({
 }).noUnknown()
 
 /** A rating of the tow vehicle, or undefined when nobody read it. */
-export const vehicleFigure = (household: Household, key: VehicleKey): number | undefined => figure(household.vehicle.readings, key)
+export const vehicleFigure = (household: Household, key: VehicleKey): number | undefined =>
+  figure(household.vehicle.readings, key)
 
 /** Those who sleep in it every night. */
 export const everyNight = (household: Household): Person[] => household.people.filter((person) => !person.guest)

@@ -24,7 +24,10 @@ export function householdSummary(household: Household): Phrase {
 
 function ages(people: readonly Person[]): string {
   const adults = people.filter(({ age }) => age >= ADULT).length
-  const children = people.filter(({ age }) => age < ADULT).map(({ age }) => age).sort((a, b) => b - a)
+  const children = people
+    .filter(({ age }) => age < ADULT)
+    .map(({ age }) => age)
+    .sort((a, b) => b - a)
   const grown = adults === 0 ? [] : [`${NUMBERS[adults] ?? adults} adult${adults === 1 ? '' : 's'}`]
   return [...grown, ...(children.length ? [listed(children.map(String))] : [])].join(', ')
 }

@@ -22,7 +22,10 @@ export function tokensOf(people: readonly Pick<Person, 'id' | 'name'>[]): Person
 /** First letter and the second; when taken, first letter and a later one; at last the first letter and a number. */
 function initialsFor(name: string, taken: ReadonlySet<string>): string {
   const [first, ...rest] = [...name.replace(/\s+/g, '')]
-  const choices = [...rest.map((letter) => first!.toUpperCase() + letter.toLowerCase()), ...Array.from({ length: 20 }, (_, i) => `${first!.toUpperCase()}${i + 2}`)]
+  const choices = [
+    ...rest.map((letter) => first!.toUpperCase() + letter.toLowerCase()),
+    ...Array.from({ length: 20 }, (_, i) => `${first!.toUpperCase()}${i + 2}`),
+  ]
   if (rest.length === 0) choices.unshift(first!.toUpperCase())
   return choices.find((choice) => !taken.has(choice)) ?? first!.toUpperCase()
 }

@@ -20,14 +20,27 @@ export interface FigureCell {
   contradicted: boolean
 }
 
-const KEYS: TrailerKey[] = ['overallLength', 'uvw', 'gvwr', 'cargoCapacity', 'hitchWeight', 'overallHeight', 'interiorHeight', 'askingPrice']
+const KEYS: TrailerKey[] = [
+  'overallLength',
+  'uvw',
+  'gvwr',
+  'cargoCapacity',
+  'hitchWeight',
+  'overallHeight',
+  'interiorHeight',
+  'askingPrice',
+]
 const TANKS = { 'fresh-tank': 'Fresh water', 'gray-tank': 'Gray tanks', 'black-tank': 'Black tanks' } as const
 
 /** The plain figures buyers ask for, side by side; those that differ first, in the order of the label otherwise. */
 export function figureRows(trailers: readonly Trailer[]): FigureRow[] {
   const read = KEYS.map((key): FigureRow => {
     const spec: ReadingSpec = TRAILER_READS[key]
-    const cells = trailers.map(({ readings }): FigureCell => ({ value: figure(readings, key), source: best(readings[key])?.source, contradicted: contradicting(readings[key]).length > 0 }))
+    const cells = trailers.map(({ readings }): FigureCell => ({
+      value: figure(readings, key),
+      source: best(readings[key])?.source,
+      contradicted: contradicting(readings[key]).length > 0,
+    }))
     return { label: spec.label, unit: spec.unit!, long: spec.unit === 'in', differs: differ(cells), cells }
   })
   const tanks = Object.entries(TANKS).map(([kind, label]): FigureRow => {

@@ -10,8 +10,12 @@ export function headline(answers: Answers): Phrase {
   if (!worst) return says`This household asks nothing yet.`
   const [, answer] = worst
   if (answer.verdict === 'fits') return nothingAgainst(answers)
-  const others = byWeightOfObjection(answers).slice(1).filter(([, other]) => other.verdict === answer.verdict)
-  const also = others.length ? says` Also ${ALSO[answer.verdict]}: ${listed(others.map(([id]) => questionOf(id).topic))}.` : []
+  const others = byWeightOfObjection(answers)
+    .slice(1)
+    .filter(([, other]) => other.verdict === answer.verdict)
+  const also = others.length
+    ? says` Also ${ALSO[answer.verdict]}: ${listed(others.map(([id]) => questionOf(id).topic))}.`
+    : []
   return [...answer.because[0]!.says, ...also]
 }
 

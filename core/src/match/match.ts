@@ -38,12 +38,25 @@ export function factSheet(trailer: Trailer): FactSheet {
 }
 
 /** The yard in order for a household: what fits first, then what must be measured, what nearly fits, what does not. */
-export function rank(candidates: readonly Candidate[], household: Household, rules: HouseRules = DEFAULT_HOUSE_RULES): Match[] {
+export function rank(
+  candidates: readonly Candidate[],
+  household: Household,
+  rules: HouseRules = DEFAULT_HOUSE_RULES,
+): Match[] {
   const judge = judgeFor(household, rules)
   const flexibility = flexibilityFor(household, rules)
   return candidates
-    .map(({ id, facts }) => ({ ...matchOf(id, judge(facts), rules.ranking), ...(flexibility && { flexibility: flexibility(facts) }) }))
-    .sort((a, b) => STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) || (a.standing === 'nearly' ? shortBy(b) - shortBy(a) : 0) || b.score - a.score || (a.id < b.id ? -1 : 1))
+    .map(({ id, facts }) => ({
+      ...matchOf(id, judge(facts), rules.ranking),
+      ...(flexibility && { flexibility: flexibility(facts) }),
+    }))
+    .sort(
+      (a, b) =>
+        STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) ||
+        (a.standing === 'nearly' ? shortBy(b) - shortBy(a) : 0) ||
+        b.score - a.score ||
+        (a.id < b.id ? -1 : 1),
+    )
 }
 
 /** How far the one thing against a unit is from being right, in steps of half a bar: four pounds over come before half a ton over, and a berth short before five. */
@@ -53,7 +66,11 @@ function shortBy({ answers }: Match): number {
 }
 
 /** The household's needs once, then any number of fact sheets against them. */
-export function judgeFor(household: Household, rules: HouseRules = DEFAULT_HOUSE_RULES, questions: typeof QUESTIONS = QUESTIONS): (facts: FactSheet) => Answers {
+export function judgeFor(
+  household: Household,
+  rules: HouseRules = DEFAULT_HOUSE_RULES,
+  questions: typeof QUESTIONS = QUESTIONS,
+): (facts: FactSheet) => Answers {
   const asked = questions.flatMap((question) => {
     const need = question.need(household, rules)
     return need === null ? [] : [{ question, need }]
@@ -64,7 +81,8 @@ export function judgeFor(household: Household, rules: HouseRules = DEFAULT_HOUSE
     const answers: Answers = {}
     const nights = arrangement(facts.sleep as SleepFacts, lying)
     const what = loaded.length ? stowed(facts.stow as StowFacts, loaded) : undefined
-    for (const { question, need } of asked) answers[question.id] = question.judge(facts[question.id], need, nights, what)
+    for (const { question, need } of asked)
+      answers[question.id] = question.judge(facts[question.id], need, nights, what)
     return answers
   }
 }
@@ -92,12 +110,23 @@ export interface Flexibility {
 }
 
 /** One unit as two things: judged once for those who are always there, once for all of them as if guests always were. */
-export function flexibilityFor(household: Household, rules: HouseRules = DEFAULT_HOUSE_RULES): ((facts: FactSheet) => Flexibility) | undefined {
+export function flexibilityFor(
+  household: Household,
+  rules: HouseRules = DEFAULT_HOUSE_RULES,
+): ((facts: FactSheet) => Flexibility) | undefined {
   const guests = household.people.filter(({ guest }) => guest)
-  if (household.guestsCome === 'never' || guests.length === 0 || guests.length === household.people.length) return undefined
-  const living = (people: Household['people']) => judgeFor({ ...household, people, guestsCome: 'never' }, rules, QUESTIONS.filter(({ id }) => LIVING.includes(id)))
+  if (household.guestsCome === 'never' || guests.length === 0 || guests.length === household.people.length)
+    return undefined
+  const living = (people: Household['people']) =>
+    judgeFor(
+      { ...household, people, guestsCome: 'never' },
+      rules,
+      QUESTIONS.filter(({ id }) => LIVING.includes(id)),
+    )
   const everyday = living(household.people.filter(({ guest }) => !guest))
-  const withGuests = living(household.people.filter(({ seldom }) => !seldom).map(({ guest: _guest, ...person }) => person))
+  const withGuests = living(
+    household.people.filter(({ seldom }) => !seldom).map(({ guest: _guest, ...person }) => person),
+  )
   const score = (answers: Answers) => Math.round(matchOf('', answers, rules.ranking).score)
   return (facts) => ({ everyday: score(everyday(facts)), withGuests: score(withGuests(facts)) })
 }
@@ -110,5 +139,7 @@ function worth({ verdict, margin }: Answer, points: RankingRules['points']): num
 
 /** The questions of a match, those that speak against it first. */
 export function byWeightOfObjection(answers: Answers): [QuestionId, Answer][] {
-  return (Object.entries(answers) as [QuestionId, Answer][]).sort(([, a], [, b]) => badness(b.verdict) - badness(a.verdict))
+  return (Object.entries(answers) as [QuestionId, Answer][]).sort(
+    ([, a], [, b]) => badness(b.verdict) - badness(a.verdict),
+  )
 }

@@ -25,7 +25,11 @@ export interface ToMeasure {
  * What to measure next on a unit, by how many open households' answers it could change (the value of the
  * information); what would change nobody's comes last, in the order of the catalogue.
  */
-export function tapeList(trailer: Trailer, asked: readonly { household: Household; answers: Answers }[], rules: HouseRules = DEFAULT_HOUSE_RULES): ToMeasure[] {
+export function tapeList(
+  trailer: Trailer,
+  asked: readonly { household: Household; answers: Answers }[],
+  rules: HouseRules = DEFAULT_HOUSE_RULES,
+): ToMeasure[] {
   const waited = new Map<string, { households: Set<string>; questions: Set<QuestionId> }>()
   for (const { household, answers } of asked) {
     for (const [id, { missing }] of Object.entries(answers) as [QuestionId, { missing: string[] }][]) {
@@ -39,12 +43,29 @@ export function tapeList(trailer: Trailer, asked: readonly { household: Househol
       }
     }
   }
-  const unread = thingsOf(trailer).flatMap(({ path, specs, readings }) => Object.keys(specs).filter((key) => !best(readings?.[key])).map((key) => `${path}.${key}`))
-  const keys = [...new Set([...[...waited].sort(([, a], [, b]) => b.households.size - a.households.size || b.questions.size - a.questions.size).map(([key]) => key), ...unread])]
+  const unread = thingsOf(trailer).flatMap(({ path, specs, readings }) =>
+    Object.keys(specs)
+      .filter((key) => !best(readings?.[key]))
+      .map((key) => `${path}.${key}`),
+  )
+  const keys = [
+    ...new Set([
+      ...[...waited]
+        .sort(([, a], [, b]) => b.households.size - a.households.size || b.questions.size - a.questions.size)
+        .map(([key]) => key),
+      ...unread,
+    ]),
+  ]
   return keys.map((key) => {
     const found = thingAt(trailer, key)
     const entry = waited.get(key)
-    return { key, name: readingName(trailer, key), ...(found && { spec: found.spec, ...(found.thing.id && { id: found.thing.id }) }), households: [...(entry?.households ?? [])], questions: [...(entry?.questions ?? [])] }
+    return {
+      key,
+      name: readingName(trailer, key),
+      ...(found && { spec: found.spec, ...(found.thing.id && { id: found.thing.id }) }),
+      households: [...(entry?.households ?? [])],
+      questions: [...(entry?.questions ?? [])],
+    }
   })
 }
 
@@ -53,15 +74,33 @@ export function tapeList(trailer: Trailer, asked: readonly { household: Househol
  * missing left open, at its lower, and at its upper end. Where it stays open whatever is tried, as when the
  * household's own figures are missing, nobody can tell, and it counts.
  */
-function couldChange(trailer: Trailer, id: QuestionId, need: unknown, key: string, missing: readonly string[]): boolean {
+function couldChange(
+  trailer: Trailer,
+  id: QuestionId,
+  need: unknown,
+  key: string,
+  missing: readonly string[],
+): boolean {
   const question = questionOf(id)
   const own = ends(thingAt(trailer, key)?.spec)
   if (own.length < 2 || need === null) return true
   const others = missing.filter((other) => other !== key && thingAt(trailer, other))
-  const settings = [trailer, ...[0, -1].map((end) => others.reduce((now, other) => withReading(now, other, tried(ends(thingAt(now, other)!.spec).at(end)!)) ?? now, trailer))]
+  const settings = [
+    trailer,
+    ...[0, -1].map((end) =>
+      others.reduce(
+        (now, other) => withReading(now, other, tried(ends(thingAt(now, other)!.spec).at(end)!)) ?? now,
+        trailer,
+      ),
+    ),
+  ]
   let open = true
   for (const setting of settings) {
-    const verdicts = new Set(own.map((value) => question.judge(question.facts(withReading(setting, key, tried(value)) ?? setting), need).verdict))
+    const verdicts = new Set(
+      own.map(
+        (value) => question.judge(question.facts(withReading(setting, key, tried(value)) ?? setting), need).verdict,
+      ),
+    )
     if (verdicts.size > 1) return true
     if (!verdicts.has('measure')) open = false
   }

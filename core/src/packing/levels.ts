@@ -20,12 +20,22 @@ export interface Level {
 }
 
 /** An empty hold: its floor. */
-export const emptyLevels = ({ size: [length, width] }: Pick<Hold, 'size'>): Level[] => [{ z: 0, areas: [[0, 0, length, width]] }]
+export const emptyLevels = ({ size: [length, width] }: Pick<Hold, 'size'>): Level[] => [
+  { z: 0, areas: [[0, 0, length, width]] },
+]
 
 /** The levels once a box stands there; `top`: whether one may build on it. */
-export function levelsWith(levels: readonly Level[], [x, y, z]: Size, [dx, dy, dz]: Size, top: boolean, ceiling: number): Level[] {
+export function levelsWith(
+  levels: readonly Level[],
+  [x, y, z]: Size,
+  [dx, dy, dz]: Size,
+  top: boolean,
+  ceiling: number,
+): Level[] {
   const box: Area = [x, y, x + dx, y + dy]
-  const next = levels.map((level) => (level.z === z ? { z, areas: without(level.areas, box) } : level)).filter(({ areas }) => areas.length > 0)
+  const next = levels
+    .map((level) => (level.z === z ? { z, areas: without(level.areas, box) } : level))
+    .filter(({ areas }) => areas.length > 0)
   const above = z + dz
   if (!top || above >= ceiling) return next
   const same = next.findIndex((level) => level.z === above)
@@ -70,17 +80,23 @@ function joined(areas: readonly Area[], more: Area): Area[] {
 
 function alongX([ax0, ay0, ax1, ay1]: Area, [bx0, by0, bx1, by1]: Area): Area | undefined {
   const [y0, y1] = [Math.max(ay0, by0), Math.min(ay1, by1)]
-  return y0 < y1 && Math.max(ax0, bx0) <= Math.min(ax1, bx1) ? [Math.min(ax0, bx0), y0, Math.max(ax1, bx1), y1] : undefined
+  return y0 < y1 && Math.max(ax0, bx0) <= Math.min(ax1, bx1)
+    ? [Math.min(ax0, bx0), y0, Math.max(ax1, bx1), y1]
+    : undefined
 }
 
 function alongY([ax0, ay0, ax1, ay1]: Area, [bx0, by0, bx1, by1]: Area): Area | undefined {
   const [x0, x1] = [Math.max(ax0, bx0), Math.min(ax1, bx1)]
-  return x0 < x1 && Math.max(ay0, by0) <= Math.min(ay1, by1) ? [x0, Math.min(ay0, by0), x1, Math.max(ay1, by1)] : undefined
+  return x0 < x1 && Math.max(ay0, by0) <= Math.min(ay1, by1)
+    ? [x0, Math.min(ay0, by0), x1, Math.max(ay1, by1)]
+    : undefined
 }
 
 /** Only areas that no other one holds. */
 function largest(areas: readonly Area[]): Area[] {
-  return areas.filter((area, i) => !areas.some((other, k) => k !== i && holds(other, area) && (k < i || !holds(area, other))))
+  return areas.filter(
+    (area, i) => !areas.some((other, k) => k !== i && holds(other, area) && (k < i || !holds(area, other))),
+  )
 }
 
 const holds = (a: Area, b: Area): boolean => a[0] <= b[0] && a[1] <= b[1] && a[2] >= b[2] && a[3] >= b[3]

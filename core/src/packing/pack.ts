@@ -46,7 +46,8 @@ interface Task {
 }
 
 /** Multiples of the golden section are spread evenly between 0 and 1: every start prefers other kinds, and the same ones every time it runs. */
-const preference = (start: number, kind: number): number => 0.6 + 0.8 * ((((start * (kind + 1) + kind) * 0.6180339887498949) % 1))
+const preference = (start: number, kind: number): number =>
+  0.6 + 0.8 * (((start * (kind + 1) + kind) * 0.6180339887498949) % 1)
 
 /**
  * Puts pieces into holds: as many as go in, and of as many the larger. Nothing overlaps, all go through a
@@ -56,8 +57,18 @@ const preference = (start: number, kind: number): number => 0.6 + 0.8 * ((((star
  * problem", 2010; from memory). What then stays home is tried every way while `most` lasts.
  */
 export function pack(holds: readonly Hold[], pieces: readonly Piece[], effort: Effort = THOROUGH): Packing {
-  const task: Task = { holds, pieces, ways: pieces.map((piece) => holds.map((hold) => waysIn(piece, hold))), aim: effort.aim ?? 'pieces' }
-  const start: State = { levels: holds.map(emptyLevels), left: pieces.map(({ count }) => count), limits: holds.map(({ limit }) => limit ?? Infinity), placed: [] }
+  const task: Task = {
+    holds,
+    pieces,
+    ways: pieces.map((piece) => holds.map((hold) => waysIn(piece, hold))),
+    aim: effort.aim ?? 'pieces',
+  }
+  const start: State = {
+    levels: holds.map(emptyLevels),
+    left: pieces.map(({ count }) => count),
+    limits: holds.map(({ limit }) => limit ?? Infinity),
+    placed: [],
+  }
   let best = filled(task, start, INNERMOST[0]!)
   for (let n = 0; n < effort.starts && missing(best) > 0; n++) {
     const preferring = n < INNERMOST.length ? task : { ...task, worth: pieces.map((_, kind) => preference(n, kind)) }
@@ -65,13 +76,20 @@ export function pack(holds: readonly Hold[], pieces: readonly Piece[], effort: E
   }
   // What goes into no hold whatever the order stays home for certain.
   let proven = best.left.every((count, kind) => count === 0 || task.ways[kind]!.every((ways) => ways.length === 0))
-  const mayGoIn = pieces.reduce((sum, { count }, kind) => sum + (task.ways[kind]!.some((ways) => ways.length > 0) ? count : 0), 0)
+  const mayGoIn = pieces.reduce(
+    (sum, { count }, kind) => sum + (task.ways[kind]!.some((ways) => ways.length > 0) ? count : 0),
+    0,
+  )
   if (!proven && mayGoIn <= FEW) {
     const tried = triedAll(task, start, best, effort.most)
     best = tried.best
     proven = tried.all
   }
-  return { placed: best.placed, left: pieces.flatMap(({ id }, kind) => (best.left[kind]! > 0 ? [{ piece: id, count: best.left[kind]! }] : [])), proven }
+  return {
+    placed: best.placed,
+    left: pieces.flatMap(({ id }, kind) => (best.left[kind]! > 0 ? [{ piece: id, count: best.left[kind]! }] : [])),
+    proven,
+  }
 }
 
 function waysIn(piece: Piece, hold: Hold): Size[] {
@@ -91,7 +109,12 @@ const volumeOf = ({ placed }: State): number => placed.reduce((sum, { size: [l, 
 
 /** In which order areas are filled: the corner first in all three ways, or wall by wall from the front. */
 type Inner = (z: number, area: Area) => number
-const INNERMOST: readonly Inner[] = [(z, [x, y]) => z + x + y, (z, [x, y]) => 1000 * x + z + y, (z, [x, y]) => 1000 * z + x + y, (z, [x, y]) => 1000 * y + x + z]
+const INNERMOST: readonly Inner[] = [
+  (z, [x, y]) => z + x + y,
+  (z, [x, y]) => 1000 * x + z + y,
+  (z, [x, y]) => 1000 * z + x + y,
+  (z, [x, y]) => 1000 * y + x + z,
+]
 
 /** Always the largest block into the innermost area, to the end. */
 function filled(task: Task, from: State, inner: Inner): State {
@@ -134,7 +157,8 @@ interface Found {
 function nextArea(task: Task, { levels, left, limits }: State, inner: Inner, looks: number): Found | undefined {
   const spots: { hold: number; level: Level; area: Area; key: number }[] = []
   for (let hold = 0; hold < levels.length; hold++) {
-    for (const level of levels[hold]!) for (const area of level.areas) spots.push({ hold, level, area, key: inner(level.z, area) })
+    for (const level of levels[hold]!)
+      for (const area of level.areas) spots.push({ hold, level, area, key: inner(level.z, area) })
   }
   spots.sort((a, b) => a.key - b.key || a.hold - b.hold)
   for (const { hold, level, area } of spots) {
@@ -145,7 +169,15 @@ function nextArea(task: Task, { levels, left, limits }: State, inner: Inner, loo
 }
 
 /** The largest blocks for an area, the largest first. */
-function blocksFor({ holds, pieces, ways, worth }: Task, hold: number, { z }: Level, [x0, y0, x1, y1]: Area, left: readonly number[], limit: number, looks: number): Block[] {
+function blocksFor(
+  { holds, pieces, ways, worth }: Task,
+  hold: number,
+  { z }: Level,
+  [x0, y0, x1, y1]: Area,
+  left: readonly number[],
+  limit: number,
+  looks: number,
+): Block[] {
   const [long, wide, high] = [x1 - x0, y1 - y0, holds[hold]!.size[2] - z]
   const blocks: Block[] = []
   for (let kind = 0; kind < pieces.length; kind++) {
@@ -160,7 +192,12 @@ function blocksFor({ holds, pieces, ways, worth }: Task, hold: number, { z }: Le
         const ny = Math.min(Math.floor(wide / dy), Math.floor(most / nz))
         for (let across = ny; across >= Math.max(1, ny - 1); across--) {
           const nx = Math.min(Math.floor(long / dx), Math.floor(most / (nz * across)))
-          blocks.push({ kind, size, grid: [nx, across, nz], volume: nx * across * nz * dx * dy * dz * (worth?.[kind] ?? 1) })
+          blocks.push({
+            kind,
+            size,
+            grid: [nx, across, nz],
+            volume: nx * across * nz * dx * dy * dz * (worth?.[kind] ?? 1),
+          })
         }
         if (looks === 1) break
       }
@@ -170,13 +207,30 @@ function blocksFor({ holds, pieces, ways, worth }: Task, hold: number, { z }: Le
   return blocks.slice(0, looks)
 }
 
-function withBlock({ holds, pieces }: Task, state: State, { hold, level: { z }, area: [x0, y0] }: Pick<Found, 'hold' | 'level' | 'area'>, { kind, size: [dx, dy, dz], grid: [nx, ny, nz] }: Block): State {
+function withBlock(
+  { holds, pieces }: Task,
+  state: State,
+  { hold, level: { z }, area: [x0, y0] }: Pick<Found, 'hold' | 'level' | 'area'>,
+  { kind, size: [dx, dy, dz], grid: [nx, ny, nz] }: Block,
+): State {
   const piece = pieces[kind]!
   const placed = [...state.placed]
-  for (let k = 0; k < nz; k++) for (let j = 0; j < ny; j++) for (let i = 0; i < nx; i++) placed.push({ piece: piece.id, hold: holds[hold]!.id, at: [x0 + i * dx, y0 + j * dy, z + k * dz], size: [dx, dy, dz] })
+  for (let k = 0; k < nz; k++)
+    for (let j = 0; j < ny; j++)
+      for (let i = 0; i < nx; i++)
+        placed.push({
+          piece: piece.id,
+          hold: holds[hold]!.id,
+          at: [x0 + i * dx, y0 + j * dy, z + k * dz],
+          size: [dx, dy, dz],
+        })
   const count = nx * ny * nz
   return {
-    levels: state.levels.map((levels, i) => (i === hold ? levelsWith(levels, [x0, y0, z], [nx * dx, ny * dy, nz * dz], piece.bears, holds[hold]!.size[2]) : levels)),
+    levels: state.levels.map((levels, i) =>
+      i === hold
+        ? levelsWith(levels, [x0, y0, z], [nx * dx, ny * dy, nz * dz], piece.bears, holds[hold]!.size[2])
+        : levels,
+    ),
     left: state.left.map((one, i) => (i === kind ? one - count : one)),
     limits: state.limits.map((one, i) => (i === hold ? one - count * piece.weight : one)),
     placed,
@@ -200,10 +254,18 @@ function triedAll(task: Task, from: State, known: State, most: number): { best: 
           if (level.z > 0 && !task.pieces[kind]!.stands) continue
           for (const size of task.ways[kind]![hold]!) {
             for (const area of level.areas) {
-              if (size[0] > area[2] - area[0] || size[1] > area[3] - area[1] || size[2] > task.holds[hold]!.size[2] - level.z) continue
+              if (
+                size[0] > area[2] - area[0] ||
+                size[1] > area[3] - area[1] ||
+                size[2] > task.holds[hold]!.size[2] - level.z
+              )
+                continue
               const after = withBlock(task, state, { hold, level, area }, { kind, size, grid: [1, 1, 1], volume: 0 })
               // The same pieces in the same places, put there in another order, need no second look.
-              const key = after.placed.map(({ piece, hold: at, at: corner, size: turn }) => [piece, at, ...corner, ...turn].join()).sort().join(';')
+              const key = after.placed
+                .map(({ piece, hold: at, at: corner, size: turn }) => [piece, at, ...corner, ...turn].join())
+                .sort()
+                .join(';')
               if (seen.has(key)) continue
               seen.add(key)
               go(after)

@@ -6,7 +6,16 @@ import { faultsOf } from './check'
 import { pack, QUICK } from './pack'
 import { passes, turned, type Hold, type Piece, type Placed, type Size } from './piece'
 
-const piece = (size: Size, given: Partial<Piece> = {}): Piece => ({ id: 'box', count: 1, size, weight: 10, turns: 'any', bears: true, stands: true, ...given })
+const piece = (size: Size, given: Partial<Piece> = {}): Piece => ({
+  id: 'box',
+  count: 1,
+  size,
+  weight: 10,
+  turns: 'any',
+  bears: true,
+  stands: true,
+  ...given,
+})
 const hold = (size: Size, given: Partial<Hold> = {}): Hold => ({ id: 'bay', size, openings: [], ...given })
 const all = (holds: Hold[], pieces: Piece[]) => {
   const packing = pack(holds, pieces)
@@ -19,7 +28,10 @@ describe('how a piece may lie and what it goes through', () => {
   it('a box has six ways, a cube one, a jug that must stay upright two', () => {
     expect(turned(piece([3, 2, 1]))).toHaveLength(6)
     expect(turned(piece([2, 2, 2]))).toEqual([[2, 2, 2]])
-    expect(turned(piece([3, 2, 1], { turns: 'upright' }))).toEqual([[3, 2, 1], [2, 3, 1]]) // prettier-ignore
+    expect(turned(piece([3, 2, 1], { turns: 'upright' }))).toEqual([
+      [3, 2, 1],
+      [2, 3, 1],
+    ])
     expect(turned(piece([3, 2, 1], { turns: 'never' }))).toEqual([[3, 2, 1]])
     expect(turned(piece([3, 2, 1], { up: [0] })).every(([, , height]) => height === 3)).toBe(true)
   })
@@ -39,7 +51,8 @@ describe('how a piece may lie and what it goes through', () => {
 })
 
 describe('putting things away', () => {
-  it('eight cubes fill a cube', () => expect(all([hold([20, 20, 20])], [piece([10, 10, 10], { count: 8 })])).toMatchObject({ left: [], proven: true }))
+  it('eight cubes fill a cube', () =>
+    expect(all([hold([20, 20, 20])], [piece([10, 10, 10], { count: 8 })])).toMatchObject({ left: [], proven: true }))
 
   it('five stackable totes are about two refrigerators of 10.7 cu ft (common practice), and go in a bay of that', () => {
     const totes = piece([28, 18, 15], { count: 5 })
@@ -55,20 +68,37 @@ describe('putting things away', () => {
   it('nothing stands on what is fragile, and what stacks on nothing stays on the floor', () => {
     const lamp = piece([10, 10, 10], { id: 'lamp', bears: false })
     expect(count(all([hold([10, 10, 20])], [lamp, piece([10, 10, 10])]))).toBe(2)
-    expect(all([hold([10, 10, 20])], [lamp, piece([10, 10, 10], { stands: false, bears: false })])).toMatchObject({ left: [{ count: 1 }], proven: true })
+    expect(all([hold([10, 10, 20])], [lamp, piece([10, 10, 10], { stands: false, bears: false })])).toMatchObject({
+      left: [{ count: 1 }],
+      proven: true,
+    })
   })
 
-  it('two of the same height carry one that lies across both', () => expect(all([hold([20, 10, 15])], [piece([10, 10, 10], { count: 2, turns: 'never' }), piece([20, 10, 5], { id: 'board', turns: 'never' })]).left).toEqual([]))
+  it('two of the same height carry one that lies across both', () =>
+    expect(
+      all(
+        [hold([20, 10, 15])],
+        [piece([10, 10, 10], { count: 2, turns: 'never' }), piece([20, 10, 5], { id: 'board', turns: 'never' })],
+      ).left,
+    ).toEqual([]))
 
   it('fuel goes only where it may', () => {
     const inside = hold([40, 40, 40], { id: 'inside' })
-    expect(all([inside, hold([5, 5, 5])], [piece([10, 10, 10], { only: ['bay'] })]).left).toEqual([{ piece: 'box', count: 1 }])
+    expect(all([inside, hold([5, 5, 5])], [piece([10, 10, 10], { only: ['bay'] })]).left).toEqual([
+      { piece: 'box', count: 1 },
+    ])
   })
 
-  it('a long thing that only goes in turned is turned', () => expect(all([hold([90, 26, 22])], [piece([20, 80, 10], { turns: 'upright' })]).placed[0]!.size).toEqual([80, 20, 10]))
+  it('a long thing that only goes in turned is turned', () =>
+    expect(all([hold([90, 26, 22])], [piece([20, 80, 10], { turns: 'upright' })]).placed[0]!.size).toEqual([
+      80, 20, 10,
+    ]))
 
   it('what the quick way leaves out, the thorough way may get in, and says when it was every way', () => {
-    const pieces = [piece([6, 4, 4], { id: 'a', count: 2, turns: 'upright' }), piece([4, 6, 4], { id: 'b', count: 2, turns: 'never' })]
+    const pieces = [
+      piece([6, 4, 4], { id: 'a', count: 2, turns: 'upright' }),
+      piece([4, 6, 4], { id: 'b', count: 2, turns: 'never' }),
+    ]
     const bay = hold([10, 10, 4])
     expect(all([bay], pieces).left).toEqual([])
     expect(count(pack([bay], pieces, QUICK))).toBeLessThanOrEqual(4)
@@ -77,16 +107,33 @@ describe('putting things away', () => {
 
 describe('over chance sets', () => {
   const side = fc.integer({ min: 1, max: 12 })
-  const anyPiece = fc.record({ size: fc.tuple(side, side, side), count: fc.integer({ min: 1, max: 3 }), weight: fc.integer({ min: 1, max: 40 }), turns: fc.constantFrom('any' as const, 'upright' as const, 'never' as const), bears: fc.boolean(), stands: fc.boolean() })
-  const someDoor = fc.array(fc.record({ wall: fc.constantFrom('door' as const, 'front' as const, 'top' as const), width: side, height: side }), { maxLength: 2 })
+  const anyPiece = fc.record({
+    size: fc.tuple(side, side, side),
+    count: fc.integer({ min: 1, max: 3 }),
+    weight: fc.integer({ min: 1, max: 40 }),
+    turns: fc.constantFrom('any' as const, 'upright' as const, 'never' as const),
+    bears: fc.boolean(),
+    stands: fc.boolean(),
+  })
+  const someDoor = fc.array(
+    fc.record({ wall: fc.constantFrom('door' as const, 'front' as const, 'top' as const), width: side, height: side }),
+    { maxLength: 2 },
+  )
 
   it('the checker, which shares no code with the packer, finds nothing', () => {
     fc.assert(
-      fc.property(fc.array(anyPiece, { minLength: 1, maxLength: 7 }), fc.tuple(side, side, side), fc.tuple(side, side, side), someDoor, fc.integer({ min: 10, max: 200 }), (some, a, b, openings, limit) => {
-        const pieces = some.map((one, i): Piece => ({ ...one, id: `p${i}`, ...(i % 3 === 0 && { only: ['a'] }) }))
-        const holds = [hold(a, { id: 'a', openings, limit }), hold(b, { id: 'b' })]
-        return faultsOf(holds, pieces, pack(holds, pieces, { looks: 4, starts: 3, most: 200 })).length === 0
-      }),
+      fc.property(
+        fc.array(anyPiece, { minLength: 1, maxLength: 7 }),
+        fc.tuple(side, side, side),
+        fc.tuple(side, side, side),
+        someDoor,
+        fc.integer({ min: 10, max: 200 }),
+        (some, a, b, openings, limit) => {
+          const pieces = some.map((one, i): Piece => ({ ...one, id: `p${i}`, ...(i % 3 === 0 && { only: ['a'] }) }))
+          const holds = [hold(a, { id: 'a', openings, limit }), hold(b, { id: 'b' })]
+          return faultsOf(holds, pieces, pack(holds, pieces, { looks: 4, starts: 3, most: 200 })).length === 0
+        },
+      ),
       { numRuns: 150 },
     )
   })
@@ -94,10 +141,14 @@ describe('over chance sets', () => {
   it('as many pieces as trying every place on a grid of inches', () => {
     const small = fc.integer({ min: 1, max: 3 })
     fc.assert(
-      fc.property(fc.array(fc.tuple(small, small, small), { minLength: 1, maxLength: 3 }), fc.tuple(small, small, small), (sizes, bay) => {
-        const pieces = sizes.map((size, i) => piece(size, { id: `p${i}` }))
-        return count(pack([hold(bay)], pieces)) === mostByForce(sizes, bay)
-      }),
+      fc.property(
+        fc.array(fc.tuple(small, small, small), { minLength: 1, maxLength: 3 }),
+        fc.tuple(small, small, small),
+        (sizes, bay) => {
+          const pieces = sizes.map((size, i) => piece(size, { id: `p${i}` }))
+          return count(pack([hold(bay)], pieces)) === mostByForce(sizes, bay)
+        },
+      ),
       { numRuns: 120 },
     )
   })
@@ -117,7 +168,12 @@ describe('over chance sets', () => {
 describe('the checker sees', () => {
   const bay = hold([20, 20, 20], { openings: [{ wall: 'door', width: 10, height: 10 }], limit: 25 })
   const box = piece([10, 10, 10], { count: 2 })
-  const at = (x: number, y: number, z: number, size: Size = [10, 10, 10]): Placed => ({ piece: 'box', hold: 'bay', at: [x, y, z], size })
+  const at = (x: number, y: number, z: number, size: Size = [10, 10, 10]): Placed => ({
+    piece: 'box',
+    hold: 'bay',
+    at: [x, y, z],
+    size,
+  })
   const faults = (placed: Placed[], pieces = [box]) => faultsOf([bay], pieces, { placed, left: [] }).join('; ')
 
   it.each([
@@ -136,7 +192,10 @@ describe('the checker sees', () => {
     ['a turn', [piece([5, 20, 10], { count: 2 })], /turned as it must not be/],
   ])('%s', (_, pieces, said) => expect(faults([at(0, 0, 0), at(10, 0, 0)], pieces)).toMatch(said))
 
-  it('what stands on a fragile thing', () => expect(faults([at(0, 0, 0), at(0, 0, 10)], [piece([10, 10, 10], { count: 2, bears: false })])).toMatch(/which bears nothing/))
+  it('what stands on a fragile thing', () =>
+    expect(faults([at(0, 0, 0), at(0, 0, 10)], [piece([10, 10, 10], { count: 2, bears: false })])).toMatch(
+      /which bears nothing/,
+    ))
 })
 
 /** Every piece in or out, at every whole inch, in every turn; each must stand wholly on the floor or on tops. */
@@ -146,11 +205,33 @@ function mostByForce(sizes: Size[], [L, W, H]: Size): number {
     best = Math.max(best, placed.length)
     left.forEach((size, i) => {
       for (const [dx, dy, dz] of permutations(size)) {
-        for (let z = 0; z + dz <= H; z++) for (let y = 0; y + dy <= W; y++) for (let x = 0; x + dx <= L; x++) {
-          const clash = placed.some(({ at, size: s }) => x < at[0] + s[0] && at[0] < x + dx && y < at[1] + s[1] && at[1] < y + dy && z < at[2] + s[2] && at[2] < z + dz)
-          const under = placed.filter(({ at, size: s }) => at[2] + s[2] === z).reduce((sum, { at, size: s }) => sum + Math.max(0, Math.min(x + dx, at[0] + s[0]) - Math.max(x, at[0])) * Math.max(0, Math.min(y + dy, at[1] + s[1]) - Math.max(y, at[1])), 0)
-          if (!clash && (z === 0 || under === dx * dy)) go(left.filter((_, k) => k !== i), [...placed, { at: [x, y, z], size: [dx, dy, dz] }])
-        }
+        for (let z = 0; z + dz <= H; z++)
+          for (let y = 0; y + dy <= W; y++)
+            for (let x = 0; x + dx <= L; x++) {
+              const clash = placed.some(
+                ({ at, size: s }) =>
+                  x < at[0] + s[0] &&
+                  at[0] < x + dx &&
+                  y < at[1] + s[1] &&
+                  at[1] < y + dy &&
+                  z < at[2] + s[2] &&
+                  at[2] < z + dz,
+              )
+              const under = placed
+                .filter(({ at, size: s }) => at[2] + s[2] === z)
+                .reduce(
+                  (sum, { at, size: s }) =>
+                    sum +
+                    Math.max(0, Math.min(x + dx, at[0] + s[0]) - Math.max(x, at[0])) *
+                      Math.max(0, Math.min(y + dy, at[1] + s[1]) - Math.max(y, at[1])),
+                  0,
+                )
+              if (!clash && (z === 0 || under === dx * dy))
+                go(
+                  left.filter((_, k) => k !== i),
+                  [...placed, { at: [x, y, z], size: [dx, dy, dz] }],
+                )
+            }
       }
     })
   }
@@ -158,4 +239,11 @@ function mostByForce(sizes: Size[], [L, W, H]: Size): number {
   return best
 }
 
-const permutations = ([a, b, c]: Size): Size[] => [[a, b, c], [b, a, c], [a, c, b], [c, a, b], [b, c, a], [c, b, a]] // prettier-ignore
+const permutations = ([a, b, c]: Size): Size[] => [
+  [a, b, c],
+  [b, a, c],
+  [a, c, b],
+  [c, a, b],
+  [b, c, a],
+  [c, b, a],
+]

@@ -61,9 +61,28 @@ export interface Packing {
 /** The ways a piece may lie, each once. */
 export function turned({ size: [l, w, h], turns, up = [0, 1, 2] }: Pick<Piece, 'size' | 'turns' | 'up'>): Size[] {
   if (turns === 'never') return [[l, w, h]]
-  const standing: Size[] = [[l, w, h], [w, l, h]] // prettier-ignore
-  const lying: Size[][] = [[[w, h, l], [h, w, l]], [[l, h, w], [h, l, w]]] // prettier-ignore
-  const all = turns === 'upright' ? standing : [...(up.includes(2) ? standing : []), ...(up.includes(1) ? lying[1]! : []), ...(up.includes(0) ? lying[0]! : [])]
+  const standing: Size[] = [
+    [l, w, h],
+    [w, l, h],
+  ]
+  const lying: Size[][] = [
+    [
+      [w, h, l],
+      [h, w, l],
+    ],
+    [
+      [l, h, w],
+      [h, l, w],
+    ],
+  ]
+  const all =
+    turns === 'upright'
+      ? standing
+      : [
+          ...(up.includes(2) ? standing : []),
+          ...(up.includes(1) ? lying[1]! : []),
+          ...(up.includes(0) ? lying[0]! : []),
+        ]
   return all.filter((one, i) => all.findIndex((other) => other.every((side, k) => side === one[k])) === i)
 }
 

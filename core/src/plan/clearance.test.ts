@@ -5,7 +5,13 @@ import { rimmed } from '../testing/floors'
 import { clearanceAt, clearanceOf, inchesFree, type Clearance } from './clearance'
 
 /** A random small floor: 1 free, 0 in the way. */
-const floor = fc.integer({ min: 3, max: 14 }).chain((columns) => fc.array(fc.boolean(), { minLength: columns * 3, maxLength: columns * 12 }).map((cells) => rimmed(columns, Math.floor(cells.length / columns), (at) => (cells[at] ? 1 : 0))))
+const floor = fc
+  .integer({ min: 3, max: 14 })
+  .chain((columns) =>
+    fc
+      .array(fc.boolean(), { minLength: columns * 3, maxLength: columns * 12 })
+      .map((cells) => rimmed(columns, Math.floor(cells.length / columns), (at) => (cells[at] ? 1 : 0))),
+  )
 
 const clearOf = ({ squared }: Clearance) => Float64Array.from(squared, inchesFree)
 
@@ -17,7 +23,9 @@ describe('clearance', () => {
         return [...clear].every((value, at) => {
           const [x, y] = [at % columns, Math.floor(at / columns)]
           let least = Infinity
-          free.forEach((cell, other) => (cell ? 0 : (least = Math.min(least, Math.hypot((other % columns) - x, Math.floor(other / columns) - y)))))
+          free.forEach((cell, other) =>
+            cell ? 0 : (least = Math.min(least, Math.hypot((other % columns) - x, Math.floor(other / columns) - y))),
+          )
           return Math.abs(value - Math.max(0, least - 0.5)) < 1e-9
         })
       }),
@@ -37,13 +45,19 @@ describe('clearance', () => {
   })
 
   it('a rear slide is floor too, through the wall it left', () => {
-    const { x0, y0, columns, squared } = clearanceAt(emptyPlan({ slides: [{ id: 's', wall: 'rear', start: 20, length: 50, depth: 30 }] }), 'parked')
+    const { x0, y0, columns, squared } = clearanceAt(
+      emptyPlan({ slides: [{ id: 's', wall: 'rear', start: 20, length: 50, depth: 30 }] }),
+      'parked',
+    )
     const free = (x: number, y: number) => squared[Math.floor(y - y0) * columns + Math.floor(x - x0)]! > 0
     expect([free(239, 40), free(260, 40), free(260, 80), free(239, 80)]).toEqual([true, true, false, false])
   })
 
   it('a slide gives floor when it is out and takes it when it is in', () => {
-    const plan = emptyPlan({ slides: [{ id: 's', wall: 'off-door', start: 60, length: 100, depth: 36 }], fixtures: [fixture('tri-fold-sofa', [62, -34, 96, 34], {}, { id: 'sofa', slide: 's' })] })
+    const plan = emptyPlan({
+      slides: [{ id: 's', wall: 'off-door', start: 60, length: 100, depth: 36 }],
+      fixtures: [fixture('tri-fold-sofa', [62, -34, 96, 34], {}, { id: 'sofa', slide: 's' })],
+    })
     const free = (time: 'parked' | 'road') => clearanceAt(plan, time).squared.filter((value) => value > 0).length
     // Parked: all of the box (236 x 92) and what the sofa leaves of the bay; on the road the sofa stands in the box.
     expect(free('parked')).toBeGreaterThan(236 * 92)

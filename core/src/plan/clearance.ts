@@ -36,16 +36,21 @@ export function clearanceAt(plan: Plan, time: TimeOfDay, made: readonly string[]
   const rows = Math.ceil(Math.max(...floors.map((floor) => floor.y1))) + 1 - y0
   const free = new Uint8Array(columns * rows)
   const raster = { x0, y0, columns, rows }
-  for (const floor of floors) fill(free, raster, { rect: [floor.x0, floor.y0, floor.x1 - floor.x0, floor.y1 - floor.y0] }, 1)
+  for (const floor of floors)
+    fill(free, raster, { rect: [floor.x0, floor.y0, floor.x1 - floor.x0, floor.y1 - floor.y0] }, 1)
   const bodies = bodiesAt(plan, time, made)
   for (const body of bodies) if (body.band[0] < BUMPS[1] && body.band[1] > BUMPS[0]) fill(free, raster, body.shape, 0)
   for (const wall of plan.walls) fill(free, raster, wallShape(wall), 0)
-  for (const { leaf, clear } of doorSwings(plan, time, made, bodies)) fill(free, raster, behindLeaf(leaf.pin, leaf.edge, clear), 0)
+  for (const { leaf, clear } of doorSwings(plan, time, made, bodies))
+    fill(free, raster, behindLeaf(leaf.pin, leaf.edge, clear), 0)
   return clearanceOf(raster, free)
 }
 
 /** Clearance of any floor: 1 where one can stand, 0 where not. The raster's rim must be 0 all round: ways are then searched without looking for an edge. */
-export const clearanceOf = (raster: Raster, free: Uint8Array): Clearance => ({ ...raster, squared: squaredDistances(free, raster.columns, raster.rows) })
+export const clearanceOf = (raster: Raster, free: Uint8Array): Clearance => ({
+  ...raster,
+  squared: squaredDistances(free, raster.columns, raster.rows),
+})
 
 /** From the middle of a cell to the nearest thing in the way, inches: half an inch is taken off for the half cell up to its edge. */
 export const inchesFree = (squared: number): number => (squared > 0 ? Math.sqrt(squared) - 0.5 : 0)
@@ -63,7 +68,8 @@ function fill(cells: Uint8Array, { x0, y0, columns, rows }: Raster, shape: Shape
   const box = bounds(shape)
   if ('rect' in shape) {
     const [first, last] = [Math.max(0, Math.ceil(box.x0 - x0 - 0.5)), Math.min(columns, Math.ceil(box.x1 - x0 - 0.5))]
-    for (let row = Math.max(0, Math.ceil(box.y0 - y0 - 0.5)); row < Math.min(rows, Math.ceil(box.y1 - y0 - 0.5)); row++) if (last > first) cells.fill(value, row * columns + first, row * columns + last)
+    for (let row = Math.max(0, Math.ceil(box.y0 - y0 - 0.5)); row < Math.min(rows, Math.ceil(box.y1 - y0 - 0.5)); row++)
+      if (last > first) cells.fill(value, row * columns + first, row * columns + last)
     return
   }
   const points = corners(shape)

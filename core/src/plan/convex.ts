@@ -14,19 +14,23 @@ export function convexParts(shape: Shape): Point[][] {
 
 /** What two convex outlines share, corner by corner; empty when they are apart. Source: Sutherland and Hodgman, 1974. */
 export function shared(a: readonly Point[], b: readonly Point[]): Point[] {
-  return b.reduce<Point[]>((left, from, i) => {
-    const to = b[(i + 1) % b.length]!
-    return left.flatMap((point, k) => {
-      const next = left[(k + 1) % left.length]!
-      const [here, there] = [turn(from, to, point), turn(from, to, next)]
-      const crossing = here * there < 0 ? [between(point, next, here / (here - there))] : []
-      return here >= 0 ? [point, ...crossing] : crossing
-    })
-  }, [...a])
+  return b.reduce<Point[]>(
+    (left, from, i) => {
+      const to = b[(i + 1) % b.length]!
+      return left.flatMap((point, k) => {
+        const next = left[(k + 1) % left.length]!
+        const [here, there] = [turn(from, to, point), turn(from, to, next)]
+        const crossing = here * there < 0 ? [between(point, next, here / (here - there))] : []
+        return here >= 0 ? [point, ...crossing] : crossing
+      })
+    },
+    [...a],
+  )
 }
 
 /** Twice the area of the triangle: above 0 when one turns left on the way a, b, c, on paper with y up. */
-export const turn = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number => (bx - ax) * (cy - ay) - (by - ay) * (cx - ax)
+export const turn = ([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): number =>
+  (bx - ax) * (cy - ay) - (by - ay) * (cx - ax)
 
 /** Least turn that counts, square inches: below it three corners lie in line. */
 const STRAIGHT = 1e-9
@@ -58,7 +62,15 @@ function ears(outline: readonly Point[]): Point[][] | undefined {
 function isEar(points: readonly Point[], at: number): boolean {
   const [a, b, c] = [points.at(at - 1)!, points[at]!, points[(at + 1) % points.length]!]
   if (turn(a, b, c) < -STRAIGHT) return false
-  return !points.some((point) => point !== a && point !== b && point !== c && turn(a, b, point) > STRAIGHT && turn(b, c, point) > STRAIGHT && turn(c, a, point) > STRAIGHT)
+  return !points.some(
+    (point) =>
+      point !== a &&
+      point !== b &&
+      point !== c &&
+      turn(a, b, point) > STRAIGHT &&
+      turn(b, c, point) > STRAIGHT &&
+      turn(c, a, point) > STRAIGHT,
+  )
 }
 
 function joined(parts: Point[][]): Point[][] {
@@ -85,4 +97,7 @@ function joinedAtAnEdge(one: readonly Point[], other: readonly Point[]): Point[]
 
 const same = (a: Point, b: Point): boolean => a[0] === b[0] && a[1] === b[1]
 
-const between = ([ax, ay]: Point, [bx, by]: Point, share: number): Point => [ax + (bx - ax) * share, ay + (by - ay) * share]
+const between = ([ax, ay]: Point, [bx, by]: Point, share: number): Point => [
+  ax + (bx - ax) * share,
+  ay + (by - ay) * share,
+]

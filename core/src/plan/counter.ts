@@ -16,7 +16,9 @@ export interface CounterSpace {
 
 /** Counters and islands with what is let into them taken off; with covers on, covered sinks and cooktops count as counter. */
 export function counterSpace({ fixtures }: Plan, covers: 'on' | 'off'): CounterSpace[] {
-  const letIn = fixtures.filter(({ kind }) => kind === 'sink' || kind === 'cooktop').filter((fixture) => !(covers === 'on' && hasCover(fixture)))
+  const letIn = fixtures
+    .filter(({ kind }) => kind === 'sink' || kind === 'cooktop')
+    .filter((fixture) => !(covers === 'on' && hasCover(fixture)))
   return fixtures
     .filter(({ kind }) => kind === 'counter' || kind === 'island')
     .map((counter) => {
@@ -32,7 +34,9 @@ export function counterSpace({ fixtures }: Plan, covers: 'on' | 'off'): CounterS
  * between them the gaps that remain. Four or five fixtures at most, so trying all is exact and quick.
  */
 function emptyRectangles(frame: Bounds, blocks: Bounds[]): { length: number; depth: number }[] {
-  const xs = [...new Set([frame.x0, frame.x1, ...blocks.flatMap(({ x0, x1 }) => [x0, x1])])].filter((x) => x >= frame.x0 && x <= frame.x1).sort((a, b) => a - b)
+  const xs = [...new Set([frame.x0, frame.x1, ...blocks.flatMap(({ x0, x1 }) => [x0, x1])])]
+    .filter((x) => x >= frame.x0 && x <= frame.x1)
+    .sort((a, b) => a - b)
   const found = xs.flatMap((x0, i) =>
     xs.slice(i + 1).flatMap((x1) => {
       const between = blocks.filter((block) => block.x0 < x1 && block.x1 > x0).sort((a, b) => a.y0 - b.y0)
@@ -47,7 +51,13 @@ function emptyRectangles(frame: Bounds, blocks: Bounds[]): { length: number; dep
     }),
   )
   return found
-    .filter((one) => !found.some((other) => other !== one && other.x0 <= one.x0 && other.x1 >= one.x1 && other.y0 <= one.y0 && other.y1 >= one.y1))
+    .filter(
+      (one) =>
+        !found.some(
+          (other) =>
+            other !== one && other.x0 <= one.x0 && other.x1 >= one.x1 && other.y0 <= one.y0 && other.y1 >= one.y1,
+        ),
+    )
     .map(({ x0, x1, y0, y1 }) => ({ length: Math.max(x1 - x0, y1 - y0), depth: Math.min(x1 - x0, y1 - y0) }))
 }
 
@@ -60,7 +70,9 @@ function meets(a: Bounds, b: Bounds): boolean {
 }
 
 function overlapArea(a: Bounds, b: Bounds): number {
-  return Math.max(0, Math.min(a.x1, b.x1) - Math.max(a.x0, b.x0)) * Math.max(0, Math.min(a.y1, b.y1) - Math.max(a.y0, b.y0))
+  return (
+    Math.max(0, Math.min(a.x1, b.x1) - Math.max(a.x0, b.x0)) * Math.max(0, Math.min(a.y1, b.y1) - Math.max(a.y0, b.y0))
+  )
 }
 
 /** What is sat on or at; another counter or the refrigerator round the corner belongs to the kitchen. */
@@ -69,16 +81,31 @@ const SAT_AT = new Set<string>([...LOUNGE_KINDS, ...TABLE_KINDS])
 const STAND = 20
 
 /** What stands right in front of a counter or an island, so that one cannot work at all of it: by id, and how many inches of its front it takes. */
-export function beforeCounter(plan: Plan, time: TimeOfDay = 'parked'): { counter: string; by: string; takes: number }[] {
+export function beforeCounter(
+  plan: Plan,
+  time: TimeOfDay = 'parked',
+): { counter: string; by: string; takes: number }[] {
   const bodies = bodiesAt(plan, time)
-  return bodies.filter(({ fixture }) => fixture?.kind === 'counter').flatMap(({ id, shape, fixture }) => {
-    const { x0, y0, x1, y1 } = bounds(shape)
-    const faces = fixture!.faces ?? facesByDefault(plan, bounds(shape))
-    const front: Bounds = { door: { x0, x1, y0: y1, y1: y1 + STAND }, 'off-door': { x0, x1, y0: y0 - STAND, y1: y0 }, front: { x0: x0 - STAND, x1: x0, y0, y1 }, rear: { x0: x1, x1: x1 + STAND, y0, y1 } }[faces]
-    return bodies.filter((body) => body.fixture && SAT_AT.has(body.fixture.kind)).flatMap((body) => {
-      const box = bounds(body.shape)
-      const takes = faces === 'door' || faces === 'off-door' ? Math.min(box.x1, front.x1) - Math.max(box.x0, front.x0) : Math.min(box.y1, front.y1) - Math.max(box.y0, front.y0)
-      return meets(box, front) && takes > 1 ? [{ counter: id, by: body.id, takes }] : []
+  return bodies
+    .filter(({ fixture }) => fixture?.kind === 'counter')
+    .flatMap(({ id, shape, fixture }) => {
+      const { x0, y0, x1, y1 } = bounds(shape)
+      const faces = fixture!.faces ?? facesByDefault(plan, bounds(shape))
+      const front: Bounds = {
+        door: { x0, x1, y0: y1, y1: y1 + STAND },
+        'off-door': { x0, x1, y0: y0 - STAND, y1: y0 },
+        front: { x0: x0 - STAND, x1: x0, y0, y1 },
+        rear: { x0: x1, x1: x1 + STAND, y0, y1 },
+      }[faces]
+      return bodies
+        .filter((body) => body.fixture && SAT_AT.has(body.fixture.kind))
+        .flatMap((body) => {
+          const box = bounds(body.shape)
+          const takes =
+            faces === 'door' || faces === 'off-door'
+              ? Math.min(box.x1, front.x1) - Math.max(box.x0, front.x0)
+              : Math.min(box.y1, front.y1) - Math.max(box.y0, front.y0)
+          return meets(box, front) && takes > 1 ? [{ counter: id, by: body.id, takes }] : []
+        })
     })
-  })
 }

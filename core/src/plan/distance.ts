@@ -8,7 +8,9 @@ export function nearestOn(shape: Shape, point: Point): Point {
   }
   if (holds(shape, point)) return point
   const outline = corners(shape)
-  return outline.map((from, i) => nearestOnSegment(from, outline[(i + 1) % outline.length]!, point)).reduce((best, one) => (apart(one, point) < apart(best, point) ? one : best))
+  return outline
+    .map((from, i) => nearestOnSegment(from, outline[(i + 1) % outline.length]!, point))
+    .reduce((best, one) => (apart(one, point) < apart(best, point) ? one : best))
 }
 
 /** Inches from a point to a shape; 0 inside. */
@@ -19,7 +21,13 @@ export const apart = (a: Point, b: Point): number => Math.sqrt((b[0] - a[0]) ** 
 
 /** Whether a point lies in a shape, by the even-odd rule. */
 export function holds(shape: Shape, [x, y]: Point): boolean {
-  if ('rect' in shape) return x >= shape.rect[0] && y >= shape.rect[1] && x <= shape.rect[0] + shape.rect[2] && y <= shape.rect[1] + shape.rect[3]
+  if ('rect' in shape)
+    return (
+      x >= shape.rect[0] &&
+      y >= shape.rect[1] &&
+      x <= shape.rect[0] + shape.rect[2] &&
+      y <= shape.rect[1] + shape.rect[3]
+    )
   const outline = corners(shape)
   let inside = false
   for (let i = 0, j = outline.length - 1; i < outline.length; j = i++) {
@@ -49,7 +57,11 @@ export function entersAt(shape: Shape, from: Point, to: Point): number | undefin
 }
 
 /** For upright boxes: the part of the way between the box's two pairs of sides. Source: Liang and Barsky's line clipping, 1984. */
-function entersBox([x, y, alongX, alongY]: [number, number, number, number], from: Point, to: Point): number | undefined {
+function entersBox(
+  [x, y, alongX, alongY]: [number, number, number, number],
+  from: Point,
+  to: Point,
+): number | undefined {
   let [first, last] = [0, 1]
   for (let axis = 0; axis < 2; axis++) {
     const [low, high] = axis === 0 ? [x, x + alongX] : [y, y + alongY]

@@ -26,18 +26,24 @@ const HIP = 6
 /** Elbows and knees at each toilet: from wall to wall across the seat, and from its front edge on. */
 export function toiletRoom(plan: Plan, time: TimeOfDay = 'parked'): Elbow[] {
   const bodies = bodiesAt(plan, time)
-  return bodies.filter(({ fixture }) => fixture?.kind === 'toilet').map((body) => roomAt(plan, bodies, body, ELBOWS, 'at its middle'))
+  return bodies
+    .filter(({ fixture }) => fixture?.kind === 'toilet')
+    .map((body) => roomAt(plan, bodies, body, ELBOWS, 'at its middle'))
 }
 
 /** Room to stand at each bath sink. */
 export function vanityRoom(plan: Plan, time: TimeOfDay = 'parked'): Elbow[] {
   const bodies = bodiesAt(plan, time)
-  return bodies.filter(({ fixture }) => fixture?.kind === 'vanity').map((body) => roomAt(plan, bodies, body, BUMPS, 'in front'))
+  return bodies
+    .filter(({ fixture }) => fixture?.kind === 'vanity')
+    .map((body) => roomAt(plan, bodies, body, BUMPS, 'in front'))
 }
 
 /** The largest circle one can turn in on each shower's floor: its diameter. */
 export function showerCircle(plan: Plan): { id: string; across: number }[] {
-  return plan.fixtures.filter(({ kind }) => kind === 'shower' || kind === 'tub' || kind === 'wet-bath').map(({ id, shape }) => ({ id, across: 2 * inscribed(shape).radius }))
+  return plan.fixtures
+    .filter(({ kind }) => kind === 'shower' || kind === 'tub' || kind === 'wet-bath')
+    .map(({ id, shape }) => ({ id, across: 2 * inscribed(shape).radius }))
 }
 
 /**
@@ -55,12 +61,23 @@ export function inscribed(shape: Shape): { center: Point; radius: number } {
     if (far > best.radius) best = { center, radius: far }
     if (far + size * Math.SQRT2 > best.radius + 0.1) squares.push({ center, half: size, far })
   }
-  for (let x = x0 + half; x < x1 + half; x += 2 * half) for (let y = y0 + half; y < y1 + half; y += 2 * half) look([x, y], half)
+  for (let x = x0 + half; x < x1 + half; x += 2 * half)
+    for (let y = y0 + half; y < y1 + half; y += 2 * half) look([x, y], half)
   while (squares.length) {
     squares.sort((a, b) => a.far + a.half * Math.SQRT2 - b.far - b.half * Math.SQRT2)
-    const { center: [x, y], half: size, far } = squares.pop()!
+    const {
+      center: [x, y],
+      half: size,
+      far,
+    } = squares.pop()!
     if (far + size * Math.SQRT2 <= best.radius + 0.1) break
-    for (const [sx, sy] of [[-1, -1], [-1, 1], [1, -1], [1, 1]] as const) look([x + (sx * size) / 2, y + (sy * size) / 2], size / 2) // prettier-ignore
+    for (const [sx, sy] of [
+      [-1, -1],
+      [-1, 1],
+      [1, -1],
+      [1, 1],
+    ] as const)
+      look([x + (sx * size) / 2, y + (sy * size) / 2], size / 2)
   }
   return best
 }
@@ -68,23 +85,48 @@ export function inscribed(shape: Shape): { center: Point; radius: number } {
 /** How deep inside a shape's outline a point is, inches; below 0 outside. */
 function depth(shape: Shape, point: Point): number {
   const outline = corners(shape)
-  const near = Math.min(...outline.map((from, i) => apart(point, nearestOnSegment(from, outline[(i + 1) % outline.length]!, point))))
+  const near = Math.min(
+    ...outline.map((from, i) => apart(point, nearestOnSegment(from, outline[(i + 1) % outline.length]!, point))),
+  )
   return holds(shape, point) ? near : -near
 }
 
-function roomAt(plan: Plan, bodies: readonly Body[], body: Body, band: readonly [number, number], across: 'at its middle' | 'in front'): Elbow {
+function roomAt(
+  plan: Plan,
+  bodies: readonly Body[],
+  body: Body,
+  band: readonly [number, number],
+  across: 'at its middle' | 'in front',
+): Elbow {
   const box = bounds(body.shape)
   const faces = TOWARDS[body.fixture!.faces ?? facesByDefault(plan, box)]
-  const [middle, half]: [Point, number] = [[(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2], Math.abs(faces[0]) ? (box.x1 - box.x0) / 2 : (box.y1 - box.y0) / 2]
+  const [middle, half]: [Point, number] = [
+    [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2],
+    Math.abs(faces[0]) ? (box.x1 - box.x0) / 2 : (box.y1 - box.y0) / 2,
+  ]
   const side: Point = [faces[1], faces[0]]
   const hip = Math.max(0, Math.min(HIP, (faces[0] ? box.y1 - box.y0 : box.x1 - box.x0) / 2 - 1.5))
   const things = [
-    ...bodies.filter((other) => other !== body && other.band[0] < band[1] && other.band[1] > band[0] && !(other.fixture && 'on' in FIXTURE_KINDS[other.fixture.kind])).map(({ shape }) => shape),
+    ...bodies
+      .filter(
+        (other) =>
+          other !== body &&
+          other.band[0] < band[1] &&
+          other.band[1] > band[0] &&
+          !(other.fixture && 'on' in FIXTURE_KINDS[other.fixture.kind]),
+      )
+      .map(({ shape }) => shape),
     ...plan.walls.map(wallShape),
   ]
   const free = (from: Point, towards: Point) => look(plan, things, from, towards)
-  const front = (shift: number): Point => [middle[0] + faces[0] * (half + 0.1) + side[0] * shift, middle[1] + faces[1] * (half + 0.1) + side[1] * shift]
-  const shoulders = across === 'in front' ? [front(0)].map(([x, y]): Point => [x + faces[0] * 8, y + faces[1] * 8]) : [middle, [middle[0] + (faces[0] * half) / 2, middle[1] + (faces[1] * half) / 2] as Point]
+  const front = (shift: number): Point => [
+    middle[0] + faces[0] * (half + 0.1) + side[0] * shift,
+    middle[1] + faces[1] * (half + 0.1) + side[1] * shift,
+  ]
+  const shoulders =
+    across === 'in front'
+      ? [front(0)].map(([x, y]): Point => [x + faces[0] * 8, y + faces[1] * 8])
+      : [middle, [middle[0] + (faces[0] * half) / 2, middle[1] + (faces[1] * half) / 2] as Point]
   return {
     id: body.id,
     wide: Math.min(...shoulders.map((from) => free(from, side) + free(from, [-side[0], -side[1]]))),

@@ -30,28 +30,57 @@ const FIRST_STEP = 24
  */
 export function waysOut(floor: Floor): WaysOut[] {
   const { places, cells, clearance } = floor
-  const outs = places.flatMap((place, i) => (place.use === 'door' || place.use === 'exit window' ? [{ place, cells: cells[i]! }] : []))
+  const outs = places.flatMap((place, i) =>
+    place.use === 'door' || place.use === 'exit window' ? [{ place, cells: cells[i]! }] : [],
+  )
   return places.flatMap((berth, i) => {
     if (berth.use !== 'bed') return []
-    const direct = outs.filter(({ place }) => place.use === 'exit window' && distanceTo(berth.shape, middleOf(place.shape)) <= OVER && !walled(floor, berth.shape, place.shape))
+    const direct = outs.filter(
+      ({ place }) =>
+        place.use === 'exit window' &&
+        distanceTo(berth.shape, middleOf(place.shape)) <= OVER &&
+        !walled(floor, berth.shape, place.shape),
+    )
     const others = outs.filter((out) => !direct.includes(out))
     const byOut = new Map<number, string>()
-    for (const { place, cells: near } of others) for (const cell of near) if (!byOut.has(cell)) byOut.set(cell, place.id)
+    for (const { place, cells: near } of others)
+      for (const cell of near) if (!byOut.has(cell)) byOut.set(cell, place.id)
     const walk = (shut?: (cell: number) => boolean, not?: string) => {
-      const path = shortestWalk(clearance, cells[i]!, { has: (cell) => byOut.has(cell) && byOut.get(cell) !== not }, SIDEWAYS - GRAIN, shut)
+      const path = shortestWalk(
+        clearance,
+        cells[i]!,
+        { has: (cell) => byOut.has(cell) && byOut.get(cell) !== not },
+        SIDEWAYS - GRAIN,
+        shut,
+      )
       return path && { path, out: byOut.get(path.at(-1)!)! }
     }
     if (direct.length > 1) return [{ berth: berth.id, by: direct.map(({ place }) => place.id) }]
     const first = walk()
-    if (direct.length === 1) return [first ? { berth: berth.id, by: [direct[0]!.place.id, first.out] } : { berth: berth.id, by: [direct[0]!.place.id], blocked: 'berth' }]
+    if (direct.length === 1)
+      return [
+        first
+          ? { berth: berth.id, by: [direct[0]!.place.id, first.out] }
+          : { berth: berth.id, by: [direct[0]!.place.id], blocked: 'berth' },
+      ]
     if (!first) return [{ berth: berth.id, by: [], blocked: 'berth' }]
     // Whichever of the places on the first way is shut, there must be another.
     const closings = closingsOn(floor, first.path)
-    const round = closings.map(({ from, to }) => walk((cell) => apart(nearestOnSegment(from, to, cellCenter(clearance, cell)), cellCenter(clearance, cell)) < IN_THE_WAY, first.out))
+    const round = closings.map(({ from, to }) =>
+      walk(
+        (cell) =>
+          apart(nearestOnSegment(from, to, cellCenter(clearance, cell)), cellCenter(clearance, cell)) < IN_THE_WAY,
+        first.out,
+      ),
+    )
     const stuck = round.findIndex((way) => !way)
     if (stuck >= 0) return [{ berth: berth.id, by: [first.out], blocked: closings[stuck]!.door ?? 'berth' }]
     const second = round[0] ?? walk(undefined, first.out)
-    return [second ? { berth: berth.id, by: [first.out, second.out] } : { berth: berth.id, by: [first.out], blocked: 'berth' }]
+    return [
+      second
+        ? { berth: berth.id, by: [first.out, second.out] }
+        : { berth: berth.id, by: [first.out], blocked: 'berth' },
+    ]
   })
 }
 
@@ -59,10 +88,18 @@ export function waysOut(floor: Floor): WaysOut[] {
 function closingsOn({ plan, clearance }: Floor, path: readonly number[]): { from: Point; to: Point; door?: string }[] {
   const points = path.map((cell) => cellCenter(clearance, cell))
   const [start, end] = [points[0]!, points.at(-1)!]
-  const doors = plan.doors.filter(({ kind, from, to }) => !DOOR_KINDS[kind].outer && points.some((point) => apart(nearestOnSegment(from, to, point), point) < 1)).map(({ id, from, to }) => ({ from, to, door: id }))
+  const doors = plan.doors
+    .filter(
+      ({ kind, from, to }) =>
+        !DOOR_KINDS[kind].outer && points.some((point) => apart(nearestOnSegment(from, to, point), point) < 1),
+    )
+    .map(({ id, from, to }) => ({ from, to, door: id }))
   const onTheWay = path.filter((_, i) => apart(points[i]!, start) > FIRST_STEP && apart(points[i]!, end) > CLIMB)
   if (onTheWay.length === 0) return doors
-  const narrowest = cellCenter(clearance, onTheWay.reduce((least, cell) => (clearance.squared[cell]! < clearance.squared[least]! ? cell : least)))
+  const narrowest = cellCenter(
+    clearance,
+    onTheWay.reduce((least, cell) => (clearance.squared[cell]! < clearance.squared[least]! ? cell : least)),
+  )
   return [...doors, { from: narrowest, to: narrowest }]
 }
 

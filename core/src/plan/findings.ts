@@ -25,32 +25,71 @@ const { sideways: SIDEWAYS } = DEFAULT_HOUSE_RULES.reach
 
 /** Everything that is not right at one time of day, what cannot be first. */
 export function findingsAt(plan: Plan, time: TimeOfDay, made: readonly string[] = []): Finding[] {
-  return [...standing(plan, time, made), ...outside(plan), ...unreachable(plan, time, made), ...(time === 'night' ? noWayOut(plan, made) : []), ...clashing(plan, time, made)]
+  return [
+    ...standing(plan, time, made),
+    ...outside(plan),
+    ...unreachable(plan, time, made),
+    ...(time === 'night' ? noWayOut(plan, made) : []),
+    ...clashing(plan, time, made),
+  ]
 }
 
 function standing(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
-  return overlapsAt(plan, time, made).map(({ a, b, inches: deep, at }) => ({ kind: 'overlap', weight: 'wrong', ids: [a, b], at, says: says`${capital(nameOnPlan(plan, a))} stands in ${nameOnPlan(plan, b)} by ${inches(deep)}.` }))
+  return overlapsAt(plan, time, made).map(({ a, b, inches: deep, at }) => ({
+    kind: 'overlap',
+    weight: 'wrong',
+    ids: [a, b],
+    at,
+    says: says`${capital(nameOnPlan(plan, a))} stands in ${nameOnPlan(plan, b)} by ${inches(deep)}.`,
+  }))
 }
 
 function outside(plan: Plan): Finding[] {
-  return strays(plan).map(({ id, shape, inches: by }) => ({ kind: 'outside', weight: 'wrong', ids: [id], at: middleOf(shape), says: says`${capital(nameOnPlan(plan, id))} sticks out of the walls by ${inches(by)}.` }))
+  return strays(plan).map(({ id, shape, inches: by }) => ({
+    kind: 'outside',
+    weight: 'wrong',
+    ids: [id],
+    at: middleOf(shape),
+    says: says`${capital(nameOnPlan(plan, id))} sticks out of the walls by ${inches(by)}.`,
+  }))
 }
 
 function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
   const reached = reachOf(floorOf(plan, time, made))
-  return reached.filter(({ place, width }) => place.use !== 'door' && place.use !== 'exit window' && width + GRAIN < SIDEWAYS).map(({ place, width, between }) => {
-    const name = capital(nameOnPlan(plan, place.id))
-    const words = width === 0 || !between ? says`One does not get to ${name.replace(/^The/, 'the')} from any entry door.` : says`${name} is out of reach: ${inches(Math.round(width))} between ${nameOnPlan(plan, between[0])} and ${nameOnPlan(plan, between[1])}.`
-    return { kind: 'unreachable', weight: time === 'parked' ? 'wrong' : 'look', ids: [place.id], at: middleOf(place.shape), says: words }
-  })
+  return reached
+    .filter(({ place, width }) => place.use !== 'door' && place.use !== 'exit window' && width + GRAIN < SIDEWAYS)
+    .map(({ place, width, between }) => {
+      const name = capital(nameOnPlan(plan, place.id))
+      const words =
+        width === 0 || !between
+          ? says`One does not get to ${name.replace(/^The/, 'the')} from any entry door.`
+          : says`${name} is out of reach: ${inches(Math.round(width))} between ${nameOnPlan(plan, between[0])} and ${nameOnPlan(plan, between[1])}.`
+      return {
+        kind: 'unreachable',
+        weight: time === 'parked' ? 'wrong' : 'look',
+        ids: [place.id],
+        at: middleOf(place.shape),
+        says: words,
+      }
+    })
 }
 
 function noWayOut(plan: Plan, made: readonly string[]): Finding[] {
-  return waysOut(floorOf(plan, 'night', made)).filter(({ by }) => by.length < 2).map(({ berth, by }) => {
-    const shape = plan.berths.find(({ id }) => id === berth)!.shape
-    const words = by.length ? says`${capital(nameOnPlan(plan, berth))} has one way out at night, by ${nameOnPlan(plan, by[0]!)}.` : says`${capital(nameOnPlan(plan, berth))} has no way out at night.`
-    return { kind: 'no way out', weight: by.length ? 'look' : 'wrong', ids: [berth], at: middleOf(shape), says: words }
-  })
+  return waysOut(floorOf(plan, 'night', made))
+    .filter(({ by }) => by.length < 2)
+    .map(({ berth, by }) => {
+      const shape = plan.berths.find(({ id }) => id === berth)!.shape
+      const words = by.length
+        ? says`${capital(nameOnPlan(plan, berth))} has one way out at night, by ${nameOnPlan(plan, by[0]!)}.`
+        : says`${capital(nameOnPlan(plan, berth))} has no way out at night.`
+      return {
+        kind: 'no way out',
+        weight: by.length ? 'look' : 'wrong',
+        ids: [berth],
+        at: middleOf(shape),
+        says: words,
+      }
+    })
 }
 
 function clashing(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
@@ -59,9 +98,15 @@ function clashing(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding
     weight: 'look',
     ids: [a, b],
     at,
-    says: what === 'door' ? says`${capital(listed([nameOnPlan(plan, a), nameOnPlan(plan, b)]))} swing through each other.` : what === 'person' ? says`${capital(nameOnPlan(plan, a))} swings over the knees at ${nameOnPlan(plan, b)}.` : says`${capital(leaf(plan, a))} opens ${degrees} degrees only, against ${nameOnPlan(plan, b)}.`,
+    says:
+      what === 'door'
+        ? says`${capital(listed([nameOnPlan(plan, a), nameOnPlan(plan, b)]))} swing through each other.`
+        : what === 'person'
+          ? says`${capital(nameOnPlan(plan, a))} swings over the knees at ${nameOnPlan(plan, b)}.`
+          : says`${capital(leaf(plan, a))} opens ${degrees} degrees only, against ${nameOnPlan(plan, b)}.`,
   }))
 }
 
 /** A refrigerator's leaf is its door. */
-const leaf = (plan: Plan, id: string): string => (plan.doors.some((door) => door.id === id) ? nameOnPlan(plan, id) : `${nameOnPlan(plan, id)}’s door`)
+const leaf = (plan: Plan, id: string): string =>
+  plan.doors.some((door) => door.id === id) ? nameOnPlan(plan, id) : `${nameOnPlan(plan, id)}’s door`

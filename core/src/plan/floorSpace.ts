@@ -16,7 +16,11 @@ export function floorSpace(plan: Plan, { x0, y0, columns, rows, squared }: Clear
     const box = bounds(shape)
     let free = 0
     for (let row = Math.max(0, Math.floor(box.y0 - y0)); row < Math.min(rows, Math.ceil(box.y1 - y0)); row++) {
-      for (let column = Math.max(0, Math.floor(box.x0 - x0)); column < Math.min(columns, Math.ceil(box.x1 - x0)); column++) {
+      for (
+        let column = Math.max(0, Math.floor(box.x0 - x0));
+        column < Math.min(columns, Math.ceil(box.x1 - x0));
+        column++
+      ) {
         const cell = row * columns + column
         const middle: Point = [x0 + column + 0.5, y0 + row + 0.5]
         if (squared[cell]! === 0 || counted[cell] || ('polygon' in shape && !holds(shape, middle))) continue

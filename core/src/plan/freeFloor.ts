@@ -9,7 +9,11 @@ const BESIDE_WAY = 7
  * either way, off the ways given. Every place on the 1-inch raster is tried, by sums over rectangles
  * (Crow, "Summed-area tables for texture mapping", 1984).
  */
-export function roomsFor({ plan, clearance }: Floor, [length, width]: [number, number], open: readonly (readonly Point[])[]): string[] {
+export function roomsFor(
+  { plan, clearance }: Floor,
+  [length, width]: [number, number],
+  open: readonly (readonly Point[])[],
+): string[] {
   const { x0, y0, columns, rows, squared } = clearance
   const free = new Uint8Array(squared.length)
   for (let cell = 0; cell < free.length; cell++) free[cell] = squared[cell]! > 0 ? 1 : 0
@@ -21,16 +25,25 @@ export function roomsFor({ plan, clearance }: Floor, [length, width]: [number, n
       sums[(row + 1) * (columns + 1) + column + 1] = sums[row * (columns + 1) + column + 1]! + line
     }
   }
-  return plan.rooms.filter(({ shape }) => stands(bounds(shape), length, width) || stands(bounds(shape), width, length)).map(({ id }) => id)
+  return plan.rooms
+    .filter(({ shape }) => stands(bounds(shape), length, width) || stands(bounds(shape), width, length))
+    .map(({ id }) => id)
 
   /** Whether this many columns and rows are free anywhere in a room: the sum over four corners is their area. */
   function stands(room: Bounds, across: number, deep: number): boolean {
     const line = columns + 1
-    const [firstColumn, lastColumn] = [Math.max(0, Math.ceil(room.x0 - x0)), Math.min(columns, Math.floor(room.x1 - x0)) - across]
+    const [firstColumn, lastColumn] = [
+      Math.max(0, Math.ceil(room.x0 - x0)),
+      Math.min(columns, Math.floor(room.x1 - x0)) - across,
+    ]
     const lastRow = Math.min(rows, Math.floor(room.y1 - y0)) - deep
     for (let row = Math.max(0, Math.ceil(room.y0 - y0)); row <= lastRow; row++) {
       for (let from = row * line + firstColumn, to = row * line + lastColumn; from <= to; from++) {
-        if (sums[from + deep * line + across]! - sums[from + across]! - sums[from + deep * line]! + sums[from]! === across * deep) return true
+        if (
+          sums[from + deep * line + across]! - sums[from + across]! - sums[from + deep * line]! + sums[from]! ===
+          across * deep
+        )
+          return true
       }
     }
     return false
@@ -39,6 +52,11 @@ export function roomsFor({ plan, clearance }: Floor, [length, width]: [number, n
   function clear([ax, ay]: Point, [bx, by]: Point): void {
     const [left, right] = [Math.min(ax, bx) - BESIDE_WAY - x0, Math.max(ax, bx) + BESIDE_WAY - x0]
     const [top, bottom] = [Math.min(ay, by) - BESIDE_WAY - y0, Math.max(ay, by) + BESIDE_WAY - y0]
-    for (let row = Math.max(0, Math.floor(top)); row < Math.min(rows, bottom); row++) free.fill(0, row * columns + Math.max(0, Math.floor(left)), row * columns + Math.max(0, Math.min(columns, Math.ceil(right))))
+    for (let row = Math.max(0, Math.floor(top)); row < Math.min(rows, bottom); row++)
+      free.fill(
+        0,
+        row * columns + Math.max(0, Math.floor(left)),
+        row * columns + Math.max(0, Math.min(columns, Math.ceil(right))),
+      )
   }
 }

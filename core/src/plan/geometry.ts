@@ -11,7 +11,8 @@ const MOST = 80
  * the tape list asks a unit's questions again for every reading that is missing. `make` must not look at readings.
  */
 export function ofGeometry<T>(plan: Plan, what: string, make: () => T): T {
-  const signature = signatures.get(plan) ?? JSON.stringify(plan, (key, value: unknown) => (key === 'readings' ? undefined : value))
+  const signature =
+    signatures.get(plan) ?? JSON.stringify(plan, (key, value: unknown) => (key === 'readings' ? undefined : value))
   signatures.set(plan, signature)
   const facts = known.get(signature) ?? new Map<string, unknown>()
   known.delete(signature)

@@ -20,7 +20,7 @@ export function heatBands({ x0, y0, columns, rows, squared }: Clearance, widths:
     return band
   }
   for (let row = 0; row < rows; row += HEAT_ROW) {
-    for (let column = 0; column < columns; ) {
+    for (let column = 0; column < columns;) {
       const band = bandOf(row * columns + column)
       let end = column + 1
       while (end < columns && bandOf(row * columns + end) === band) end++

@@ -7,13 +7,26 @@ const rooms: Plan['rooms'] = [
   { id: 'living', name: 'Living', kind: 'living', shape: { rect: [2, 2, 118, 92] }, closedBy: 'nothing' },
   { id: 'bunks', name: 'Bunk room', kind: 'bunk room', shape: { rect: [122, 2, 116, 92] }, closedBy: 'door' },
 ]
-const window = (id: string, x: number, y: number): Plan['windows'][number] => ({ id, kind: 'exit', from: [x, y], to: [x + 30, y] })
+const window = (id: string, x: number, y: number): Plan['windows'][number] => ({
+  id,
+  kind: 'exit',
+  from: [x, y],
+  to: [x + 30, y],
+})
 const plan = emptyPlan({
   rooms,
-  doors: [...emptyPlan().doors, { id: 'bath-door', kind: 'swing', from: [60, 40], to: [60, 64] }, { id: 'second', kind: 'entry', from: [20, 96], to: [48, 96] }, { id: 'back', kind: 'ramp', from: [240, 6], to: [240, 90] }],
+  doors: [
+    ...emptyPlan().doors,
+    { id: 'bath-door', kind: 'swing', from: [60, 40], to: [60, 64] },
+    { id: 'second', kind: 'entry', from: [20, 96], to: [48, 96] },
+    { id: 'back', kind: 'ramp', from: [240, 6], to: [240, 90] },
+  ],
   windows: [window('one', 20, 0), window('left', 150, 0), window('right', 150, 96)],
   walls: [{ id: 'wall-1', from: [120, 2], to: [120, 94], thickness: 2 }],
-  fixtures: [fixture('tri-fold-sofa', [20, 2, 70, 36]), fixture('u-dinette', [20, 60, 70, 34], {}, { id: 'u', name: 'U-dinette' })],
+  fixtures: [
+    fixture('tri-fold-sofa', [20, 2, 70, 36]),
+    fixture('u-dinette', [20, 60, 70, 34], {}, { id: 'u', name: 'U-dinette' }),
+  ],
   berths: [berth('bunk', 30, 74, { id: 'low', name: 'Lower bunk' })],
 })
 

@@ -12,7 +12,12 @@ export function nameOnPlan(plan: Plan, id: string): string {
   const berth = plan.berths.find((one) => one.id === id)
   if (berth) return `the ${small(berth.name)}`
   const door = plan.doors.find((one) => one.id === id)
-  if (door) return door.kind === 'entry' ? (plan.doors.filter(({ kind }) => kind === 'entry').indexOf(door) ? 'the second entry door' : 'the entry door') : `the ${DOOR_KINDS[door.kind].outer ? small(DOOR_KINDS[door.kind].name) : id.replaceAll('-', ' ')}`
+  if (door)
+    return door.kind === 'entry'
+      ? plan.doors.filter(({ kind }) => kind === 'entry').indexOf(door)
+        ? 'the second entry door'
+        : 'the entry door'
+      : `the ${DOOR_KINDS[door.kind].outer ? small(DOOR_KINDS[door.kind].name) : id.replaceAll('-', ' ')}`
   const window = plan.windows.find((one) => one.id === id)
   if (window) return windowName(plan, window)
   return id.replaceAll('-', ' ')
@@ -22,7 +27,9 @@ export function nameOnPlan(plan: Plan, id: string): string {
 function windowName(plan: Plan, window: Plan['windows'][number]): string {
   const room = roomOf(plan, window)
   const kind = window.kind === 'exit' ? 'exit window' : 'window'
-  const another = plan.windows.some((other) => other !== window && other.kind === window.kind && roomOf(plan, other) === room)
+  const another = plan.windows.some(
+    (other) => other !== window && other.kind === window.kind && roomOf(plan, other) === room,
+  )
   return `the ${another ? `${sideWord(outerWall(plan, window))} ` : ''}${kind}${room ? ` in the ${small(room.name)}` : ''}`
 }
 
@@ -39,4 +46,5 @@ const BEDS = new Set<string>(['bedroom', 'bunk room'])
 export const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1)
 
 /** `queen`, but still `U-dinette`. */
-export const small = (name: string): string => (/^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name)
+export const small = (name: string): string =>
+  /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name

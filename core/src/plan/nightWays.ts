@@ -29,7 +29,11 @@ export function nightWays(floor: Floor): NightWay[] {
     const steps = stepsAlong(way.path)
     // The way ends at one's own bed: what lies beside both is left, not passed.
     const before = steps.slice(0, Math.max(1, steps.length - Math.ceil((2 * BESIDE) / STRIDE)))
-    const passes = beds.filter((other) => other.place !== place && before.some((point) => distanceTo(other.place.shape, point) <= BESIDE)).map((other) => other.place.id)
+    const passes = beds
+      .filter(
+        (other) => other.place !== place && before.some((point) => distanceTo(other.place.shape, point) <= BESIDE),
+      )
+      .map((other) => other.place.id)
     return [{ berth: place.id, length: way.length, passes, path: way.path }]
   })
 }

@@ -53,7 +53,9 @@ function deepestOverlap(a: Shape, b: Shape): Pick<Overlap, 'inches' | 'at'> | un
   const boxA = bounds(a)
   const boxB = bounds(b)
   if (boxA.x1 <= boxB.x0 || boxB.x1 <= boxA.x0 || boxA.y1 <= boxB.y0 || boxB.y1 <= boxA.y0) return undefined
-  const pairs = convexParts(a).flatMap((one) => convexParts(b).map((other) => ({ one, other, inches: depth(one, other) })))
+  const pairs = convexParts(a).flatMap((one) =>
+    convexParts(b).map((other) => ({ one, other, inches: depth(one, other) })),
+  )
   const deepest = pairs.reduce((most, pair) => (pair.inches > most.inches ? pair : most))
   return deepest.inches > 0 ? { inches: deepest.inches, at: middle(shared(deepest.one, deepest.other)) } : undefined
 }
@@ -73,7 +75,10 @@ function depth(a: Point[], b: Point[]): number {
   return least
 }
 
-const middle = (points: readonly Point[]): Point => [points.reduce((sum, [x]) => sum + x, 0) / points.length, points.reduce((sum, [, y]) => sum + y, 0) / points.length]
+const middle = (points: readonly Point[]): Point => [
+  points.reduce((sum, [x]) => sum + x, 0) / points.length,
+  points.reduce((sum, [, y]) => sum + y, 0) / points.length,
+]
 
 function bandsMeet(a: Body, b: Body): boolean {
   return a.band[0] < b.band[1] && b.band[0] < a.band[1]

@@ -8,7 +8,20 @@ import { bounds, type Bounds, type Point, type Shape } from './shape'
 import { bodiesAt, type Body, type TimeOfDay } from './times'
 
 /** What one goes somewhere for. */
-export const USES = ['bed', 'toilet', 'shower', 'vanity', 'fridge', 'sink', 'cooktop', 'pantry', 'wardrobe', 'seat', 'door', 'exit window'] as const
+export const USES = [
+  'bed',
+  'toilet',
+  'shower',
+  'vanity',
+  'fridge',
+  'sink',
+  'cooktop',
+  'pantry',
+  'wardrobe',
+  'seat',
+  'door',
+  'exit window',
+] as const
 export type Use = (typeof USES)[number]
 
 /** Something used from the floor beside it. */
@@ -36,39 +49,100 @@ const TALL = { top: 58, bottom: 36 }
 const HAIR = 0.06
 
 const USED_FOR: Partial<Record<FixtureKind, Use>> = {
-  toilet: 'toilet', shower: 'shower', tub: 'shower', 'wet-bath': 'shower', vanity: 'vanity', fridge: 'fridge', sink: 'sink', cooktop: 'cooktop', pantry: 'pantry', wardrobe: 'wardrobe',
-  booth: 'seat', 'u-dinette': 'seat', table: 'seat', bar: 'seat', 'jackknife-sofa': 'seat', 'tri-fold-sofa': 'seat', 'air-sofa': 'seat', futon: 'seat', 'theater-seats': 'seat', 'convertible-lounge': 'seat', chair: 'seat',
-} // prettier-ignore
+  toilet: 'toilet',
+  shower: 'shower',
+  tub: 'shower',
+  'wet-bath': 'shower',
+  vanity: 'vanity',
+  fridge: 'fridge',
+  sink: 'sink',
+  cooktop: 'cooktop',
+  pantry: 'pantry',
+  wardrobe: 'wardrobe',
+  booth: 'seat',
+  'u-dinette': 'seat',
+  table: 'seat',
+  bar: 'seat',
+  'jackknife-sofa': 'seat',
+  'tri-fold-sofa': 'seat',
+  'air-sofa': 'seat',
+  futon: 'seat',
+  'theater-seats': 'seat',
+  'convertible-lounge': 'seat',
+  chair: 'seat',
+}
 
 /** Used from any side that is free, unless someone noted how it faces. */
 const OPEN_ALL_ROUND = new Set<Use>(['toilet', 'shower', 'seat'])
 
 /** Everything one walks to at a time of day: what stands there, every berth, the doors and exit windows. */
-export function placesAt(plan: Plan, time: TimeOfDay, made: readonly string[] = [], bodies = bodiesAt(plan, time, made)): Place[] {
+export function placesAt(
+  plan: Plan,
+  time: TimeOfDay,
+  made: readonly string[] = [],
+  bodies = bodiesAt(plan, time, made),
+): Place[] {
   const stands = bodies.flatMap(({ id, shape, fixture, berth }): Place[] => {
     if (berth) return [{ id, use: 'bed', name: berth.name, shape, sides: berth.access }]
     const use = USED_FOR[fixture!.kind]
-    return use ? [{ id, use, name: fixture!.name ?? FIXTURE_KINDS[fixture!.kind].name, shape, sides: sidesOf(plan, bodies, shape, use, fixture!.faces) }] : []
+    return use
+      ? [
+          {
+            id,
+            use,
+            name: fixture!.name ?? FIXTURE_KINDS[fixture!.kind].name,
+            shape,
+            sides: sidesOf(plan, bodies, shape, use, fixture!.faces),
+          },
+        ]
+      : []
   })
   return [...stands, ...outsOf(plan, time)]
 }
 
 /** Doors that lead out and windows to climb out of. One in the wall of a slide rides with it, and is of no use on the road. */
 export function outsOf(plan: Plan, time: TimeOfDay): Place[] {
-  const doors = plan.doors.filter(({ kind }) => DOOR_KINDS[kind].outer).map(({ id, kind, from, to }): Place => ({ id, use: 'door', name: DOOR_KINDS[kind].name, shape: line(from, to), sides: SIDES }))
-  const windows = plan.windows.filter(({ kind, from }) => kind === 'exit' && !(time === 'road' && beyond(plan, from))).map(({ id, from, to }): Place => ({ id, use: 'exit window', name: 'Exit window', shape: line(from, to), sides: SIDES }))
+  const doors = plan.doors
+    .filter(({ kind }) => DOOR_KINDS[kind].outer)
+    .map(({ id, kind, from, to }): Place => ({
+      id,
+      use: 'door',
+      name: DOOR_KINDS[kind].name,
+      shape: line(from, to),
+      sides: SIDES,
+    }))
+  const windows = plan.windows
+    .filter(({ kind, from }) => kind === 'exit' && !(time === 'road' && beyond(plan, from)))
+    .map(({ id, from, to }): Place => ({
+      id,
+      use: 'exit window',
+      name: 'Exit window',
+      shape: line(from, to),
+      sides: SIDES,
+    }))
   return [...doors, ...windows]
 }
 
 /** The free cells of the floor from which one uses a place: an arm away, on the right side, with no wall and nothing tall between. */
-export function standingCells({ x0, y0, columns, rows, squared }: Clearance, place: Place, between: readonly Shape[]): number[] {
+export function standingCells(
+  { x0, y0, columns, rows, squared }: Clearance,
+  place: Place,
+  between: readonly Shape[],
+): number[] {
   const arm = place.use === 'door' ? DOORSTEP : place.use === 'exit window' ? CLIMB : ARM
   const box = bounds(place.shape)
-  const near = between.map((shape) => ({ shape, box: bounds(shape) })).filter((one) => one.shape !== place.shape && meets(one.box, box, arm))
+  const near = between
+    .map((shape) => ({ shape, box: bounds(shape) }))
+    .filter((one) => one.shape !== place.shape && meets(one.box, box, arm))
   const zone = usedFrom(box, place, arm)
   const all = place.sides.length === SIDES.length
-  const [front, rear, door, offDoor] = (['front', 'rear', 'door', 'off-door'] as const).map((side) => place.sides.includes(side))
-  const [firstColumn, lastColumn] = [Math.max(0, Math.floor(zone.x0 - x0)), Math.min(columns, Math.ceil(zone.x1 - x0)) - 1]
+  const [front, rear, door, offDoor] = (['front', 'rear', 'door', 'off-door'] as const).map((side) =>
+    place.sides.includes(side),
+  )
+  const [firstColumn, lastColumn] = [
+    Math.max(0, Math.floor(zone.x0 - x0)),
+    Math.min(columns, Math.ceil(zone.x1 - x0)) - 1,
+  ]
   const cells: number[] = []
   for (let row = Math.max(0, Math.floor(zone.y0 - y0)); row < Math.min(rows, Math.ceil(zone.y1 - y0)); row++) {
     const y = y0 + row + 0.5
@@ -87,8 +161,16 @@ export function standingCells({ x0, y0, columns, rows, squared }: Clearance, pla
 }
 
 /** The exact test: as far as an arm from the outline itself, and nothing in between. */
-function withinReach(shape: Shape, box: Bounds, x: number, y: number, arm: number, near: readonly { shape: Shape; box: Bounds }[]): boolean {
-  if ('rect' in shape) return !hidden(x, y, Math.max(box.x0, Math.min(box.x1, x)), Math.max(box.y0, Math.min(box.y1, y)), near)
+function withinReach(
+  shape: Shape,
+  box: Bounds,
+  x: number,
+  y: number,
+  arm: number,
+  near: readonly { shape: Shape; box: Bounds }[],
+): boolean {
+  if ('rect' in shape)
+    return !hidden(x, y, Math.max(box.x0, Math.min(box.x1, x)), Math.max(box.y0, Math.min(box.y1, y)), near)
   const nearest = nearestOn(shape, [x, y])
   return apart(nearest, [x, y]) <= arm && !hidden(x, y, nearest[0], nearest[1], near)
 }
@@ -98,13 +180,30 @@ function usedFrom({ x0, y0, x1, y1 }: Bounds, { use, sides }: Place, arm: number
   const [armX, armY] = use !== 'door' ? [arm, arm] : x1 - x0 > y1 - y0 ? [0, arm] : [arm, 0]
   const zone = { x0: x0 - armX, x1: x1 + armX, y0: y0 - armY, y1: y1 + armY }
   if (sides.length > 1) return zone
-  return { door: { ...zone, y0: y1 }, 'off-door': { ...zone, y1: y0 }, front: { ...zone, x1: x0 }, rear: { ...zone, x0: x1 } }[sides[0]!]
+  return {
+    door: { ...zone, y0: y1 },
+    'off-door': { ...zone, y1: y0 },
+    front: { ...zone, x1: x0 },
+    rear: { ...zone, x0: x1 },
+  }[sides[0]!]
 }
 
 /** Whether one of some shapes stands between a point and the edge of a thing; what the thing leans on is not in the way. For most cells nothing is even near the line. */
-function hidden(x: number, y: number, toX: number, toY: number, things: readonly { shape: Shape; box: Bounds }[]): boolean {
+function hidden(
+  x: number,
+  y: number,
+  toX: number,
+  toY: number,
+  things: readonly { shape: Shape; box: Bounds }[],
+): boolean {
   for (const { shape, box } of things) {
-    if (Math.min(x, toX) >= box.x1 || Math.max(x, toX) <= box.x0 || Math.min(y, toY) >= box.y1 || Math.max(y, toY) <= box.y0) continue
+    if (
+      Math.min(x, toX) >= box.x1 ||
+      Math.max(x, toX) <= box.x0 ||
+      Math.min(y, toY) >= box.y1 ||
+      Math.max(y, toY) <= box.y0
+    )
+      continue
     if (entersAt(shape, [x, y], [toX + (x - toX) * HAIR, toY + (y - toY) * HAIR]) !== undefined) return true
   }
   return false
@@ -117,15 +216,30 @@ export function climbedOver(window: Place, { use, shape }: Place): boolean {
 
 /** What one cannot reach over: inside walls, and what stands tall. */
 export function tallThings(plan: Plan, bodies: readonly Body[]): Shape[] {
-  return [...plan.walls.map(wallShape), ...bodies.filter(({ band }) => band[1] >= TALL.top && band[0] < TALL.bottom).map(({ shape }) => shape)]
+  return [
+    ...plan.walls.map(wallShape),
+    ...bodies.filter(({ band }) => band[1] >= TALL.top && band[0] < TALL.bottom).map(({ shape }) => shape),
+  ]
 }
 
 /** A sink or a cooktop is used from where its counter is. */
-function sidesOf(plan: Plan, bodies: readonly Body[], shape: Shape, use: Use, faces: Side | undefined): readonly Side[] {
+function sidesOf(
+  plan: Plan,
+  bodies: readonly Body[],
+  shape: Shape,
+  use: Use,
+  faces: Side | undefined,
+): readonly Side[] {
   if (OPEN_ALL_ROUND.has(use)) return use === 'shower' && faces ? [faces] : SIDES
   if (faces) return [faces]
   const own = bounds(shape)
-  const under = use === 'sink' || use === 'cooktop' ? bodies.find(({ fixture, shape: other }) => (fixture?.kind === 'counter' || fixture?.kind === 'island') && meets(bounds(other), own, -1)) : undefined
+  const under =
+    use === 'sink' || use === 'cooktop'
+      ? bodies.find(
+          ({ fixture, shape: other }) =>
+            (fixture?.kind === 'counter' || fixture?.kind === 'island') && meets(bounds(other), own, -1),
+        )
+      : undefined
   if (under?.fixture?.kind === 'island') return SIDES
   return [under?.fixture?.faces ?? facesByDefault(plan, under ? bounds(under.shape) : own)]
 }
@@ -135,11 +249,14 @@ function apartFrom(a: Bounds, b: Bounds): number {
   return Math.hypot(Math.max(0, a.x0 - b.x1, b.x0 - a.x1), Math.max(0, a.y0 - b.y1, b.y0 - a.y1))
 }
 
-const meets = (a: Bounds, b: Bounds, arm: number): boolean => a.x0 < b.x1 + arm && b.x0 - arm < a.x1 && a.y0 < b.y1 + arm && b.y0 - arm < a.y1
+const meets = (a: Bounds, b: Bounds, arm: number): boolean =>
+  a.x0 < b.x1 + arm && b.x0 - arm < a.x1 && a.y0 < b.y1 + arm && b.y0 - arm < a.y1
 
 /** An opening in an outer wall as a thin shape. */
 function line([ax, ay]: Point, [bx, by]: Point): Shape {
-  return { rect: [Math.min(ax, bx), Math.min(ay, by), Math.max(Math.abs(bx - ax), 0.1), Math.max(Math.abs(by - ay), 0.1)] }
+  return {
+    rect: [Math.min(ax, bx), Math.min(ay, by), Math.max(Math.abs(bx - ax), 0.1), Math.max(Math.abs(by - ay), 0.1)],
+  }
 }
 
 const beyond = ({ box }: Plan, [x, y]: Point): boolean => x < 0 || y < 0 || x > box.length || y > box.width

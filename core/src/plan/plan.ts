@@ -1,6 +1,16 @@
 import '../flaws/wording'
 import { array, boolean, lazy, number, object, string, tuple, type ISchema, type Schema } from 'yup'
-import { BERTH_KINDS, BERTH_READS, DOOR_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS, type BerthKind, type DoorKind, type FixtureKind, type OutsideKind } from '../readings/catalogue'
+import {
+  BERTH_KINDS,
+  BERTH_READS,
+  DOOR_KINDS,
+  FIXTURE_KINDS,
+  OUTSIDE_KINDS,
+  type BerthKind,
+  type DoorKind,
+  type FixtureKind,
+  type OutsideKind,
+} from '../readings/catalogue'
 import { readingsSchema, type Readings, type ReadingSpecs } from '../readings/reading'
 import { shapeSchema, type Point, type Shape } from './shape'
 
@@ -170,14 +180,26 @@ export interface Compartment {
   readings?: Readings
 }
 
-export const COMPARTMENT_READS = { weightLimit: { label: 'Carries', kind: 'number', unit: 'lb' } } as const satisfies ReadingSpecs
-export const SLIDE_READS = { insideHeight: { label: 'Inside height', kind: 'number', unit: 'in' } } as const satisfies ReadingSpecs
+export const COMPARTMENT_READS = {
+  weightLimit: { label: 'Carries', kind: 'number', unit: 'lb' },
+} as const satisfies ReadingSpecs
+export const SLIDE_READS = {
+  insideHeight: { label: 'Inside height', kind: 'number', unit: 'in' },
+} as const satisfies ReadingSpecs
 
 const ID = 'a short id of small letters, digits and dashes, such as upper-bunk'
 const id = () => string().matches(/^[a-z0-9][a-z0-9-]{0,40}$/, ID)
 const name = () => string().min(1).max(80)
-const along = (about: string) => number().min(-400).max(800).meta({ about: `${about}, in` })
-const size = (about: string) => number().moreThan(0).max(800).meta({ about: `${about}, in` })
+const along = (about: string) =>
+  number()
+    .min(-400)
+    .max(800)
+    .meta({ about: `${about}, in` })
+const size = (about: string) =>
+  number()
+    .moreThan(0)
+    .max(800)
+    .meta({ about: `${about}, in` })
 const point = () => tuple([along('x').required(), along('y').required()])
 const side = () => string().oneOf(SIDES)
 const list = (of: ISchema<unknown>) => array(of as Schema).required()
@@ -198,7 +220,12 @@ const room = object({
   closedBy: string().oneOf(['door', 'curtain', 'nothing']).required(),
 }).noUnknown()
 
-const wall = object({ id: id().required(), from: point().required(), to: point().required(), thickness: number().min(0.5).max(6).required() }).noUnknown()
+const wall = object({
+  id: id().required(),
+  from: point().required(),
+  to: point().required(),
+  thickness: number().min(0.5).max(6).required(),
+}).noUnknown()
 
 const door = object({
   id: id().required(),
@@ -216,8 +243,17 @@ const windowSchema = object({
   to: point().required(),
 }).noUnknown()
 
-const onWall = { id: id().required(), wall: side().required(), start: along('Start along the wall').required(), length: size('Length along the wall').required() }
-const slide = object({ ...onWall, depth: size('How far it moves out').required(), readings: readingsSchema(SLIDE_READS) }).noUnknown()
+const onWall = {
+  id: id().required(),
+  wall: side().required(),
+  start: along('Start along the wall').required(),
+  length: size('Length along the wall').required(),
+}
+const slide = object({
+  ...onWall,
+  depth: size('How far it moves out').required(),
+  readings: readingsSchema(SLIDE_READS),
+}).noUnknown()
 const canvasEnd = object({ ...onWall, depth: size('How far it folds out').required() }).noUnknown()
 
 const fixtureOf = (kind: string) =>
@@ -233,7 +269,11 @@ const fixtureOf = (kind: string) =>
   }).noUnknown()
 
 const outsideOf = (kind: string) =>
-  object({ ...onWall, kind: string().oneOf(Object.keys(OUTSIDE_KINDS)).required(), readings: readingsSchema(OUTSIDE_KINDS[kind as OutsideKind]?.reads ?? {}) }).noUnknown()
+  object({
+    ...onWall,
+    kind: string().oneOf(Object.keys(OUTSIDE_KINDS)).required(),
+    readings: readingsSchema(OUTSIDE_KINDS[kind as OutsideKind]?.reads ?? {}),
+  }).noUnknown()
 
 /** One schema for each kind, made once: what may be read depends on what the thing is. */
 export const fixtureSchemas = byKind(Object.keys(FIXTURE_KINDS), fixtureOf)
@@ -263,13 +303,23 @@ const conversion = object({
   excludes: list(id()),
 }).noUnknown()
 
-const opening = object({ wall: string().oneOf([...SIDES, 'top']).required(), width: size('Opening width').required(), height: size('Opening height').required() }).noUnknown()
+const opening = object({
+  wall: string()
+    .oneOf([...SIDES, 'top'])
+    .required(),
+  width: size('Opening width').required(),
+  height: size('Opening height').required(),
+}).noUnknown()
 const compartment = object({
   id: id().required(),
   name: name().required(),
   place: string().oneOf(['inside', 'outside']).required(),
   wet: boolean(),
-  size: tuple([size('Inside length').required(), size('Inside width').required(), size('Inside height').required()]).required(),
+  size: tuple([
+    size('Inside length').required(),
+    size('Inside width').required(),
+    size('Inside height').required(),
+  ]).required(),
   openings: list(opening),
   shares: array(id().required()).default(undefined),
   at: along('Middle, from the front wall'),

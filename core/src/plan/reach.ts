@@ -49,7 +49,11 @@ function layOut(plan: Plan, time: TimeOfDay, made: readonly string[]): Floor {
   const clearance = clearanceAt(plan, time, made)
   const tall = tallThings(plan, bodies)
   const beside = places.map((place) => standingCells(clearance, place, tall))
-  const cells = places.map((place, i) => (place.use === 'exit window' ? places.reduce((all, other, k) => (climbedOver(place, other) ? all.concat(beside[k]!) : all), beside[i]!) : beside[i]!))
+  const cells = places.map((place, i) =>
+    place.use === 'exit window'
+      ? places.reduce((all, other, k) => (climbedOver(place, other) ? all.concat(beside[k]!) : all), beside[i]!)
+      : beside[i]!,
+  )
   return { plan, bodies, places, cells, clearance }
 }
 
@@ -73,20 +77,35 @@ export function reachOf(floor: Floor, start: Start = 'entry'): Reached[] {
 /** The way itself, to be drawn; wide as it gets up to what is comfortable, then short. */
 export function wayOf(floor: Floor, id: string, comfortable: number, start: Start = 'entry'): Way | undefined {
   const at = floor.places.findIndex((place) => place.id === id)
-  return at < 0 ? undefined : wayTo(widestWays(floor.clearance, startCells(floor, start)), floor.cells[at]!, comfortable)
+  return at < 0
+    ? undefined
+    : wayTo(widestWays(floor.clearance, startCells(floor, start)), floor.cells[at]!, comfortable)
 }
 
 export function startCells({ plan, places, cells }: Floor, start: Start): number[] {
-  const isStart = ({ id, use }: Place) => (start === 'toilet' ? use === 'toilet' || plan.fixtures.some((one) => one.id === id && one.kind === 'wet-bath') : plan.doors.some((door) => door.id === id && door.kind === 'entry'))
+  const isStart = ({ id, use }: Place) =>
+    start === 'toilet'
+      ? use === 'toilet' || plan.fixtures.some((one) => one.id === id && one.kind === 'wet-bath')
+      : plan.doors.some((door) => door.id === id && door.kind === 'entry')
   return places.flatMap((place, i) => (isStart(place) ? cells[i]! : []))
 }
 
 /** The two things a point lies between: the nearest, and the nearest of what stands across from it. */
 export function squeezedBetween({ plan, bodies }: Pick<Floor, 'plan' | 'bodies'>, point: Point): [string, string] {
-  const things: { id: string; shape: Shape }[] = [...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]), ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })), ...outerWalls(plan)]
-  const byDistance = things.map(({ id, shape }) => ({ id, far: distanceTo(shape, point), at: nearestOn(shape, point) })).sort((a, b) => a.far - b.far)
+  const things: { id: string; shape: Shape }[] = [
+    ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]),
+    ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
+    ...outerWalls(plan),
+  ]
+  const byDistance = things
+    .map(({ id, shape }) => ({ id, far: distanceTo(shape, point), at: nearestOn(shape, point) }))
+    .sort((a, b) => a.far - b.far)
   const nearest = byDistance[0]!
-  const across = byDistance.slice(1).find(({ at }) => (at[0] - point[0]) * (nearest.at[0] - point[0]) + (at[1] - point[1]) * (nearest.at[1] - point[1]) < 0)
+  const across = byDistance
+    .slice(1)
+    .find(
+      ({ at }) => (at[0] - point[0]) * (nearest.at[0] - point[0]) + (at[1] - point[1]) * (nearest.at[1] - point[1]) < 0,
+    )
   return [nearest.id, (across ?? byDistance[1] ?? nearest).id]
 }
 

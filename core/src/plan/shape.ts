@@ -20,13 +20,19 @@ const extent = () => number().moreThan(0).max(800).required()
 const rect = object({ rect: tuple([coordinate(), coordinate(), extent(), extent()]).required() })
   .noUnknown()
   .required()
-const polygon = object({ polygon: array(tuple([coordinate(), coordinate()]).required()).min(3, 'at least three corners').required() })
+const polygon = object({
+  polygon: array(tuple([coordinate(), coordinate()]).required())
+    .min(3, 'at least three corners')
+    .required(),
+})
   .noUnknown()
   .required()
 export const shapeSchemas = { rect, polygon }
 
 /** Judged as a polygon when it says so, otherwise as a rectangle. */
-export const shapeSchema = lazy((value: unknown) => (value && typeof value === 'object' && 'polygon' in value ? polygon : rect) as Schema)
+export const shapeSchema = lazy(
+  (value: unknown) => (value && typeof value === 'object' && 'polygon' in value ? polygon : rect) as Schema,
+)
 
 export function corners(shape: Shape): Point[] {
   if ('polygon' in shape) return shape.polygon

@@ -4,21 +4,47 @@ import type { Plan } from './plan'
 import { seatsAt } from './seats'
 import { sightLines } from './sight'
 
-const seats = (plan: Partial<Plan>) => seatsAt(emptyPlan(plan), 'parked').map(({ at, looks }) => [...at.map(Math.round), looks])
+const seats = (plan: Partial<Plan>) =>
+  seatsAt(emptyPlan(plan), 'parked').map(({ at, looks }) => [...at.map(Math.round), looks])
 
 describe('seats', () => {
-  it('a sofa’s sit in a row with their backs to the wall', () => expect(seats({ fixtures: [fixture('tri-fold-sofa', [20, 2, 66, 36], { seats: 3 })] })).toEqual([[31, 12, 'door'], [53, 12, 'door'], [75, 12, 'door']])) // prettier-ignore
-  it('a booth’s face each other over the table', () => expect(seats({ fixtures: [fixture('booth', [20, 54, 70, 40], { seats: 4 })] })).toEqual([[30, 64, 'rear'], [30, 84, 'rear'], [80, 64, 'front'], [80, 84, 'front']])) // prettier-ignore
-  it('a U has a bench along the wall between the two ends', () => expect(seats({ fixtures: [fixture('u-dinette', [20, 2, 80, 40], { seats: 6 })] }).map(([, , looks]) => looks).sort()).toEqual(['door', 'door', 'front', 'front', 'rear', 'rear'])) // prettier-ignore
-  it('at a free-standing table one sits outside its edge', () => expect(seats({ fixtures: [fixture('table', [40, 40, 40, 28], { seats: 2 })] })).toEqual([[60, 32, 'door'], [60, 76, 'off-door']]))
-  it('where nobody counted, one is drawn for every 22 in', () => expect(seats({ fixtures: [fixture('futon', [20, 2, 70, 36])] })).toHaveLength(3))
+  it('a sofa’s sit in a row with their backs to the wall', () =>
+    expect(seats({ fixtures: [fixture('tri-fold-sofa', [20, 2, 66, 36], { seats: 3 })] })).toEqual([
+      [31, 12, 'door'],
+      [53, 12, 'door'],
+      [75, 12, 'door'],
+    ]))
+  it('a booth’s face each other over the table', () =>
+    expect(seats({ fixtures: [fixture('booth', [20, 54, 70, 40], { seats: 4 })] })).toEqual([
+      [30, 64, 'rear'],
+      [30, 84, 'rear'],
+      [80, 64, 'front'],
+      [80, 84, 'front'],
+    ]))
+  it('a U has a bench along the wall between the two ends', () =>
+    expect(
+      seats({ fixtures: [fixture('u-dinette', [20, 2, 80, 40], { seats: 6 })] })
+        .map(([, , looks]) => looks)
+        .sort(),
+    ).toEqual(['door', 'door', 'front', 'front', 'rear', 'rear']))
+  it('at a free-standing table one sits outside its edge', () =>
+    expect(seats({ fixtures: [fixture('table', [40, 40, 40, 28], { seats: 2 })] })).toEqual([
+      [60, 32, 'door'],
+      [60, 76, 'off-door'],
+    ]))
+  it('where nobody counted, one is drawn for every 22 in', () =>
+    expect(seats({ fixtures: [fixture('futon', [20, 2, 70, 36])] })).toHaveLength(3))
   it('a bed made of the sofa leaves no seat on it', () => {
-    const plan = emptyPlan({ fixtures: [fixture('futon', [20, 2, 70, 36])], conversions: [{ id: 'make', name: 'Bed', uses: ['futon'], steps: [], minutes: 2, takes: [], excludes: [] }] })
+    const plan = emptyPlan({
+      fixtures: [fixture('futon', [20, 2, 70, 36])],
+      conversions: [{ id: 'make', name: 'Bed', uses: ['futon'], steps: [], minutes: 2, takes: [], excludes: [] }],
+    })
     expect(seatsAt(plan, 'night', ['make'])).toEqual([])
   })
 })
 
-const tv = (rect: [number, number, number, number], faces: 'door' | 'off-door' | 'front' | 'rear', swivel?: boolean) => fixture('tv', rect, swivel === undefined ? {} : { swivel }, { faces })
+const tv = (rect: [number, number, number, number], faces: 'door' | 'off-door' | 'front' | 'rear', swivel?: boolean) =>
+  fixture('tv', rect, swivel === undefined ? {} : { swivel }, { faces })
 const line = (plan: Partial<Plan>) => sightLines(emptyPlan(plan), 'parked')[0]!
 /** Two seats, the first straight across from the middle of the off-door wall's sofa. */
 const sofa = fixture('theater-seats', [100, 62, 40, 32], { seats: 1 }, { faces: 'off-door' })
@@ -49,13 +75,18 @@ describe('sight lines', () => {
     const between = (...fixtures: Plan['fixtures']) => line({ fixtures: [sofa, screen, ...fixtures] }).blockedBy
     expect(between(fixture('table', [100, 30, 40, 20]))).toBeUndefined()
     expect(between(fixture('fridge', [110, 30, 28, 28]))).toBe('fridge')
-    expect(line({ fixtures: [sofa, screen], walls: [{ id: 'w', from: [80, 40], to: [160, 40], thickness: 2 }] }).blockedBy).toBe('w')
+    expect(
+      line({ fixtures: [sofa, screen], walls: [{ id: 'w', from: [80, 40], to: [160, 40], thickness: 2 }] }).blockedBy,
+    ).toBe('w')
   })
 
   it('one screen may serve two rooms: each seat has its own line', () => {
     const bedroomSeat = fixture('chair', [20, 40, 24, 24], { seats: 1 }, { faces: 'rear' })
     const lines = sightLines(emptyPlan({ fixtures: [sofa, bedroomSeat, tv([80, 40, 3, 30], 'rear', true)] }), 'parked')
-    expect(lines.map(({ seat, slant }) => [seat.id, Math.round(slant)])).toEqual([['theater-seats', 0], ['chair', expect.any(Number)]]) // prettier-ignore
+    expect(lines.map(({ seat, slant }) => [seat.id, Math.round(slant)])).toEqual([
+      ['theater-seats', 0],
+      ['chair', expect.any(Number)],
+    ])
     expect(lines[1]!.slant).toBeGreaterThan(60)
   })
 })

@@ -33,28 +33,40 @@ export function sightLines(plan: Plan, time: TimeOfDay, made: readonly string[] 
   const bodies = bodiesAt(plan, time, made)
   const seats = seatsAt(plan, time, made)
   const walls = plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) }))
-  return bodies.filter(({ fixture }) => fixture?.kind === 'tv').flatMap((tv) => {
-    const to = middleOf(tv.shape)
-    const screen = tv.band[0] + (tv.band[1] - tv.band[0]) / 2
-    const [low, high] = [Math.min(EYES, screen), Math.max(EYES, screen)]
-    const normal = TOWARDS[tv.fixture!.faces ?? facesByDefault(plan, bounds(tv.shape))]
-    const swivels = flag(tv.fixture!.readings, 'swivel') === true
-    return seats.map((seat): SightLine => {
-      const between: { id: string; shape: Shape }[] = [...bodies.filter(({ id, band, fixture }) => id !== tv.id && id !== seat.id && band[0] < high && band[1] > low && !(fixture && 'on' in FIXTURE_KINDS[fixture.kind])), ...walls]
-      const hit = between.find(({ shape }) => entersAt(shape, seat.at, to) !== undefined)
-      const slant = angle(normal, [seat.at[0] - to[0], seat.at[1] - to[1]])
-      return {
-        seat,
-        tv: tv.id,
-        turn: angle(TOWARDS[seat.looks], [to[0] - seat.at[0], to[1] - seat.at[1]]),
-        slant: swivels ? Math.max(0, slant - SWIVEL) : slant,
-        distance: apart(seat.at, to),
-        ...(hit && { blockedBy: hit.id }),
-        from: seat.at,
-        to,
-      }
+  return bodies
+    .filter(({ fixture }) => fixture?.kind === 'tv')
+    .flatMap((tv) => {
+      const to = middleOf(tv.shape)
+      const screen = tv.band[0] + (tv.band[1] - tv.band[0]) / 2
+      const [low, high] = [Math.min(EYES, screen), Math.max(EYES, screen)]
+      const normal = TOWARDS[tv.fixture!.faces ?? facesByDefault(plan, bounds(tv.shape))]
+      const swivels = flag(tv.fixture!.readings, 'swivel') === true
+      return seats.map((seat): SightLine => {
+        const between: { id: string; shape: Shape }[] = [
+          ...bodies.filter(
+            ({ id, band, fixture }) =>
+              id !== tv.id &&
+              id !== seat.id &&
+              band[0] < high &&
+              band[1] > low &&
+              !(fixture && 'on' in FIXTURE_KINDS[fixture.kind]),
+          ),
+          ...walls,
+        ]
+        const hit = between.find(({ shape }) => entersAt(shape, seat.at, to) !== undefined)
+        const slant = angle(normal, [seat.at[0] - to[0], seat.at[1] - to[1]])
+        return {
+          seat,
+          tv: tv.id,
+          turn: angle(TOWARDS[seat.looks], [to[0] - seat.at[0], to[1] - seat.at[1]]),
+          slant: swivels ? Math.max(0, slant - SWIVEL) : slant,
+          distance: apart(seat.at, to),
+          ...(hit && { blockedBy: hit.id }),
+          from: seat.at,
+          to,
+        }
+      })
     })
-  })
 }
 
 /** Between two directions, degrees from 0 to 180. */

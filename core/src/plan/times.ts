@@ -25,9 +25,16 @@ export function bodiesAt(plan: Plan, time: TimeOfDay, made: readonly string[] = 
   const gone = new Set(conversions.flatMap(({ uses, takes }) => [...uses, ...takes]))
   const fixtures = plan.fixtures
     .filter(({ id }) => !gone.has(id))
-    .map((fixture): Body => ({ id: fixture.id, shape: fixture.shape, band: fixture.band ?? FIXTURE_KINDS[fixture.kind].band, fixture }))
+    .map((fixture): Body => ({
+      id: fixture.id,
+      shape: fixture.shape,
+      band: fixture.band ?? FIXTURE_KINDS[fixture.kind].band,
+      fixture,
+    }))
   const berths = plan.berths
-    .filter((berth) => (berth.conversion ? conversions.some(({ id }) => id === berth.conversion) : !(time === 'road' && berth.canvasEnd)))
+    .filter((berth) =>
+      berth.conversion ? conversions.some(({ id }) => id === berth.conversion) : !(time === 'road' && berth.canvasEnd),
+    )
     .map((berth): Body => ({ id: berth.id, shape: berth.shape, band: BERTH_KINDS[berth.kind].band, berth }))
   return [...fixtures, ...berths].map((body) => (time === 'road' ? ridingIn(plan, body) : body))
 }
@@ -37,7 +44,8 @@ const MOST_NIGHTS = 16
 
 /** Every set of conversions that can be made together, the empty one first; of very many only the smaller sets, which are found first. */
 export function nightsOf({ conversions }: Plan): string[][] {
-  const excluded = (a: Plan['conversions'][number], b: Plan['conversions'][number]) => a.excludes.includes(b.id) || b.excludes.includes(a.id)
+  const excluded = (a: Plan['conversions'][number], b: Plan['conversions'][number]) =>
+    a.excludes.includes(b.id) || b.excludes.includes(a.id)
   const sets: number[][] = [[]]
   // Each set is continued by later conversions only, so that none is found twice.
   for (let at = 0; at < sets.length && sets.length < MOST_NIGHTS; at++) {
@@ -90,7 +98,9 @@ export const TAPE = 0.26
 export function strays(plan: Plan): { list: 'fixtures' | 'berths'; id: string; shape: Shape; inches: number }[] {
   return (['fixtures', 'berths'] as const).flatMap((list) =>
     (plan[list] as (Fixture | Berth)[]).flatMap((one) => {
-      const carriers = [...plan.slides, ...plan.canvasEnds].filter(({ id }) => id === one.slide || ('canvasEnd' in one && id === one.canvasEnd))
+      const carriers = [...plan.slides, ...plan.canvasEnds].filter(
+        ({ id }) => id === one.slide || ('canvasEnd' in one && id === one.canvasEnd),
+      )
       const by = outsideBy(plan, one.shape, carriers)
       return by > TAPE ? [{ list, id: one.id, shape: one.shape, inches: by }] : []
     }),
@@ -106,8 +116,14 @@ export function outsideBy(plan: Plan, shape: Shape, carriers: readonly (Slide | 
     const carrier = carriers.find((candidate) => candidate.wall === wall)
     if (!carrier) return amount
     const room = bay(plan, carrier)
-    const past = { front: room.x0 - own.x0, rear: own.x1 - room.x1, 'off-door': room.y0 - own.y0, door: own.y1 - room.y1 }[wall]
-    const along = wall === 'front' || wall === 'rear' ? [room.y0 - own.y0, own.y1 - room.y1] : [room.x0 - own.x0, own.x1 - room.x1]
+    const past = {
+      front: room.x0 - own.x0,
+      rear: own.x1 - room.x1,
+      'off-door': room.y0 - own.y0,
+      door: own.y1 - room.y1,
+    }[wall]
+    const along =
+      wall === 'front' || wall === 'rear' ? [room.y0 - own.y0, own.y1 - room.y1] : [room.x0 - own.x0, own.x1 - room.x1]
     return Math.max(0, past, ...along)
   }
   return Math.max(

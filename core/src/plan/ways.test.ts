@@ -7,10 +7,12 @@ import { cellCenter, shortestWalk, wayTo, widestTo, widestWays } from './ways'
 
 /** A small random floor with its clearance. */
 const floor = fc.tuple(fc.integer({ min: 4, max: 12 }), fc.integer({ min: 4, max: 12 })).chain(([columns, rows]) =>
-  fc.array(fc.integer({ min: 0, max: 4 }), { minLength: columns * rows, maxLength: columns * rows }).map((cells): Clearance => {
-    const { free, ...raster } = rimmed(columns, rows, (at) => (cells[at]! > 0 ? 1 : 0))
-    return clearanceOf({ x0: 0, y0: 0, ...raster }, free)
-  }),
+  fc
+    .array(fc.integer({ min: 0, max: 4 }), { minLength: columns * rows, maxLength: columns * rows })
+    .map((cells): Clearance => {
+      const { free, ...raster } = rimmed(columns, rows, (at) => (cells[at]! > 0 ? 1 : 0))
+      return clearanceOf({ x0: 0, y0: 0, ...raster }, free)
+    }),
 )
 
 const clearOf = ({ squared }: Clearance) => Float64Array.from(squared, inchesFree)
@@ -21,9 +23,18 @@ function byTrying(clearance: Clearance, start: number, goal: number): number {
   const clear = clearOf(clearance)
   for (const half of [...new Set(clear)].sort((a, b) => b - a)) {
     if (half <= 0) return 0
-    const matrix = Array.from({ length: rows }, (_, row) => Array.from({ length: columns }, (_, column) => (clear[row * columns + column]! >= half ? 0 : 1)))
-    if (matrix[Math.floor(start / columns)]![start % columns] || matrix[Math.floor(goal / columns)]![goal % columns]) continue
-    const path = new PF.AStarFinder().findPath(start % columns, Math.floor(start / columns), goal % columns, Math.floor(goal / columns), new PF.Grid(matrix))
+    const matrix = Array.from({ length: rows }, (_, row) =>
+      Array.from({ length: columns }, (_, column) => (clear[row * columns + column]! >= half ? 0 : 1)),
+    )
+    if (matrix[Math.floor(start / columns)]![start % columns] || matrix[Math.floor(goal / columns)]![goal % columns])
+      continue
+    const path = new PF.AStarFinder().findPath(
+      start % columns,
+      Math.floor(start / columns),
+      goal % columns,
+      Math.floor(goal / columns),
+      new PF.Grid(matrix),
+    )
     if (path.length) return 2 * half
   }
   return 0
@@ -39,7 +50,9 @@ describe('the widest way', () => {
         if (clearance.squared[start] === 0) return ways.starts.length === 0 && ways.widest.every((width) => width === 0)
         return [0, 1, 2].every((i) => {
           const goal = (seed + i * 37) % cells
-          return Math.abs((widestTo(clearance, [start], [[goal]])[0]?.width ?? 0) - byTrying(clearance, start, goal)) < 1e-9
+          return (
+            Math.abs((widestTo(clearance, [start], [[goal]])[0]?.width ?? 0) - byTrying(clearance, start, goal)) < 1e-9
+          )
         })
       }),
       { numRuns: 150 },
@@ -66,9 +79,22 @@ describe('the widest way', () => {
         const way = wayTo(widestWays(clearance, [start]), [goal], 3)
         if (!way) return true
         const least = Math.min(way.width, 3) / 2 - 1e-9
-        const matrix = Array.from({ length: rows }, (_, row) => Array.from({ length: columns }, (_, column) => (clear[row * columns + column]! >= least && clear[row * columns + column]! > 0 ? 0 : 1)))
-        const steps = new PF.BreadthFirstFinder().findPath(start % columns, Math.floor(start / columns), goal % columns, Math.floor(goal / columns), new PF.Grid(matrix)).length - 1
-        const walked = way.path.slice(1).reduce((sum, [x, y], i) => sum + Math.abs(x - way.path[i]![0]) + Math.abs(y - way.path[i]![1]), 0)
+        const matrix = Array.from({ length: rows }, (_, row) =>
+          Array.from({ length: columns }, (_, column) =>
+            clear[row * columns + column]! >= least && clear[row * columns + column]! > 0 ? 0 : 1,
+          ),
+        )
+        const steps =
+          new PF.BreadthFirstFinder().findPath(
+            start % columns,
+            Math.floor(start / columns),
+            goal % columns,
+            Math.floor(goal / columns),
+            new PF.Grid(matrix),
+          ).length - 1
+        const walked = way.path
+          .slice(1)
+          .reduce((sum, [x, y], i) => sum + Math.abs(x - way.path[i]![0]) + Math.abs(y - way.path[i]![1]), 0)
         return way.length === steps && walked === steps
       }),
       { numRuns: 100 },
@@ -77,20 +103,28 @@ describe('the widest way', () => {
 
   it('each of several goals is met as if it were the only one, and a goal of several cells by the easiest', () => {
     fc.assert(
-      fc.property(floor, fc.nat(), fc.array(fc.array(fc.nat(), { minLength: 1, maxLength: 4 }), { minLength: 1, maxLength: 5 }), (clearance, a, wanted) => {
-        const cells = clearance.columns * clearance.rows
-        const goals = wanted.map((goal) => goal.map((cell) => cell % cells))
-        const together = widestTo(clearance, [a % cells], goals)
-        return goals.every((goal, i) => {
-          const each = goal.map((cell) => widestTo(clearance, [a % cells], [[cell]])[0]?.width ?? 0)
-          return Math.abs((together[i]?.width ?? 0) - Math.max(...each)) < 1e-9
-        })
-      }),
+      fc.property(
+        floor,
+        fc.nat(),
+        fc.array(fc.array(fc.nat(), { minLength: 1, maxLength: 4 }), { minLength: 1, maxLength: 5 }),
+        (clearance, a, wanted) => {
+          const cells = clearance.columns * clearance.rows
+          const goals = wanted.map((goal) => goal.map((cell) => cell % cells))
+          const together = widestTo(clearance, [a % cells], goals)
+          return goals.every((goal, i) => {
+            const each = goal.map((cell) => widestTo(clearance, [a % cells], [[cell]])[0]?.width ?? 0)
+            return Math.abs((together[i]?.width ?? 0) - Math.max(...each)) < 1e-9
+          })
+        },
+      ),
       { numRuns: 150 },
     )
   })
 
-  const open = clearanceOf({ x0: 10, y0: 20, columns: 12, rows: 7 }, Uint8Array.from({ length: 84 }, (_, i) => (i % 12 === 0 || i % 12 === 11 || i < 12 || i >= 72 ? 0 : 1)))
+  const open = clearanceOf(
+    { x0: 10, y0: 20, columns: 12, rows: 7 },
+    Uint8Array.from({ length: 84 }, (_, i) => (i % 12 === 0 || i % 12 === 11 || i < 12 || i >= 72 ? 0 : 1)),
+  )
   it('a cell’s middle is half an inch in', () => expect(cellCenter(open, 13)).toEqual([11.5, 21.5]))
   it('nothing leads to where something stands', () => expect(wayTo(widestWays(open, [13]), [0], 3)).toBeUndefined())
   it('a walk round what is shut, or none', () => {

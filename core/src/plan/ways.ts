@@ -35,11 +35,17 @@ export const widestWays = (clearance: Clearance, from: readonly number[]): Ways 
  * none leads. A goal is a list of cells, any of which will do. The first of them to be settled is the one
  * the widest way leads to, so the search ends when each goal has been met.
  */
-export function widestTo(clearance: Clearance, from: readonly number[], goals: readonly (readonly number[])[]): ({ width: number; squeeze: number } | undefined)[] {
+export function widestTo(
+  clearance: Clearance,
+  from: readonly number[],
+  goals: readonly (readonly number[])[],
+): ({ width: number; squeeze: number } | undefined)[] {
   // Cells of several goals are chained: `next` holds for each mark the one before it on the same cell.
   const mark = new Int32Array(clearance.squared.length)
   const [next, goalOf]: [number[], number[]] = [[0], [0]]
-  goals.forEach((cells, goal) => cells.forEach((cell) => (next.push(mark[cell]!), (mark[cell] = goalOf.push(goal) - 1))))
+  goals.forEach((cells, goal) =>
+    cells.forEach((cell) => (next.push(mark[cell]!), (mark[cell] = goalOf.push(goal) - 1))),
+  )
   const met: (number | undefined)[] = goals.map(() => undefined)
   let open = goals.length
   const { widest, squeeze } = search(clearance, from, (cell) => {
@@ -50,7 +56,9 @@ export function widestTo(clearance: Clearance, from: readonly number[], goals: r
     }
     return open === 0
   })
-  return met.map((cell) => (cell === undefined ? undefined : { width: 2 * inchesFree(widest[cell]!), squeeze: squeeze[cell]! }))
+  return met.map((cell) =>
+    cell === undefined ? undefined : { width: 2 * inchesFree(widest[cell]!), squeeze: squeeze[cell]! },
+  )
 }
 
 /** `settled` hears of each cell once its widest way is known, the widest first; the search ends when it says so. */
@@ -128,11 +136,22 @@ export function wayTo(ways: Ways, goals: readonly number[], comfortable: number)
   const least = Math.min(...cells.map(free))
   const narrow = cells.filter((cell) => free(cell) < least + 0.5)
   const path = cells.map((cell) => cellCenter(ways, cell))
-  return { width: found.width, narrowest: cellCenter(ways, narrow[Math.floor(narrow.length / 2)]!), length: path.length - 1, path: turnsOf(path) }
+  return {
+    width: found.width,
+    narrowest: cellCenter(ways, narrow[Math.floor(narrow.length / 2)]!),
+    length: path.length - 1,
+    path: turnsOf(path),
+  }
 }
 
 /** The cells of a walk with the fewest steps, breadth first, over cells in which a walker of this width can stand; undefined when there is none. `shut`: cells that are closed besides. */
-export function shortestWalk({ columns, rows, squared }: Clearance, starts: readonly number[], goals: { has(cell: number): boolean }, width: number, shut?: (cell: number) => boolean): number[] | undefined {
+export function shortestWalk(
+  { columns, rows, squared }: Clearance,
+  starts: readonly number[],
+  goals: { has(cell: number): boolean },
+  width: number,
+  shut?: (cell: number) => boolean,
+): number[] | undefined {
   const cells = columns * rows
   const cameFrom = new Int32Array(cells).fill(-1)
   const queue = new Int32Array(cells)
@@ -158,7 +177,10 @@ export function shortestWalk({ columns, rows, squared }: Clearance, starts: read
   return undefined
 }
 
-export const cellCenter = ({ x0, y0, columns }: Pick<Clearance, 'x0' | 'y0' | 'columns'>, cell: number): Point => [x0 + (cell % columns) + 0.5, y0 + Math.floor(cell / columns) + 0.5]
+export const cellCenter = ({ x0, y0, columns }: Pick<Clearance, 'x0' | 'y0' | 'columns'>, cell: number): Point => [
+  x0 + (cell % columns) + 0.5,
+  y0 + Math.floor(cell / columns) + 0.5,
+]
 
 function backFrom(goal: number, cameFrom: Int32Array): number[] {
   const cells = [goal]
@@ -170,6 +192,8 @@ function backFrom(goal: number, cameFrom: Int32Array): number[] {
 function turnsOf(path: Point[]): Point[] {
   return path.filter((point, i) => {
     const [before, after] = [path[i - 1], path[i + 1]]
-    return !before || !after || point[0] - before[0] !== after[0] - point[0] || point[1] - before[1] !== after[1] - point[1]
+    return (
+      !before || !after || point[0] - before[0] !== after[0] - point[0] || point[1] - before[1] !== after[1] - point[1]
+    )
   })
 }

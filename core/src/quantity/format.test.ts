@@ -42,7 +42,8 @@ describe('a sentence with figures', () => {
     expect(phraseText(sentence, 'metric')).toBe('Pim (1.80 m) has 18 cm to spare')
   })
 
-  it('takes another sentence in', () => expect(phraseText(says`With guests: ${sentence}.`)).toBe('With guests: Pim (5 ft 11 in) has 7 in to spare.'))
+  it('takes another sentence in', () =>
+    expect(phraseText(says`With guests: ${sentence}.`)).toBe('With guests: Pim (5 ft 11 in) has 7 in to spare.'))
 
   it('lists names as people do', () => {
     expect(listed(['Ro'])).toBe('Ro')

@@ -24,12 +24,17 @@ describe('a length as people write it', () => {
     ['188 cm', 74.016],
     ['1.88 m', 74.016],
     ['1880mm', 74.016],
-  ])('%s is %d in (1 in = 2.54 cm exactly, international inch of 1959)', (text, inches) => expect(parseLength(text)).toBeCloseTo(inches, 3))
+  ])('%s is %d in (1 in = 2.54 cm exactly, international inch of 1959)', (text, inches) =>
+    expect(parseLength(text)).toBeCloseTo(inches, 3),
+  )
 
-  it.each(['', 'tall', '-4', '6 foot 2 yards', '12 lb', '1/0x'])('%j is none, and the error says what would be right', (text) => {
-    expect(() => parseLength(text)).toThrow(NotAFigure)
-    expect(() => parseLength(text)).toThrow(/6'2/)
-  })
+  it.each(['', 'tall', '-4', '6 foot 2 yards', '12 lb', '1/0x'])(
+    '%j is none, and the error says what would be right',
+    (text) => {
+      expect(() => parseLength(text)).toThrow(NotAFigure)
+      expect(() => parseLength(text)).toThrow(/6'2/)
+    },
+  )
 
   it('comes back from how it is said, for every whole inch', () => {
     fc.assert(fc.property(fc.integer({ min: 0, max: 720 }), (inches) => parseLength(formatFeet(inches)) === inches))
@@ -56,7 +61,8 @@ describe('weights and money', () => {
     ['7700 pounds', 7700],
   ])('%s weighs %d lb', (text, pounds) => expect(parseWeight(text)).toBe(pounds))
 
-  it('82 kg is 180.8 lb (1 lb = 0.45359237 kg exactly, NIST)', () => expect(parseWeight('82 kg')).toBeCloseTo(82 / 0.45359237, 4))
+  it('82 kg is 180.8 lb (1 lb = 0.45359237 kg exactly, NIST)', () =>
+    expect(parseWeight('82 kg')).toBeCloseTo(82 / 0.45359237, 4))
 
   it.each([
     ['$31,900', 31900],
@@ -64,5 +70,7 @@ describe('weights and money', () => {
     ['18.5k', 18500],
   ])('%s is %d dollars', (text, dollars) => expect(parseMoney(text)).toBe(dollars))
 
-  it.each([parseWeight, parseMoney, parseNumber])('refuses words', (parse) => expect(() => parse('plenty')).toThrow(NotAFigure))
+  it.each([parseWeight, parseMoney, parseNumber])('refuses words', (parse) =>
+    expect(() => parse('plenty')).toThrow(NotAFigure),
+  )
 })

@@ -29,7 +29,9 @@ export const feet = (inches: number): Feet => ({ feet: inches })
 /** The sentence as text. */
 export function phraseText(phrase: Phrase, system: MeasureSystem = 'us'): string {
   return phrase
-    .map((part) => (typeof part === 'string' ? part : 'feet' in part ? formatFeet(part.feet, system) : formatQuantity(part, system)))
+    .map((part) =>
+      typeof part === 'string' ? part : 'feet' in part ? formatFeet(part.feet, system) : formatQuantity(part, system),
+    )
     .join('')
 }
 

@@ -11,7 +11,19 @@ import type { Stowed } from './stow/stowed'
 export const VERDICTS = ['fits', 'tight', 'measure', 'no'] as const
 export type Verdict = (typeof VERDICTS)[number]
 
-export const QUESTION_IDS = ['sleep', 'exits', 'reach', 'tow', 'park', 'bath', 'galley', 'seating', 'stow', 'wishes', 'price'] as const
+export const QUESTION_IDS = [
+  'sleep',
+  'exits',
+  'reach',
+  'tow',
+  'park',
+  'bath',
+  'galley',
+  'seating',
+  'stow',
+  'wishes',
+  'price',
+] as const
 export type QuestionId = (typeof QUESTION_IDS)[number]
 
 /**
@@ -70,7 +82,8 @@ export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer 
   const missing: string[] = []
   for (const reason of reasons) {
     for (const key of reason.missing ?? []) if (!missing.includes(key)) missing.push(key)
-    if (reason.verdict === verdict && reason.margin && (!deciding || ease(reason.margin) < ease(deciding.margin!))) deciding = reason
+    if (reason.verdict === verdict && reason.margin && (!deciding || ease(reason.margin) < ease(deciding.margin!)))
+      deciding = reason
   }
   const answer: Answer = { verdict, because: worstFirst(reasons, deciding), cautions, missing }
   if (deciding) answer.margin = deciding.margin
@@ -81,7 +94,8 @@ export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer 
 /** The point that decides first, so that the sentence and the figure beside it speak of the same; then by verdict, in the order given. */
 function worstFirst(reasons: readonly Reason[], deciding: Reason | undefined): Reason[] {
   const sorted: Reason[] = deciding ? [deciding] : []
-  for (let i = VERDICTS.length - 1; i >= 0; i--) for (const reason of reasons) if (reason.verdict === VERDICTS[i] && reason !== deciding) sorted.push(reason)
+  for (let i = VERDICTS.length - 1; i >= 0; i--)
+    for (const reason of reasons) if (reason.verdict === VERDICTS[i] && reason !== deciding) sorted.push(reason)
   return sorted
 }
 

@@ -25,13 +25,20 @@ const LINE = /^DIST (\d{1,3}\.\d{1,4}) m \*([0-9A-F]{2})$/
  */
 export function hearLine(line: string): Heard {
   const clean = line.trim()
-  if (clean.startsWith('ERR')) return { refused: `The meter could not measure (${clean.slice(3).trim() || 'no reason given'}): aim again at something that does not shine.` }
+  if (clean.startsWith('ERR'))
+    return {
+      refused: `The meter could not measure (${clean.slice(3).trim() || 'no reason given'}): aim again at something that does not shine.`,
+    }
   const match = LINE.exec(clean)
   if (!match) return { refused: `Not understood: “${clean.slice(0, 40)}”. Measure again.` }
   const [, meters, sum] = match
-  if (checkSum(clean.slice(0, clean.indexOf('*'))) !== sum) return { refused: 'The reading was garbled on its way. Measure again.' }
+  if (checkSum(clean.slice(0, clean.indexOf('*'))) !== sum)
+    return { refused: 'The reading was garbled on its way. Measure again.' }
   const value = (Number(meters) * 100) / CM_PER_INCH
-  if (value < RANGE.least || value > RANGE.most) return { refused: `${formatQuantity(inches(value))} is outside what a meter measures (${formatQuantity(inches(RANGE.least))} to ${formatQuantity(inches(RANGE.most))}).` }
+  if (value < RANGE.least || value > RANGE.most)
+    return {
+      refused: `${formatQuantity(inches(value))} is outside what a meter measures (${formatQuantity(inches(RANGE.least))} to ${formatQuantity(inches(RANGE.most))}).`,
+    }
   // To the eighth of an inch: what a meter of this kind can tell.
   return { inches: Math.round(value * 8) / 8 }
 }
@@ -42,4 +49,9 @@ export function meterLine(value: number): string {
   return `${body}*${checkSum(body)}`
 }
 
-const checkSum = (body: string): string => [...body].reduce((sum, sign) => (sum + sign.charCodeAt(0)) % 256, 0).toString(16).toUpperCase().padStart(2, '0')
+const checkSum = (body: string): string =>
+  [...body]
+    .reduce((sum, sign) => (sum + sign.charCodeAt(0)) % 256, 0)
+    .toString(16)
+    .toUpperCase()
+    .padStart(2, '0')

@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { best, contradicting, figure, flag, word, type Reading } from './reading'
 
-const reading = (value: number, source: Reading['source'], on?: string): Reading => ({ value, source, ...(on && { on }) })
+const reading = (value: number, source: Reading['source'], on?: string): Reading => ({
+  value,
+  source,
+  ...(on && { on }),
+})
 
 describe('which reading to go by', () => {
   it('a label or a tape outranks the sheet, and the sheet outranks hearsay, whatever their dates', () => {

@@ -90,7 +90,9 @@ export const reads = { length, weight, amount, count, yesNo, choice, text }
 
 /** The schema of the readings of one kind of thing: only its keys, each with values of its own kind. */
 export function readingsSchema(specs: ReadingSpecs): Schema<Readings | undefined> {
-  const fields = Object.fromEntries(Object.entries(specs).map(([key, spec]) => [key, array(readingSchema(spec)).min(1)]))
+  const fields = Object.fromEntries(
+    Object.entries(specs).map(([key, spec]) => [key, array(readingSchema(spec)).min(1)]),
+  )
   return object(fields).noUnknown().default(undefined) as unknown as Schema<Readings | undefined>
 }
 

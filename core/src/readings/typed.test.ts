@@ -34,7 +34,14 @@ describe('a reading as it is typed', () => {
 
 describe('a laser meter', () => {
   it('what it sends is heard as it was measured, to the eighth of an inch', () => {
-    fc.assert(fc.property(fc.integer({ min: 17, max: 12480 }), (eighths) => 'inches' in hearLine(meterLine(eighths / 8)) && (hearLine(meterLine(eighths / 8)) as { inches: number }).inches === eighths / 8))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 17, max: 12480 }),
+        (eighths) =>
+          'inches' in hearLine(meterLine(eighths / 8)) &&
+          (hearLine(meterLine(eighths / 8)) as { inches: number }).inches === eighths / 8,
+      ),
+    )
   })
 
   it('a sign changed on the way is noticed, wherever it happens', () => {
@@ -55,5 +62,7 @@ describe('a laser meter', () => {
     [meterLine(1600), /outside/],
     ['1.88', /Not understood: “1.88”/],
     ['', /Not understood/],
-  ])('%s is refused with a reason', (line, says) => expect(hearLine(line)).toEqual({ refused: expect.stringMatching(says) }))
+  ])('%s is refused with a reason', (line, says) =>
+    expect(hearLine(line)).toEqual({ refused: expect.stringMatching(says) }),
+  )
 })

@@ -17,7 +17,10 @@ export interface HouseRules {
 
 export interface RankingRules {
   /** How much each question weighs in the order. */
-  weights: Record<'sleep' | 'exits' | 'reach' | 'seating' | 'stow' | 'tow' | 'park' | 'bath' | 'galley' | 'wishes' | 'price', number>
+  weights: Record<
+    'sleep' | 'exits' | 'reach' | 'seating' | 'stow' | 'tow' | 'park' | 'bath' | 'galley' | 'wishes' | 'price',
+    number
+  >
   /** What a verdict earns of its question's weight. */
   points: Record<'fits' | 'tight' | 'measure' | 'no', number>
 }
@@ -267,7 +270,19 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
   stow: { hangingPerPerson: 8, clothesAlways: 1.5, clothesPerDay: 0.3, daysBetweenLaundry: 7, kitchenPerPerson: 2 }, // common practice; measured off laundry bags and kitchen totes, tolerance a third
   price: { tightShare: 0.03 }, // fees and hitch work eat about this much (common practice)
   ranking: {
-    weights: { sleep: 5, exits: 2, reach: 2, seating: 1, stow: 2, tow: 4, park: 1, bath: 2, galley: 2, wishes: 1, price: 2 }, // what cannot be changed later weighs most
+    weights: {
+      sleep: 5,
+      exits: 2,
+      reach: 2,
+      seating: 1,
+      stow: 2,
+      tow: 4,
+      park: 1,
+      bath: 2,
+      galley: 2,
+      wishes: 1,
+      price: 2,
+    }, // what cannot be changed later weighs most
     points: { fits: 1, tight: 0.5, measure: 0.35, no: 0 },
   },
 }

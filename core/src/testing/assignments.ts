@@ -15,7 +15,10 @@ export function chance(seed: number): () => number {
 export function randomProblem(random: () => number, mostPeople: number, mostBerths: number): AssignmentProblem {
   const whole = (least: number, most: number) => least + Math.floor(random() * (most - least + 1))
   const people = whole(1, mostPeople)
-  const options = Array.from({ length: whole(1, 6) }, (_, i) => ({ opening: i === 0 ? 0 : whole(1, 8) * 50, berths: [] as AssignmentGroup[][] }))
+  const options = Array.from({ length: whole(1, 6) }, (_, i) => ({
+    opening: i === 0 ? 0 : whole(1, 8) * 50,
+    berths: [] as AssignmentGroup[][],
+  }))
   for (let left = whole(1, mostBerths); left > 0; left--) {
     const masks = new Set<number>()
     for (let p = 0; p < people; p++) {
@@ -26,7 +29,8 @@ export function randomProblem(random: () => number, mostPeople: number, mostBert
     options[whole(0, options.length - 1)]!.berths.push([...masks].map((mask) => ({ mask, cost: whole(0, 30) })))
   }
   const exclusions: [number, number][] = []
-  for (let a = 1; a < options.length; a++) for (let b = a + 1; b < options.length; b++) if (random() < 0.25) exclusions.push([a, b])
+  for (let a = 1; a < options.length; a++)
+    for (let b = a + 1; b < options.length; b++) if (random() < 0.25) exclusions.push([a, b])
   return { people, unplaced: 10_000, options, exclusions }
 }
 
@@ -40,11 +44,20 @@ export interface Pair {
 /** The same with up to two berths beside the way of every berth: whoever passes them when they are slept in pays. */
 export function withPassing(random: () => number, problem: AssignmentProblem): AssignmentProblem & { pairs: Pair[] } {
   const berths = problem.options.flatMap(({ berths: own }, option) => own.map((_, berth): BerthAt => [option, berth]))
-  const pairs = berths.flatMap((at) => [0, 1].flatMap((): Pair[] => {
-    const by = berths[Math.floor(random() * berths.length)]!
-    return by === at || random() < 0.5 ? [] : [{ at, by, each: 1 + Math.floor(random() * 9) }]
-  }))
-  return { ...problem, pairs, night: () => ({ cost: 0, disturbances: pairs.map(({ at, by, each }) => ({ at, by, cost: (mask) => each * count(mask) })) }) }
+  const pairs = berths.flatMap((at) =>
+    [0, 1].flatMap((): Pair[] => {
+      const by = berths[Math.floor(random() * berths.length)]!
+      return by === at || random() < 0.5 ? [] : [{ at, by, each: 1 + Math.floor(random() * 9) }]
+    }),
+  )
+  return {
+    ...problem,
+    pairs,
+    night: () => ({
+      cost: 0,
+      disturbances: pairs.map(({ at, by, each }) => ({ at, by, cost: (mask) => each * count(mask) })),
+    }),
+  }
 }
 
 /** How many bits are set; counted in the plain way, for checking. */
@@ -56,7 +69,13 @@ const count = (mask: number): number => [...mask.toString(2)].filter((bit) => bi
  * no berth of an option that is not opened, never two that exclude each other; z where a group lies in one
  * berth and somebody in another that disturbs it.
  */
-export function asLinearProgram({ people, unplaced, options, exclusions, pairs = [] }: AssignmentProblem & { pairs?: readonly Pair[] }): string {
+export function asLinearProgram({
+  people,
+  unplaced,
+  options,
+  exclusions,
+  pairs = [],
+}: AssignmentProblem & { pairs?: readonly Pair[] }): string {
   const objective: string[] = []
   const rows: string[] = []
   const binaries: string[] = []
@@ -96,9 +115,13 @@ export function asLinearProgram({ people, unplaced, options, exclusions, pairs =
 }
 
 /** What a solution really costs, and whether it keeps every rule; shares no code with the solver. */
-export function auditedCost({ people, unplaced, options, exclusions, pairs = [] }: AssignmentProblem & { pairs?: readonly Pair[] }, placements: readonly { option: number; berth: number; group: AssignmentGroup }[]): number {
+export function auditedCost(
+  { people, unplaced, options, exclusions, pairs = [] }: AssignmentProblem & { pairs?: readonly Pair[] },
+  placements: readonly { option: number; berth: number; group: AssignmentGroup }[],
+): number {
   const opened = new Set(placements.map(({ option }) => option))
-  if (exclusions.some(([a, b]) => opened.has(a) && opened.has(b))) throw new Error('two options that exclude each other')
+  if (exclusions.some(([a, b]) => opened.has(a) && opened.has(b)))
+    throw new Error('two options that exclude each other')
   let mask = 0
   let cost = [...opened].reduce((sum, option) => sum + options[option]!.opening, 0)
   const used = new Set<string>()

@@ -17,7 +17,16 @@ export function bischoffRatcliff(random: () => number, kinds: number): Piece[] {
   const pieces = Array.from({ length: kinds }, (_, i): Piece => {
     const size: Size = [whole(30, 120), whole(25, 100), whole(20, 80)]
     const up = [0, 1, 2].filter((side) => size[side]! / Math.min(...size.filter((_side, other) => other !== side)) < 2)
-    return { id: `kind-${i}`, count: 1, size, weight: 0, turns: 'any', up: up.length ? up : [2], bears: true, stands: true }
+    return {
+      id: `kind-${i}`,
+      count: 1,
+      size,
+      weight: 0,
+      turns: 'any',
+      up: up.length ? up : [2],
+      bears: true,
+      stands: true,
+    }
   })
   const volume = ({ size: [l, w, h] }: Piece) => l * w * h
   const [length, width, height] = BR_CONTAINER.size

@@ -3,10 +3,36 @@ import type { Trailer } from '../trailer/trailer'
 import { berth, conversion, equipment, fixture, unit } from './unit'
 
 type Rect = [number, number, number, number]
-const room = (id: string, kind: Plan['rooms'][number]['kind'], rect: Rect, closedBy: 'door' | 'curtain' | 'nothing'): Plan['rooms'][number] => ({ id, name: id.charAt(0).toUpperCase() + id.slice(1), kind, shape: { rect }, closedBy })
-const exit = (id: string, x: number, y: number): Plan['windows'][number] => ({ id, kind: 'exit', from: [x, y], to: [x + 30, y] })
-const wall = (id: string, x: number, y0: number, y1: number): Plan['walls'][number] => ({ id, from: [x, y0], to: [x, y1], thickness: 2 })
-const pass = (limit: number, at = 18): Plan['compartments'][number] => ({ id: 'pass', name: 'Pass-through', place: 'outside', size: [26, 90, 22], openings: [{ wall: 'door', width: 24, height: 20 }, { wall: 'off-door', width: 24, height: 20 }], at, readings: { weightLimit: [{ value: limit, source: 'label' }] } }) // prettier-ignore
+const room = (
+  id: string,
+  kind: Plan['rooms'][number]['kind'],
+  rect: Rect,
+  closedBy: 'door' | 'curtain' | 'nothing',
+): Plan['rooms'][number] => ({ id, name: id.charAt(0).toUpperCase() + id.slice(1), kind, shape: { rect }, closedBy })
+const exit = (id: string, x: number, y: number): Plan['windows'][number] => ({
+  id,
+  kind: 'exit',
+  from: [x, y],
+  to: [x + 30, y],
+})
+const wall = (id: string, x: number, y0: number, y1: number): Plan['walls'][number] => ({
+  id,
+  from: [x, y0],
+  to: [x, y1],
+  thickness: 2,
+})
+const pass = (limit: number, at = 18): Plan['compartments'][number] => ({
+  id: 'pass',
+  name: 'Pass-through',
+  place: 'outside',
+  size: [26, 90, 22],
+  openings: [
+    { wall: 'door', width: 24, height: 20 },
+    { wall: 'off-door', width: 24, height: 20 },
+  ],
+  at,
+  readings: { weightLimit: [{ value: limit, source: 'label' }] },
+})
 const given = (stock: string, layout: Trailer['layout'], of: Trailer): Trailer => ({ ...of, stock, layout })
 
 /** A 26 ft bunkhouse with one slide: tub, booth and jackknife sofa, outside kitchen, oven, gas-electric refrigerator. */
@@ -16,9 +42,26 @@ export const FAMILY = given(
   unit(
     {
       box: { length: 312, width: 96, wall: 2, tongue: 44, bumper: 8 },
-      rooms: [room('bedroom', 'bedroom', [2, 2, 86, 92], 'door'), room('living', 'living', [90, 2, 130, 92], 'nothing'), room('bunks', 'bunk room', [222, 2, 88, 36], 'curtain'), room('bath', 'bath', [222, 40, 88, 54], 'door')],
-      walls: [wall('a', 89, 2, 36), wall('b', 89, 62, 94), wall('c', 221, 2, 8), wall('d', 221, 34, 56), wall('e', 221, 84, 94), { id: 'f', from: [222, 39], to: [310, 39], thickness: 2 }],
-      doors: [{ id: 'entry', kind: 'entry', from: [186, 96], to: [214, 96], hinge: 'to', opens: 'door' }, { id: 'bed-door', kind: 'pocket', from: [89, 36], to: [89, 62] }, { id: 'bunk-curtain', kind: 'curtain', from: [221, 8], to: [221, 34] }, { id: 'bath-door', kind: 'pocket', from: [221, 56], to: [221, 84] }], // prettier-ignore
+      rooms: [
+        room('bedroom', 'bedroom', [2, 2, 86, 92], 'door'),
+        room('living', 'living', [90, 2, 130, 92], 'nothing'),
+        room('bunks', 'bunk room', [222, 2, 88, 36], 'curtain'),
+        room('bath', 'bath', [222, 40, 88, 54], 'door'),
+      ],
+      walls: [
+        wall('a', 89, 2, 36),
+        wall('b', 89, 62, 94),
+        wall('c', 221, 2, 8),
+        wall('d', 221, 34, 56),
+        wall('e', 221, 84, 94),
+        { id: 'f', from: [222, 39], to: [310, 39], thickness: 2 },
+      ],
+      doors: [
+        { id: 'entry', kind: 'entry', from: [186, 96], to: [214, 96], hinge: 'to', opens: 'door' },
+        { id: 'bed-door', kind: 'pocket', from: [89, 36], to: [89, 62] },
+        { id: 'bunk-curtain', kind: 'curtain', from: [221, 8], to: [221, 34] },
+        { id: 'bath-door', kind: 'pocket', from: [221, 56], to: [221, 84] },
+      ],
       windows: [exit('w1', 20, 0), exit('w2', 270, 0)],
       slides: [{ id: 's', wall: 'off-door', start: 96, length: 120, depth: 34 }],
       fixtures: [
@@ -36,18 +79,78 @@ export const FAMILY = given(
         fixture('overhead', [124, 82, 34, 12], { depth: 12 }),
       ],
       berths: [
-        berth('bed', 60, 74, { id: 'queen', name: 'Short queen', room: 'bedroom', shape: { rect: [2, 2, 60, 74] }, head: 'off-door', access: ['rear', 'door'] }),
-        berth('bunk', 34, 74, { id: 'lower', name: 'Lower bunk', limit: 250, room: 'bunks', shape: { rect: [236, 2, 74, 34] }, head: 'rear', access: ['front'] }),
-        berth('upper-bunk', 34, 74, { id: 'upper', name: 'Upper bunk', limit: 150, room: 'bunks', shape: { rect: [236, 2, 74, 34] }, head: 'rear', access: ['front'] }),
-        berth('booth', 40, 70, { id: 'dinette', name: 'Dinette bed', room: 'living', shape: { rect: [98, -32, 54, 40] }, slide: 's', head: 'front', access: ['door'], conversion: 'make-dinette' }),
-        berth('jackknife', 42, 68, { id: 'sofa', name: 'Sofa bed', room: 'living', shape: { rect: [154, -32, 60, 42] }, slide: 's', head: 'front', access: ['door'], conversion: 'make-sofa' }),
+        berth('bed', 60, 74, {
+          id: 'queen',
+          name: 'Short queen',
+          room: 'bedroom',
+          shape: { rect: [2, 2, 60, 74] },
+          head: 'off-door',
+          access: ['rear', 'door'],
+        }),
+        berth('bunk', 34, 74, {
+          id: 'lower',
+          name: 'Lower bunk',
+          limit: 250,
+          room: 'bunks',
+          shape: { rect: [236, 2, 74, 34] },
+          head: 'rear',
+          access: ['front'],
+        }),
+        berth('upper-bunk', 34, 74, {
+          id: 'upper',
+          name: 'Upper bunk',
+          limit: 150,
+          room: 'bunks',
+          shape: { rect: [236, 2, 74, 34] },
+          head: 'rear',
+          access: ['front'],
+        }),
+        berth('booth', 40, 70, {
+          id: 'dinette',
+          name: 'Dinette bed',
+          room: 'living',
+          shape: { rect: [98, -32, 54, 40] },
+          slide: 's',
+          head: 'front',
+          access: ['door'],
+          conversion: 'make-dinette',
+        }),
+        berth('jackknife', 42, 68, {
+          id: 'sofa',
+          name: 'Sofa bed',
+          room: 'living',
+          shape: { rect: [154, -32, 60, 42] },
+          slide: 's',
+          head: 'front',
+          access: ['door'],
+          conversion: 'make-sofa',
+        }),
       ],
-      conversions: [conversion('make-dinette', { name: 'Dinette', uses: ['booth'] }), conversion('make-sofa', { name: 'Jackknife sofa', uses: ['jackknife-sofa'], minutes: 2 })],
-      outside: [{ id: 'awning', kind: 'awning', wall: 'door', start: 100, length: 120 }, { id: 'kitchen', kind: 'outside-kitchen', wall: 'door', start: 250, length: 48 }], // prettier-ignore
+      conversions: [
+        conversion('make-dinette', { name: 'Dinette', uses: ['booth'] }),
+        conversion('make-sofa', { name: 'Jackknife sofa', uses: ['jackknife-sofa'], minutes: 2 }),
+      ],
+      outside: [
+        { id: 'awning', kind: 'awning', wall: 'door', start: 100, length: 120 },
+        { id: 'kitchen', kind: 'outside-kitchen', wall: 'door', start: 250, length: 48 },
+      ],
       compartments: [pass(300)],
     },
-    { advertisedSleeps: 8, uvw: 5400, gvwr: 7200, hitchWeight: 640, overallLength: 364, askingPrice: 29900, axleCenter: 190 },
-    [equipment('fresh-tank', { capacity: 40 }), equipment('lp-cylinder', { count: 2, size: 20 }), equipment('stabilizers', { drive: 'manual' }), equipment('water-heater', { fuel: 'gas and electric' })],
+    {
+      advertisedSleeps: 8,
+      uvw: 5400,
+      gvwr: 7200,
+      hitchWeight: 640,
+      overallLength: 364,
+      askingPrice: 29900,
+      axleCenter: 190,
+    },
+    [
+      equipment('fresh-tank', { capacity: 40 }),
+      equipment('lp-cylinder', { count: 2, size: 20 }),
+      equipment('stabilizers', { drive: 'manual' }),
+      equipment('water-heater', { fuel: 'gas and electric' }),
+    ],
   ),
 )
 
@@ -58,9 +161,16 @@ export const COUPLE = given(
   unit(
     {
       box: { length: 228, width: 96, wall: 2, tongue: 42, bumper: 6 },
-      rooms: [room('bedroom', 'bedroom', [2, 2, 84, 92], 'curtain'), room('living', 'living', [88, 2, 92, 92], 'nothing'), room('bath', 'bath', [182, 2, 44, 92], 'door')],
+      rooms: [
+        room('bedroom', 'bedroom', [2, 2, 84, 92], 'curtain'),
+        room('living', 'living', [88, 2, 92, 92], 'nothing'),
+        room('bath', 'bath', [182, 2, 44, 92], 'door'),
+      ],
       walls: [wall('c', 181, 2, 36), wall('d', 181, 62, 94)],
-      doors: [{ id: 'entry', kind: 'entry', from: [92, 96], to: [120, 96], hinge: 'from', opens: 'door' }, { id: 'bath-door', kind: 'pocket', from: [181, 36], to: [181, 62] }], // prettier-ignore
+      doors: [
+        { id: 'entry', kind: 'entry', from: [92, 96], to: [120, 96], hinge: 'from', opens: 'door' },
+        { id: 'bath-door', kind: 'pocket', from: [181, 36], to: [181, 62] },
+      ],
       windows: [exit('w1', 24, 0), exit('w2', 24, 96)],
       fixtures: [
         fixture('booth', [92, 2, 66, 42], { seats: 4 }, { faces: 'door' }),
@@ -75,14 +185,43 @@ export const COUPLE = given(
         fixture('overhead', [122, 82, 34, 12], { depth: 6 }),
       ],
       berths: [
-        berth('bed', 60, 80, { id: 'queen', name: 'Queen', room: 'bedroom', shape: { rect: [2, 18, 80, 60] }, head: 'front', access: ['door', 'off-door', 'rear'] }),
-        berth('booth', 40, 66, { id: 'dinette', name: 'Dinette bed', room: 'living', shape: { rect: [92, 2, 66, 42] }, head: 'front', access: ['door'], conversion: 'make-dinette' }),
+        berth('bed', 60, 80, {
+          id: 'queen',
+          name: 'Queen',
+          room: 'bedroom',
+          shape: { rect: [2, 18, 80, 60] },
+          head: 'front',
+          access: ['door', 'off-door', 'rear'],
+        }),
+        berth('booth', 40, 66, {
+          id: 'dinette',
+          name: 'Dinette bed',
+          room: 'living',
+          shape: { rect: [92, 2, 66, 42] },
+          head: 'front',
+          access: ['door'],
+          conversion: 'make-dinette',
+        }),
       ],
       conversions: [conversion('make-dinette', { name: 'Dinette', uses: ['booth'] })],
       compartments: [pass(200)],
     },
-    { advertisedSleeps: 4, uvw: 3500, gvwr: 4700, hitchWeight: 430, overallLength: 276, askingPrice: 24900, axleCenter: 136 },
-    [equipment('fresh-tank', { capacity: 30 }), equipment('lp-cylinder', { count: 2, size: 20 }), equipment('stabilizers', { drive: 'manual' }), equipment('solar-port', {}), equipment('water-heater', { fuel: 'gas and electric' })],
+    {
+      advertisedSleeps: 4,
+      uvw: 3500,
+      gvwr: 4700,
+      hitchWeight: 430,
+      overallLength: 276,
+      askingPrice: 24900,
+      axleCenter: 136,
+    },
+    [
+      equipment('fresh-tank', { capacity: 30 }),
+      equipment('lp-cylinder', { count: 2, size: 20 }),
+      equipment('stabilizers', { drive: 'manual' }),
+      equipment('solar-port', {}),
+      equipment('water-heater', { fuel: 'gas and electric' }),
+    ],
   ),
 )
 
@@ -93,9 +232,27 @@ export const LONG = given(
   unit(
     {
       box: { length: 360, width: 96, wall: 2, tongue: 44, bumper: 8 },
-      rooms: [room('bedroom', 'bedroom', [2, 2, 86, 92], 'door'), room('bath', 'bath', [90, 2, 60, 92], 'door'), room('living', 'living', [152, 2, 160, 92], 'nothing'), room('half', 'bath', [314, 2, 44, 92], 'door')],
-      walls: [wall('a', 89, 2, 36), wall('b', 89, 62, 94), wall('c', 151, 2, 36), wall('d', 151, 62, 94), wall('e', 313, 2, 36), wall('f', 313, 62, 94)],
-      doors: [{ id: 'entry', kind: 'entry', from: [276, 96], to: [304, 96], hinge: 'to', opens: 'door' }, { id: 'second', kind: 'entry', from: [60, 96], to: [86, 96], hinge: 'from', opens: 'door' }, { id: 'bed-door', kind: 'pocket', from: [89, 36], to: [89, 62] }, { id: 'bath-door', kind: 'pocket', from: [151, 36], to: [151, 62] }, { id: 'half-door', kind: 'pocket', from: [313, 36], to: [313, 62] }], // prettier-ignore
+      rooms: [
+        room('bedroom', 'bedroom', [2, 2, 86, 92], 'door'),
+        room('bath', 'bath', [90, 2, 60, 92], 'door'),
+        room('living', 'living', [152, 2, 160, 92], 'nothing'),
+        room('half', 'bath', [314, 2, 44, 92], 'door'),
+      ],
+      walls: [
+        wall('a', 89, 2, 36),
+        wall('b', 89, 62, 94),
+        wall('c', 151, 2, 36),
+        wall('d', 151, 62, 94),
+        wall('e', 313, 2, 36),
+        wall('f', 313, 62, 94),
+      ],
+      doors: [
+        { id: 'entry', kind: 'entry', from: [276, 96], to: [304, 96], hinge: 'to', opens: 'door' },
+        { id: 'second', kind: 'entry', from: [60, 96], to: [86, 96], hinge: 'from', opens: 'door' },
+        { id: 'bed-door', kind: 'pocket', from: [89, 36], to: [89, 62] },
+        { id: 'bath-door', kind: 'pocket', from: [151, 36], to: [151, 62] },
+        { id: 'half-door', kind: 'pocket', from: [313, 36], to: [313, 62] },
+      ],
       windows: [exit('w1', 20, 0), exit('w3', 240, 0)],
       fixtures: [
         fixture('shower', [92, 2, 36, 30], { headroom: 82, closure: 'glass' }, { faces: 'door' }),
@@ -113,13 +270,33 @@ export const LONG = given(
         fixture('desk', [300, 2, 13, 20], { outlet: true }, { faces: 'front' }),
       ],
       berths: [
-        berth('bed', 66, 80, { id: 'king', name: 'Camper king', room: 'bedroom', shape: { rect: [2, 16, 70, 66] }, head: 'front', access: ['door', 'rear'] }),
-        berth('tri-fold', 60, 72, { id: 'sofa', name: 'Sofa bed', room: 'living', shape: { rect: [228, 2, 70, 52] }, head: 'front', access: ['front', 'rear'], conversion: 'make-sofa' }),
+        berth('bed', 66, 80, {
+          id: 'king',
+          name: 'Camper king',
+          room: 'bedroom',
+          shape: { rect: [2, 16, 70, 66] },
+          head: 'front',
+          access: ['door', 'rear'],
+        }),
+        berth('tri-fold', 60, 72, {
+          id: 'sofa',
+          name: 'Sofa bed',
+          room: 'living',
+          shape: { rect: [228, 2, 70, 52] },
+          head: 'front',
+          access: ['front', 'rear'],
+          conversion: 'make-sofa',
+        }),
       ],
       conversions: [conversion('make-sofa', { name: 'Tri-fold sofa', uses: ['tri-fold-sofa'] })],
       compartments: [pass(400)],
     },
     { advertisedSleeps: 4, uvw: 7100, gvwr: 9400, hitchWeight: 850, overallLength: 412, askingPrice: 54900 },
-    [equipment('fresh-tank', { capacity: 50 }), equipment('lp-cylinder', { count: 2, size: 30 }), equipment('stabilizers', { drive: 'power each' }), equipment('water-heater', { fuel: 'on-demand gas' })],
+    [
+      equipment('fresh-tank', { capacity: 50 }),
+      equipment('lp-cylinder', { count: 2, size: 30 }),
+      equipment('stabilizers', { drive: 'power each' }),
+      equipment('water-heater', { fuel: 'on-demand gas' }),
+    ],
   ),
 )

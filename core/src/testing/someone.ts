@@ -12,7 +12,10 @@ export function person(given: Partial<Person> = {}): Person {
 /** Two who share a bed. */
 export function couple(a: Partial<Person> = {}, b: Partial<Person> = {}): [Person, Person] {
   const [first, second] = [person(a), person(b)]
-  return [{ ...first, partner: second.id }, { ...second, partner: first.id }] // prettier-ignore
+  return [
+    { ...first, partner: second.id },
+    { ...second, partner: first.id },
+  ]
 }
 
 /** A household for tests: those people, a half-ton whose every rating was read off its label. */
@@ -33,7 +36,10 @@ export function household(people: Person[], given: Partial<Household> = {}): Hou
   }
 }
 
-export const vehicle = (ratings: Record<string, ReadingValue>): Household['vehicle'] => ({ name: 'Half-ton', readings: readings(ratings) })
+export const vehicle = (ratings: Record<string, ReadingValue>): Household['vehicle'] => ({
+  name: 'Half-ton',
+  readings: readings(ratings),
+})
 
 /** Plain values as readings of one source. */
 export function readings(values: Record<string, ReadingValue>, source: Source = 'label') {

@@ -24,7 +24,11 @@ export function emptyPlan(given: Partial<Plan> = {}): Plan {
 }
 
 /** A unit for tests, all that matters for towing read off its labels. */
-export function unit(plan: Partial<Plan> = {}, figures: Record<string, ReadingValue> = {}, equipment = standardEquipment()): Trailer {
+export function unit(
+  plan: Partial<Plan> = {},
+  figures: Record<string, ReadingValue> = {},
+  equipment = standardEquipment(),
+): Trailer {
   return {
     format: TRAILER_FORMAT,
     version: TRAILER_VERSION,
@@ -40,20 +44,58 @@ export function unit(plan: Partial<Plan> = {}, figures: Record<string, ReadingVa
   }
 }
 
-export const standardEquipment = () => [equipment('fresh-tank', { capacity: 30 }), equipment('lp-cylinder', { count: 1, size: 20 })]
+export const standardEquipment = () => [
+  equipment('fresh-tank', { capacity: 30 }),
+  equipment('lp-cylinder', { count: 1, size: 20 }),
+]
 
-export const equipment = (kind: EquipmentKind, values: Record<string, ReadingValue>): Equipment => ({ id: kind, kind, readings: readings(values) })
+export const equipment = (kind: EquipmentKind, values: Record<string, ReadingValue>): Equipment => ({
+  id: kind,
+  kind,
+  readings: readings(values),
+})
 
 /** A berth by its mattress; where it stands does not matter to who fits. */
-export function berth(kind: BerthKind, width: number | undefined, length: number | undefined, given: Partial<Berth> & { limit?: number } = {}): Berth {
+export function berth(
+  kind: BerthKind,
+  width: number | undefined,
+  length: number | undefined,
+  given: Partial<Berth> & { limit?: number } = {},
+): Berth {
   const { limit, ...rest } = given
-  const values = Object.entries({ mattressWidth: width, mattressLength: length, weightLimit: limit }).flatMap(([key, value]) => (value === undefined ? [] : [[key, value] as const]))
-  return { id: kind, kind, name: kind, shape: { rect: [10, 10, length ?? 74, width ?? 30] }, room: 'room', head: 'front', access: ['door'], readings: readings(Object.fromEntries(values)), ...rest }
+  const values = Object.entries({ mattressWidth: width, mattressLength: length, weightLimit: limit }).flatMap(
+    ([key, value]) => (value === undefined ? [] : [[key, value] as const]),
+  )
+  return {
+    id: kind,
+    kind,
+    name: kind,
+    shape: { rect: [10, 10, length ?? 74, width ?? 30] },
+    room: 'room',
+    head: 'front',
+    access: ['door'],
+    readings: readings(Object.fromEntries(values)),
+    ...rest,
+  }
 }
 
-export const conversion = (id: string, given: Partial<Conversion> = {}): Conversion => ({ id, name: id, uses: [], steps: [], minutes: 3, takes: [], excludes: [], ...given })
+export const conversion = (id: string, given: Partial<Conversion> = {}): Conversion => ({
+  id,
+  name: id,
+  uses: [],
+  steps: [],
+  minutes: 3,
+  takes: [],
+  excludes: [],
+  ...given,
+})
 
-export const fixture = (kind: FixtureKind, rect: [number, number, number, number], values: Record<string, ReadingValue> = {}, given: Partial<Fixture> = {}): Fixture => ({
+export const fixture = (
+  kind: FixtureKind,
+  rect: [number, number, number, number],
+  values: Record<string, ReadingValue> = {},
+  given: Partial<Fixture> = {},
+): Fixture => ({
   id: kind,
   kind,
   shape: { rect },

@@ -10,18 +10,40 @@ import { vinCheckDigit } from './vin'
 /** What the schema cannot see: names that lead nowhere, weights that contradict each other, beds outside the box. */
 export function trailerFlaws(trailer: Trailer): Flaw[] {
   const names = nameFlaws(trailer)
-  return [...names, ...identityFlaws(trailer), ...weightFlaws(trailer), ...placeFlaws(trailer.plan), ...(names.length ? [] : crowdingFlaws(trailer.plan))]
+  return [
+    ...names,
+    ...identityFlaws(trailer),
+    ...weightFlaws(trailer),
+    ...placeFlaws(trailer.plan),
+    ...(names.length ? [] : crowdingFlaws(trailer.plan)),
+  ]
 }
 
 function nameFlaws({ plan, equipment }: Trailer): Flaw[] {
-  const named = (['rooms', 'walls', 'doors', 'windows', 'slides', 'canvasEnds', 'fixtures', 'berths', 'conversions', 'outside', 'compartments'] as const).flatMap((list) =>
-    plan[list].map(({ id }, i) => ({ id, path: `plan.${list}[${i}].id`, list: list as string })),
-  )
+  const named = (
+    [
+      'rooms',
+      'walls',
+      'doors',
+      'windows',
+      'slides',
+      'canvasEnds',
+      'fixtures',
+      'berths',
+      'conversions',
+      'outside',
+      'compartments',
+    ] as const
+  ).flatMap((list) => plan[list].map(({ id }, i) => ({ id, path: `plan.${list}[${i}].id`, list: list as string })))
   const all = [...named, ...equipment.map(({ id }, i) => ({ id, path: `equipment[${i}].id`, list: 'equipment' }))]
-  const twice = all.filter(({ id }, i) => all.findIndex((other) => other.id === id) < i).map(({ id, path }) => error(path, id, 'an id that nothing else on this trailer has'))
+  const twice = all
+    .filter(({ id }, i) => all.findIndex((other) => other.id === id) < i)
+    .map(({ id, path }) => error(path, id, 'an id that nothing else on this trailer has'))
   const idsOf = (list: string) => new Set(named.filter((one) => one.list === list).map(({ id }) => id))
   const must = (path: string, id: string | undefined, list: string): Flaw[] =>
-    id === undefined || idsOf(list).has(id) ? [] : [error(path, id, `the id of one of plan.${list}${listed(idsOf(list))}`)]
+    id === undefined || idsOf(list).has(id)
+      ? []
+      : [error(path, id, `the id of one of plan.${list}${listed(idsOf(list))}`)]
   return [
     ...twice,
     ...plan.fixtures.flatMap((fixture, i) => must(`plan.fixtures[${i}].slide`, fixture.slide, 'slides')),
@@ -31,7 +53,13 @@ function nameFlaws({ plan, equipment }: Trailer): Flaw[] {
       ...must(`plan.berths[${i}].canvasEnd`, berth.canvasEnd, 'canvasEnds'),
       ...must(`plan.berths[${i}].conversion`, berth.conversion, 'conversions'),
     ]),
-    ...plan.compartments.flatMap(({ shares = [] }, i) => shares.flatMap((id, k) => (idsOf('berths').has(id) || idsOf('slides').has(id) ? [] : [error(`plan.compartments[${i}].shares[${k}]`, id, 'the id of a berth or a slide of this plan')]))),
+    ...plan.compartments.flatMap(({ shares = [] }, i) =>
+      shares.flatMap((id, k) =>
+        idsOf('berths').has(id) || idsOf('slides').has(id)
+          ? []
+          : [error(`plan.compartments[${i}].shares[${k}]`, id, 'the id of a berth or a slide of this plan')],
+      ),
+    ),
     ...plan.conversions.flatMap((conversion, i) => [
       ...conversion.uses.flatMap((id, k) => must(`plan.conversions[${i}].uses[${k}]`, id, 'fixtures')),
       ...conversion.excludes.flatMap((id, k) => must(`plan.conversions[${i}].excludes[${k}]`, id, 'conversions')),
@@ -41,7 +69,9 @@ function nameFlaws({ plan, equipment }: Trailer): Flaw[] {
 
 function identityFlaws({ vin }: Trailer): Flaw[] {
   const digit = vin && vinCheckDigit(vin)
-  return vin && digit !== vin[8] ? [error('vin', vin, `a VIN whose 9th sign is the check digit (${digit} for these others); read the label again`)] : []
+  return vin && digit !== vin[8]
+    ? [error('vin', vin, `a VIN whose 9th sign is the check digit (${digit} for these others); read the label again`)]
+    : []
 }
 
 function weightFlaws(trailer: Trailer): Flaw[] {
@@ -59,13 +89,23 @@ function weightFlaws(trailer: Trailer): Flaw[] {
 }
 
 function placeFlaws(plan: Plan): Flaw[] {
-  return strays(plan).map(({ list, id, shape, inches: by }) => error(`plan.${list}[${plan[list].findIndex((one) => one.id === id)}].shape`, shape, `a place inside the walls; it sticks out by ${formatQuantity(inches(by))}`))
+  return strays(plan).map(({ list, id, shape, inches: by }) =>
+    error(
+      `plan.${list}[${plan[list].findIndex((one) => one.id === id)}].shape`,
+      shape,
+      `a place inside the walls; it sticks out by ${formatQuantity(inches(by))}`,
+    ),
+  )
 }
 
 function crowdingFlaws(plan: Plan): Flaw[] {
   return TIMES.filter((time) => time !== 'night').flatMap((time) =>
     overlapsAt(plan, time).map(({ a, b, inches: deep }) =>
-      warning(`plan (${time === 'road' ? 'on the road' : time})`, `${a} in ${b} by ${formatQuantity(inches(deep))}`, 'nothing standing in something else; measure again'),
+      warning(
+        `plan (${time === 'road' ? 'on the road' : time})`,
+        `${a} in ${b} by ${formatQuantity(inches(deep))}`,
+        'nothing standing in something else; measure again',
+      ),
     ),
   )
 }

@@ -3,7 +3,10 @@ import { berth, fixture, unit } from '../testing/unit'
 import { readingName } from './readingName'
 
 describe('a reading by name', () => {
-  const trailer = unit({ berths: [berth('upper-bunk', 28, 74, { id: 'top', name: 'Upper bunk' })], fixtures: [fixture('shower', [10, 10, 30, 30])] })
+  const trailer = unit({
+    berths: [berth('upper-bunk', 28, 74, { id: 'top', name: 'Upper bunk' })],
+    fixtures: [fixture('shower', [10, 10, 30, 30])],
+  })
   it.each([
     ['readings.hitchWeight', 'Hitch weight, empty'],
     ['plan.berths.top.weightLimit', 'Upper bunk: weight limit'],

@@ -14,4 +14,5 @@ export function readingName(trailer: Trailer, key: string): string {
   return of(spec.name, reading ? (spec.reads as ReadingSpecs)[reading]?.label : undefined)
 }
 
-const of = (thing: string, what: string | undefined): string => `${thing}: ${(what ?? 'reading').replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}`
+const of = (thing: string, what: string | undefined): string =>
+  `${thing}: ${(what ?? 'reading').replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}`

@@ -7,14 +7,26 @@ import { household, person } from '../testing/someone'
 import { berth, fixture, unit } from '../testing/unit'
 import { thingAt, thingsOf, withReading } from './things'
 
-const trailer = unit({ berths: [berth('bunk', 30, 74, { id: 'lower', name: 'Lower bunk' })], fixtures: [fixture('toilet', [10, 60, 19, 22]), fixture('shower', [40, 60, 30, 30])], slides: [{ id: 's', wall: 'off-door', start: 90, length: 60, depth: 20 }] })
+const trailer = unit({
+  berths: [berth('bunk', 30, 74, { id: 'lower', name: 'Lower bunk' })],
+  fixtures: [fixture('toilet', [10, 60, 19, 22]), fixture('shower', [40, 60, 30, 30])],
+  slides: [{ id: 's', wall: 'off-door', start: 90, length: 60, depth: 20 }],
+})
 const untouched = JSON.stringify(trailer)
 const reading = (value: number) => ({ value, source: 'measured', on: '2026-11-25', by: 'Nell' }) as const
 
 describe('what can be read on a trailer', () => {
   it('every thing goes by a path of its own', () => {
     const paths = thingsOf(trailer).map(({ path }) => path)
-    expect(paths).toEqual(['readings', 'equipment.fresh-tank', 'equipment.lp-cylinder', 'plan.fixtures.toilet', 'plan.fixtures.shower', 'plan.berths.lower', 'plan.slides.s'])
+    expect(paths).toEqual([
+      'readings',
+      'equipment.fresh-tank',
+      'equipment.lp-cylinder',
+      'plan.fixtures.toilet',
+      'plan.fixtures.shower',
+      'plan.berths.lower',
+      'plan.slides.s',
+    ])
   })
 
   it.each([
@@ -29,7 +41,9 @@ describe('what can be read on a trailer', () => {
     const { thing, reading: name } = thingAt(added, key)!
     expect(thing.readings![name]!.at(-1)).toEqual(reading(value))
     if (before) expect(thing.readings![name]).toContainEqual(before)
-    expect(parseTrailer(JSON.parse(JSON.stringify(added))).flaws.filter(({ severity }) => severity === 'error')).toEqual([])
+    expect(
+      parseTrailer(JSON.parse(JSON.stringify(added))).flaws.filter(({ severity }) => severity === 'error'),
+    ).toEqual([])
     expect(JSON.stringify(trailer)).toBe(untouched)
   })
 
@@ -48,17 +62,32 @@ describe('what to measure next', () => {
   it('first what most households wait for, each with its question and its place', () => {
     expect(list[0]).toMatchObject({ households: ['Light', 'Two'] })
     const headroom = list.find(({ key }) => key === 'plan.fixtures.shower.headroom')!
-    expect(headroom).toMatchObject({ name: 'Shower: shower headroom', id: 'shower', spec: { how: 'Pan to skylight' }, households: ['Light', 'Two'], questions: ['bath'] })
+    expect(headroom).toMatchObject({
+      name: 'Shower: shower headroom',
+      id: 'shower',
+      spec: { how: 'Pan to skylight' },
+      households: ['Light', 'Two'],
+      questions: ['bath'],
+    })
     const counts = list.map(({ households }) => households.length)
     expect(counts).toEqual([...counts].sort((a, b) => b - a))
   })
 
   it('a reading that changes nobody’s answer is waited for by nobody', () => {
     // A second shower nobody measured: it is the roomier one that counts, and that one is known to be high enough.
-    const two = unit({ fixtures: [fixture('toilet', [10, 60, 19, 22], { room: 28 }, { faces: 'front' }), fixture('shower', [40, 60, 30, 30], { headroom: 84 }), fixture('shower', [90, 60, 30, 30], {}, { id: 'second' })] })
+    const two = unit({
+      fixtures: [
+        fixture('toilet', [10, 60, 19, 22], { room: 28 }, { faces: 'front' }),
+        fixture('shower', [40, 60, 30, 30], { headroom: 84 }),
+        fixture('shower', [90, 60, 30, 30], {}, { id: 'second' }),
+      ],
+    })
     const answers = judgeFor(light)(factSheet(two))
     const asks = { ...answers, bath: { ...answers.bath!, missing: ['plan.fixtures.second.headroom'] } }
-    expect(tapeList(two, [{ household: light, answers: asks }]).find(({ key }) => key === 'plan.fixtures.second.headroom')!.households).toEqual([])
+    expect(
+      tapeList(two, [{ household: light, answers: asks }]).find(({ key }) => key === 'plan.fixtures.second.headroom')!
+        .households,
+    ).toEqual([])
   })
 
   it('of two that are missing together both are waited for', () => {
@@ -66,7 +95,9 @@ describe('what to measure next', () => {
     const unweighed = { ...trailer, readings: rest }
     const answers = judgeFor(light)(factSheet(unweighed))
     expect(answers.tow).toMatchObject({ verdict: 'measure' })
-    const waited = tapeList(unweighed, [{ household: light, answers }]).filter(({ questions }) => questions.includes('tow')).map(({ key }) => key)
+    const waited = tapeList(unweighed, [{ household: light, answers }])
+      .filter(({ questions }) => questions.includes('tow'))
+      .map(({ key }) => key)
     expect(waited).toEqual(answers.tow!.missing.filter((key) => key.startsWith('readings.')))
   })
 

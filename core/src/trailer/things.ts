@@ -21,21 +21,62 @@ const PLAN_LISTS = ['fixtures', 'berths', 'slides', 'outside', 'compartments'] a
 export function thingsOf({ readings, equipment, plan }: Trailer): Thing[] {
   return [
     { path: 'readings', name: 'The unit', specs: TRAILER_READS, readings },
-    ...equipment.map((one): Thing => ({ path: `equipment.${one.id}`, id: one.id, name: one.name ?? EQUIPMENT_KINDS[one.kind].name, specs: EQUIPMENT_KINDS[one.kind].reads, readings: one.readings })),
-    ...plan.fixtures.map((one): Thing => ({ path: `plan.fixtures.${one.id}`, id: one.id, name: one.name ?? FIXTURE_KINDS[one.kind].name, specs: FIXTURE_KINDS[one.kind].reads, readings: one.readings })),
-    ...plan.berths.map((one): Thing => ({ path: `plan.berths.${one.id}`, id: one.id, name: one.name, specs: BERTH_READS, readings: one.readings })),
-    ...plan.slides.map((one): Thing => ({ path: `plan.slides.${one.id}`, id: one.id, name: 'Slide', specs: SLIDE_READS, readings: one.readings })),
-    ...plan.outside.map((one): Thing => ({ path: `plan.outside.${one.id}`, id: one.id, name: OUTSIDE_KINDS[one.kind].name, specs: OUTSIDE_KINDS[one.kind].reads, readings: one.readings })),
-    ...plan.compartments.map((one): Thing => ({ path: `plan.compartments.${one.id}`, id: one.id, name: one.name, specs: COMPARTMENT_READS, readings: one.readings })),
+    ...equipment.map((one): Thing => ({
+      path: `equipment.${one.id}`,
+      id: one.id,
+      name: one.name ?? EQUIPMENT_KINDS[one.kind].name,
+      specs: EQUIPMENT_KINDS[one.kind].reads,
+      readings: one.readings,
+    })),
+    ...plan.fixtures.map((one): Thing => ({
+      path: `plan.fixtures.${one.id}`,
+      id: one.id,
+      name: one.name ?? FIXTURE_KINDS[one.kind].name,
+      specs: FIXTURE_KINDS[one.kind].reads,
+      readings: one.readings,
+    })),
+    ...plan.berths.map((one): Thing => ({
+      path: `plan.berths.${one.id}`,
+      id: one.id,
+      name: one.name,
+      specs: BERTH_READS,
+      readings: one.readings,
+    })),
+    ...plan.slides.map((one): Thing => ({
+      path: `plan.slides.${one.id}`,
+      id: one.id,
+      name: 'Slide',
+      specs: SLIDE_READS,
+      readings: one.readings,
+    })),
+    ...plan.outside.map((one): Thing => ({
+      path: `plan.outside.${one.id}`,
+      id: one.id,
+      name: OUTSIDE_KINDS[one.kind].name,
+      specs: OUTSIDE_KINDS[one.kind].reads,
+      readings: one.readings,
+    })),
+    ...plan.compartments.map((one): Thing => ({
+      path: `plan.compartments.${one.id}`,
+      id: one.id,
+      name: one.name,
+      specs: COMPARTMENT_READS,
+      readings: one.readings,
+    })),
   ]
 }
 
 /** What a reading's key speaks of; undefined when it leads nowhere. A key may name a piece of equipment by its kind. */
-export function thingAt(trailer: Trailer, key: string): { thing: Thing; reading: string; spec: ReadingSpec } | undefined {
+export function thingAt(
+  trailer: Trailer,
+  key: string,
+): { thing: Thing; reading: string; spec: ReadingSpec } | undefined {
   const at = key.lastIndexOf('.')
   const [path, reading] = [key.slice(0, at), key.slice(at + 1)]
   const byKind = trailer.equipment.find(({ kind }) => `equipment.${kind}` === path)
-  const thing = thingsOf(trailer).find((one) => one.path === path) ?? (byKind && thingsOf(trailer).find((one) => one.path === `equipment.${byKind.id}`))
+  const thing =
+    thingsOf(trailer).find((one) => one.path === path) ??
+    (byKind && thingsOf(trailer).find((one) => one.path === `equipment.${byKind.id}`))
   const spec = thing?.specs[reading]
   return thing && spec && { thing, reading, spec }
 }
@@ -45,10 +86,17 @@ export function withReading(trailer: Trailer, key: string, reading: Reading): Tr
   const found = thingAt(trailer, key)
   if (!found) return undefined
   const { thing, reading: name } = found
-  const added = (readings: Readings | undefined): Readings => ({ ...readings, [name]: [...(readings?.[name] ?? []), reading] })
-  const inList = <T extends { id: string; readings?: Readings }>(list: T[]): T[] => list.map((one) => (one.id === thing.id ? { ...one, readings: added(one.readings) } : one))
+  const added = (readings: Readings | undefined): Readings => ({
+    ...readings,
+    [name]: [...(readings?.[name] ?? []), reading],
+  })
+  const inList = <T extends { id: string; readings?: Readings }>(list: T[]): T[] =>
+    list.map((one) => (one.id === thing.id ? { ...one, readings: added(one.readings) } : one))
   if (thing.path === 'readings') return { ...trailer, readings: added(trailer.readings) }
   if (thing.path.startsWith('equipment.')) return { ...trailer, equipment: inList(trailer.equipment) }
   const list = PLAN_LISTS.find((one) => thing.path.startsWith(`plan.${one}.`))!
-  return { ...trailer, plan: { ...trailer.plan, [list]: inList(trailer.plan[list] as { id: string; readings?: Readings }[]) } }
+  return {
+    ...trailer,
+    plan: { ...trailer.plan, [list]: inList(trailer.plan[list] as { id: string; readings?: Readings }[]) },
+  }
 }

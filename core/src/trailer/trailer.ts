@@ -53,7 +53,9 @@ export interface Equipment {
 
 const equipmentOf = (kind: string) =>
   object({
-    id: string().matches(/^[a-z0-9][a-z0-9-]{0,40}$/, 'a short id of small letters, digits and dashes, such as gray-1').required(),
+    id: string()
+      .matches(/^[a-z0-9][a-z0-9-]{0,40}$/, 'a short id of small letters, digits and dashes, such as gray-1')
+      .required(),
     kind: string().oneOf(Object.keys(EQUIPMENT_KINDS)).required(),
     name: string().min(1).max(80),
     readings: readingsSchema(EQUIPMENT_KINDS[kind as EquipmentKind]?.reads ?? {}),
@@ -64,7 +66,9 @@ export const equipmentSchemas = byKind(Object.keys(EQUIPMENT_KINDS), equipmentOf
 export const trailerSchema = object({
   format: string().oneOf([TRAILER_FORMAT]).required(),
   version: number().oneOf([TRAILER_VERSION]).required(),
-  stock: string().matches(/^[A-Za-z0-9][A-Za-z0-9-]{0,19}$/, 'a stock number of up to 20 letters, digits and dashes, such as T-118').required(),
+  stock: string()
+    .matches(/^[A-Za-z0-9][A-Za-z0-9-]{0,19}$/, 'a stock number of up to 20 letters, digits and dashes, such as T-118')
+    .required(),
   vin: string().matches(/^[A-HJ-NPR-Z0-9]{17}$/, '17 letters and digits without I, O and Q'),
   make: string().min(1).max(60).required(),
   model: string().min(1).max(60).required(),

@@ -12,7 +12,15 @@ describe('the check digit of a VIN', () => {
   it('seventeen 1s are valid', () => expect(vinIsValid('1'.repeat(17))).toBe(true))
 
   it('I, O, Q, small letters and wrong lengths are not allowed', () => {
-    for (const vin of ['1M8GDM9AXKP04278I', '1M8GDM9AXKP04278O', '1M8GDM9AXKP04278Q', '1m8gdm9axkp042788', '1M8GDM9AXKP04278', '']) expect(vinIsValid(vin)).toBe(false)
+    for (const vin of [
+      '1M8GDM9AXKP04278I',
+      '1M8GDM9AXKP04278O',
+      '1M8GDM9AXKP04278Q',
+      '1m8gdm9axkp042788',
+      '1M8GDM9AXKP04278',
+      '',
+    ])
+      expect(vinIsValid(vin)).toBe(false)
   })
 
   it('any one digit read wrong is noticed', () => {

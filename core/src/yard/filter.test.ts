@@ -4,8 +4,26 @@ import { berth, fixture, unit } from '../testing/unit'
 import { filterYard, parseFilter } from './filter'
 import { unitFeatures, yardUnit } from './unit'
 
-const bunkhouse = yardUnit(unit({ berths: [berth('bed', 60, 74), berth('bunk', 28, 74), berth('upper-bunk', 28, 74)], fixtures: [fixture('tub', [10, 10, 30, 30]), fixture('toilet', [60, 10, 19, 22])] }, { overallLength: 290, advertisedSleeps: 5 }))
-const long = { ...yardUnit(unit({ slides: [{ id: 's', wall: 'off-door', start: 10, length: 80, depth: 30 }] }, { overallLength: 400, uvw: 7400, askingPrice: 42000 })), stock: 'X-2', layout: 'rear living' as const, doors: 2 }
+const bunkhouse = yardUnit(
+  unit(
+    {
+      berths: [berth('bed', 60, 74), berth('bunk', 28, 74), berth('upper-bunk', 28, 74)],
+      fixtures: [fixture('tub', [10, 10, 30, 30]), fixture('toilet', [60, 10, 19, 22])],
+    },
+    { overallLength: 290, advertisedSleeps: 5 },
+  ),
+)
+const long = {
+  ...yardUnit(
+    unit(
+      { slides: [{ id: 's', wall: 'off-door', start: 10, length: 80, depth: 30 }] },
+      { overallLength: 400, uvw: 7400, askingPrice: 42000 },
+    ),
+  ),
+  stock: 'X-2',
+  layout: 'rear living' as const,
+  doors: 2,
+}
 const unread = { ...yardUnit(unit()), stock: 'X-3', layout: 'hybrid' as const, length: undefined }
 const yard = [bunkhouse, long, unread]
 const found = (text: string) => filterYard(yard, parseFilter(text)).shown.map(({ stock }) => stock)

@@ -22,7 +22,11 @@ export interface Filtered {
  * dollars, between them pounds dry. Words that mean nothing special are looked for in stock number, name, year and layout.
  */
 export function parseFilter(text: string): FilterTerm[] {
-  let rest = ` ${text.toLowerCase().replace(/(\d),(?=\d{3}\b)/g, '$1').replace(/\s+/g, ' ').trim()} `
+  let rest = ` ${text
+    .toLowerCase()
+    .replace(/(\d),(?=\d{3}\b)/g, '$1')
+    .replace(/\s+/g, ' ')
+    .trim()} `
   const terms: FilterTerm[] = []
   for (const { form, term } of FORMS) {
     rest = rest.replace(new RegExp(`(?<= )${form}(?= )`, 'g'), (...match) => {
@@ -36,24 +40,57 @@ export function parseFilter(text: string): FilterTerm[] {
 
 /** Units that meet every term; those for which a term cannot be told stay, marked. */
 export function filterYard(units: readonly YardUnit[], terms: readonly FilterTerm[]): Filtered {
-  const tested = units.map((unit) => ({ unit, results: terms.map((term) => term.test(unit)) })).filter(({ results }) => !results.includes(false))
-  return { shown: tested.map(({ unit }) => unit), unsure: new Set(tested.filter(({ results }) => results.includes(undefined)).map(({ unit }) => unit.stock)) }
+  const tested = units
+    .map((unit) => ({ unit, results: terms.map((term) => term.test(unit)) }))
+    .filter(({ results }) => !results.includes(false))
+  return {
+    shown: tested.map(({ unit }) => unit),
+    unsure: new Set(tested.filter(({ results }) => results.includes(undefined)).map(({ unit }) => unit.stock)),
+  }
 }
 
 const FILLER = new Set(['with', 'and', 'a', 'an', 'the'])
 const COUNTS: Record<string, number> = { one: 1, two: 2, three: 3, four: 4 }
-const count = (text: string | undefined, otherwise: number): number => (text === undefined ? otherwise : (COUNTS[text] ?? Number(text)))
+const count = (text: string | undefined, otherwise: number): number =>
+  text === undefined ? otherwise : (COUNTS[text] ?? Number(text))
 
 /** Longer forms first, so that `no slide` is not read as `slide`. */
 const FORMS: { form: string; term(parts: (string | undefined)[]): FilterTerm }[] = [
-  { form: String.raw`(under|below|up to|at most|max|over|above|at least|min|from) (\$)?(\d+(?:\.\d+)?)\s?(k|ft|feet|'|m|lbs?|pounds|kg)?( gvwr)?`, term: limitTerm },
-  { form: String.raw`(?:no|without) slides?`, term: () => ({ says: says`no slide`, test: ({ slides }) => slides === 0 }) },
-  { form: String.raw`(?:(\d+|one|two|three) )?slides?`, term: ([n]) => atLeast(count(n, 1), 'slide', ({ slides }) => slides) },
-  { form: String.raw`(?:(\d+|one|two|three|four) )?bunks?`, term: ([n]) => atLeast(count(n, 1), 'bunk', ({ bunks }) => bunks) },
-  { form: String.raw`(\d+|one|two|three) (?:entry )?doors?`, term: ([n]) => atLeast(count(n, 2), 'entry door', ({ doors }) => doors) },
-  { form: String.raw`(\d+|one|two|three) baths?`, term: ([n]) => atLeast(count(n, 2), 'bath', ({ toilets }) => toilets) },
-  { form: String.raw`sleeps (\d+)`, term: ([n]) => ({ says: says`advertised for ${n!} or more`, test: ({ sleeps }) => (sleeps === undefined ? undefined : sleeps >= Number(n)) }) },
-  { form: 'outside kitchen', term: () => ({ says: says`outside kitchen`, test: ({ outsideKitchen }) => outsideKitchen }) },
+  {
+    form: String.raw`(under|below|up to|at most|max|over|above|at least|min|from) (\$)?(\d+(?:\.\d+)?)\s?(k|ft|feet|'|m|lbs?|pounds|kg)?( gvwr)?`,
+    term: limitTerm,
+  },
+  {
+    form: String.raw`(?:no|without) slides?`,
+    term: () => ({ says: says`no slide`, test: ({ slides }) => slides === 0 }),
+  },
+  {
+    form: String.raw`(?:(\d+|one|two|three) )?slides?`,
+    term: ([n]) => atLeast(count(n, 1), 'slide', ({ slides }) => slides),
+  },
+  {
+    form: String.raw`(?:(\d+|one|two|three|four) )?bunks?`,
+    term: ([n]) => atLeast(count(n, 1), 'bunk', ({ bunks }) => bunks),
+  },
+  {
+    form: String.raw`(\d+|one|two|three) (?:entry )?doors?`,
+    term: ([n]) => atLeast(count(n, 2), 'entry door', ({ doors }) => doors),
+  },
+  {
+    form: String.raw`(\d+|one|two|three) baths?`,
+    term: ([n]) => atLeast(count(n, 2), 'bath', ({ toilets }) => toilets),
+  },
+  {
+    form: String.raw`sleeps (\d+)`,
+    term: ([n]) => ({
+      says: says`advertised for ${n!} or more`,
+      test: ({ sleeps }) => (sleeps === undefined ? undefined : sleeps >= Number(n)),
+    }),
+  },
+  {
+    form: 'outside kitchen',
+    term: () => ({ says: says`outside kitchen`, test: ({ outsideKitchen }) => outsideKitchen }),
+  },
   { form: 'tub', term: () => ({ says: says`tub`, test: ({ tub }) => tub }) },
   { form: 'oven', term: () => ({ says: says`oven`, test: ({ oven }) => oven }) },
 ]
@@ -62,7 +99,8 @@ function limitTerm([way, dollar, number, unit, gvwr]: (string | undefined)[]): F
   const most = ['under', 'below', 'up to', 'at most', 'max'].includes(way!)
   const value = Number(number)
   const word = most ? 'at most' : 'at least'
-  const within = (own: number | undefined, limit: number) => (own === undefined ? undefined : most ? own <= limit : own >= limit)
+  const within = (own: number | undefined, limit: number) =>
+    own === undefined ? undefined : most ? own <= limit : own >= limit
   if (dollar || unit === 'k' || (!unit && value >= 15_000)) {
     const limit = unit === 'k' ? value * 1000 : value
     return { says: says`${word} ${dollars(limit)}`, test: ({ price }) => within(price, limit) }
@@ -81,5 +119,9 @@ function atLeast(least: number, thing: string, own: (unit: YardUnit) => number):
 }
 
 function wordTerm(word: string): FilterTerm {
-  return { says: says`“${word}”`, test: ({ stock, name, year, condition, layout }) => `${stock} ${name} ${year} ${condition} ${layout}`.toLowerCase().includes(word) }
+  return {
+    says: says`“${word}”`,
+    test: ({ stock, name, year, condition, layout }) =>
+      `${stock} ${name} ${year} ${condition} ${layout}`.toLowerCase().includes(word),
+  }
 }

@@ -28,7 +28,9 @@ export interface YardUnit {
 export function yardUnit(trailer: Trailer): YardUnit {
   const { plan, equipment } = trailer
   const has = (...kinds: string[]) => plan.fixtures.filter(({ kind }) => kinds.includes(kind)).length
-  const fresh = equipment.filter(({ kind }) => kind === 'fresh-tank').map(({ readings }) => figure(readings, 'capacity'))
+  const fresh = equipment
+    .filter(({ kind }) => kind === 'fresh-tank')
+    .map(({ readings }) => figure(readings, 'capacity'))
   return {
     stock: trailer.stock,
     name: trailerName(trailer),
@@ -42,12 +44,14 @@ export function yardUnit(trailer: Trailer): YardUnit {
     sleeps: trailerFigure(trailer, 'advertisedSleeps'),
     doors: plan.doors.filter(({ kind }) => kind === 'entry').length,
     slides: plan.slides.length,
-    bunks: plan.berths.filter(({ kind }) => BERTH_KINDS[kind].limited && kind !== 'canvas-end' && kind !== 'loft').length,
+    bunks: plan.berths.filter(({ kind }) => BERTH_KINDS[kind].limited && kind !== 'canvas-end' && kind !== 'loft')
+      .length,
     toilets: has('toilet', 'wet-bath'),
     tub: has('tub') > 0,
     oven: has('oven') > 0,
     outsideKitchen: plan.outside.some(({ kind }) => kind === 'outside-kitchen'),
-    ...(fresh.length > 0 && fresh.every((one) => one !== undefined) && { fresh: fresh.reduce<number>((sum, one) => sum + one!, 0) }),
+    ...(fresh.length > 0 &&
+      fresh.every((one) => one !== undefined) && { fresh: fresh.reduce<number>((sum, one) => sum + one!, 0) }),
   }
 }
 

@@ -8,7 +8,12 @@ export function ClearanceLayer({ heat }: { heat: HeatBand[] }) {
   return (
     <g stroke="none" pointerEvents="none" data-layer="clearances">
       {heat.map(({ width, runs }, i) => (
-        <path key={width} d={runs.map(({ x, y, long }) => `M${x} ${y}h${long}v${HEAT_ROW}h${-long}z`).join('')} fill={i === 0 ? 'url(#fill-tight)' : 'var(--h-colors-green)'} fillOpacity={i === 0 ? 0.8 : OPACITY[i]} />
+        <path
+          key={width}
+          d={runs.map(({ x, y, long }) => `M${x} ${y}h${long}v${HEAT_ROW}h${-long}z`).join('')}
+          fill={i === 0 ? 'url(#fill-tight)' : 'var(--h-colors-green)'}
+          fillOpacity={i === 0 ? 0.8 : OPACITY[i]}
+        />
       ))}
     </g>
   )

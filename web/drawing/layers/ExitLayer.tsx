@@ -16,7 +16,16 @@ export function ExitLayer({ plan, exits, scale }: { plan: Plan; exits: WaysOut[]
         const [x, y] = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2]
         const [dx, dy] = TOWARDS[outerWall(plan, { from, to })]
         const [long, wing] = [18 / scale, 6 / scale]
-        return <path key={id} d={`M${x - dx * wing} ${y - dy * wing}L${x + dx * long} ${y + dy * long}m${-dx * wing - dy * wing} ${-dy * wing - dx * wing}l${dx * wing + dy * wing} ${dy * wing + dx * wing}l${-dx * wing + dy * wing} ${-dy * wing + dx * wing}`} fill="none" stroke="var(--h-colors-green)" strokeWidth={2.6 / scale} strokeLinecap="round" />
+        return (
+          <path
+            key={id}
+            d={`M${x - dx * wing} ${y - dy * wing}L${x + dx * long} ${y + dy * long}m${-dx * wing - dy * wing} ${-dy * wing - dx * wing}l${dx * wing + dy * wing} ${dy * wing + dx * wing}l${-dx * wing + dy * wing} ${-dy * wing + dx * wing}`}
+            fill="none"
+            stroke="var(--h-colors-green)"
+            strokeWidth={2.6 / scale}
+            strokeLinecap="round"
+          />
+        )
       })}
       {exits.map(({ berth, by }) => {
         const { shape, head } = plan.berths.find(({ id }) => id === berth)!
@@ -25,13 +34,34 @@ export function ExitLayer({ plan, exits, scale }: { plan: Plan; exits: WaysOut[]
         const nth = place.get(key) ?? 0
         place.set(key, nth + 1)
         // At the foot, where nobody's token lies.
-        const [fx, fy] = { front: [0.72, 0.5], rear: [0.2, 0.5], 'off-door': [0.4, 0.76], door: [0.4, 0.24] }[head] as [number, number]
+        const [fx, fy] = { front: [0.72, 0.5], rear: [0.2, 0.5], 'off-door': [0.4, 0.76], door: [0.4, 0.24] }[head] as [
+          number,
+          number,
+        ]
         const [x, y] = [x0 + (x1 - x0) * fx + nth * 2.6 * r, y0 + (y1 - y0) * fy]
-        const color = by.length > 1 ? 'var(--h-colors-fits)' : by.length ? 'var(--h-colors-tight)' : 'var(--h-colors-no)'
+        const color =
+          by.length > 1 ? 'var(--h-colors-fits)' : by.length ? 'var(--h-colors-tight)' : 'var(--h-colors-no)'
         return (
           <g key={berth}>
-            <circle cx={x} cy={y} r={r} fill="var(--h-colors-bar)" stroke={color} strokeWidth={2.6 / scale} strokeDasharray={by.length > 1 ? undefined : `${4 / scale} ${3 / scale}`} />
-            <text x={x} y={y} className="figure" textAnchor="middle" dominantBaseline="central" style={{ fontSize: `${12 / scale}px`, fontWeight: 700 }} fill="var(--h-colors-ink)" stroke="none">
+            <circle
+              cx={x}
+              cy={y}
+              r={r}
+              fill="var(--h-colors-bar)"
+              stroke={color}
+              strokeWidth={2.6 / scale}
+              strokeDasharray={by.length > 1 ? undefined : `${4 / scale} ${3 / scale}`}
+            />
+            <text
+              x={x}
+              y={y}
+              className="figure"
+              textAnchor="middle"
+              dominantBaseline="central"
+              style={{ fontSize: `${12 / scale}px`, fontWeight: 700 }}
+              fill="var(--h-colors-ink)"
+              stroke="none"
+            >
               {by.length}
             </text>
           </g>

@@ -9,8 +9,29 @@ export function FaultLayer({ findings, scale }: { findings: Finding[]; scale: nu
         const color = weight === 'wrong' ? 'var(--h-colors-no)' : 'var(--h-colors-tight)'
         return (
           <g key={i}>
-            {weight === 'wrong' ? <rect x={x - r} y={y - r} width={2 * r} height={2 * r} fill="var(--h-colors-bar)" stroke={color} strokeWidth={2 / scale} /> : <circle cx={x} cy={y} r={r} fill="var(--h-colors-bar)" stroke={color} strokeWidth={2 / scale} />}
-            <text x={x} y={y} className="figure" textAnchor="middle" dominantBaseline="central" style={{ fontSize: `${11 / scale}px`, fontWeight: 700 }} fill="var(--h-colors-ink)" stroke="none">
+            {weight === 'wrong' ? (
+              <rect
+                x={x - r}
+                y={y - r}
+                width={2 * r}
+                height={2 * r}
+                fill="var(--h-colors-bar)"
+                stroke={color}
+                strokeWidth={2 / scale}
+              />
+            ) : (
+              <circle cx={x} cy={y} r={r} fill="var(--h-colors-bar)" stroke={color} strokeWidth={2 / scale} />
+            )}
+            <text
+              x={x}
+              y={y}
+              className="figure"
+              textAnchor="middle"
+              dominantBaseline="central"
+              style={{ fontSize: `${11 / scale}px`, fontWeight: 700 }}
+              fill="var(--h-colors-ink)"
+              stroke="none"
+            >
               {i + 1}
             </text>
           </g>

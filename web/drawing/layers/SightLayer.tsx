@@ -4,7 +4,8 @@ import { DEFAULT_HOUSE_RULES } from '@hitchet/core/rules/houseRules'
 const { seating } = DEFAULT_HOUSE_RULES
 
 /** Whether one sees that TV from there without turning the neck. */
-export const isEasy = ({ turn, slant, blockedBy }: SightLine): boolean => !blockedBy && turn <= seating.turn && slant <= seating.slant
+export const isEasy = ({ turn, slant, blockedBy }: SightLine): boolean =>
+  !blockedBy && turn <= seating.turn && slant <= seating.slant
 
 /** A line from every seat to its TV: solid where it is easy, broken where the neck turns, crossed where something stands between. */
 export function SightLayer({ sights, scale }: { sights: SightLine[]; scale: number }) {
@@ -17,10 +18,37 @@ export function SightLayer({ sights, scale }: { sights: SightLine[]; scale: numb
         const r = 4 / scale
         return (
           <g key={i} stroke={color} fill="none">
-            <line x1={sight.from[0]} y1={sight.from[1]} x2={sight.to[0]} y2={sight.to[1]} strokeWidth={(easy ? 2 : 1.2) / scale} strokeDasharray={easy ? undefined : `${5 / scale} ${4 / scale}`} />
-            {sight.blockedBy && <path d={`M${mx - r} ${my - r}l${2 * r} ${2 * r}m0 ${-2 * r}l${-2 * r} ${2 * r}`} strokeWidth={2 / scale} />}
-            <circle cx={sight.from[0]} cy={sight.from[1]} r={8.5 / scale} fill="var(--h-colors-bar)" strokeWidth={1.6 / scale} />
-            <text x={sight.from[0]} y={sight.from[1]} className="figure" textAnchor="middle" dominantBaseline="central" style={{ fontSize: `${9.5 / scale}px` }} fill="var(--h-colors-ink)" stroke="none">
+            <line
+              x1={sight.from[0]}
+              y1={sight.from[1]}
+              x2={sight.to[0]}
+              y2={sight.to[1]}
+              strokeWidth={(easy ? 2 : 1.2) / scale}
+              strokeDasharray={easy ? undefined : `${5 / scale} ${4 / scale}`}
+            />
+            {sight.blockedBy && (
+              <path
+                d={`M${mx - r} ${my - r}l${2 * r} ${2 * r}m0 ${-2 * r}l${-2 * r} ${2 * r}`}
+                strokeWidth={2 / scale}
+              />
+            )}
+            <circle
+              cx={sight.from[0]}
+              cy={sight.from[1]}
+              r={8.5 / scale}
+              fill="var(--h-colors-bar)"
+              strokeWidth={1.6 / scale}
+            />
+            <text
+              x={sight.from[0]}
+              y={sight.from[1]}
+              className="figure"
+              textAnchor="middle"
+              dominantBaseline="central"
+              style={{ fontSize: `${9.5 / scale}px` }}
+              fill="var(--h-colors-ink)"
+              stroke="none"
+            >
               {Math.round(sight.turn)}°
             </text>
           </g>

@@ -7,49 +7,99 @@ import { pounds } from '@hitchet/core/quantity/quantity'
 import { FittedText } from '../FittedText'
 import { Outline } from '../Outline'
 
-export const STORAGE_KINDS: readonly FixtureKind[] = ['pantry', 'wardrobe', 'cabinet', 'tall-cabinet', 'overhead', 'nightstand', 'linen', 'island']
+export const STORAGE_KINDS: readonly FixtureKind[] = [
+  'pantry',
+  'wardrobe',
+  'cabinet',
+  'tall-cabinet',
+  'overhead',
+  'nightstand',
+  'linen',
+  'island',
+]
 
 /** Where things are put: what stores them is filled, bay doors are marked on the outer wall. */
 export function StorageLayer({ plan, scale }: { plan: Plan; scale: number }) {
   const doors = plan.outside.filter(({ kind }) => kind === 'bay' || kind === 'pass-through')
   return (
     <g pointerEvents="none" data-layer="storage">
-      {plan.fixtures.filter(({ kind }) => STORAGE_KINDS.includes(kind)).map(({ id, shape }) => (
-        <Outline key={id} shape={shape} fill="var(--h-colors-green)" fillOpacity="0.3" stroke="var(--h-colors-green)" strokeWidth={1.8 / scale} />
-      ))}
+      {plan.fixtures
+        .filter(({ kind }) => STORAGE_KINDS.includes(kind))
+        .map(({ id, shape }) => (
+          <Outline
+            key={id}
+            shape={shape}
+            fill="var(--h-colors-green)"
+            fillOpacity="0.3"
+            stroke="var(--h-colors-green)"
+            strokeWidth={1.8 / scale}
+          />
+        ))}
       {doors.map(({ id, wall, start, length }) => {
         const along = wall === 'door' || wall === 'off-door'
         const at = wall === 'door' ? plan.box.width : wall === 'rear' ? plan.box.length : 0
-        return <line key={id} x1={along ? start : at} x2={along ? start + length : at} y1={along ? at : start} y2={along ? at : start + length} stroke="var(--h-colors-green)" strokeWidth={6 / scale} />
+        return (
+          <line
+            key={id}
+            x1={along ? start : at}
+            x2={along ? start + length : at}
+            y1={along ? at : start}
+            y2={along ? at : start + length}
+            stroke="var(--h-colors-green)"
+            strokeWidth={6 / scale}
+          />
+        )
       })}
     </g>
   )
 }
 
 /** Berths that bear a weight limit, or should. */
-export const limitedBerths = ({ berths }: Plan): Plan['berths'] => berths.filter(({ kind, readings }) => BERTH_KINDS[kind].limited || figure(readings, 'weightLimit') !== undefined)
+export const limitedBerths = ({ berths }: Plan): Plan['berths'] =>
+  berths.filter(({ kind, readings }) => BERTH_KINDS[kind].limited || figure(readings, 'weightLimit') !== undefined)
 
 /** What each of them carries, or that it has to be read. */
-export function WeightLayer({ plan, scale, system, present }: { plan: Plan; scale: number; system: MeasureSystem; present: readonly { id: string; shape: Shape }[] }) {
+export function WeightLayer({
+  plan,
+  scale,
+  system,
+  present,
+}: {
+  plan: Plan
+  scale: number
+  system: MeasureSystem
+  present: readonly { id: string; shape: Shape }[]
+}) {
   const seen = new Map<string, number>()
   return (
     <g pointerEvents="none" data-layer="weights">
-      {limitedBerths(plan).filter(({ id }) => present.some((one) => one.id === id)).map((berth) => {
-        const shape = present.find(({ id }) => id === berth.id)!.shape
-        const { x0, y0, x1, y1 } = bounds(shape)
-        const nth = seen.get([x0, y0].join()) ?? 0
-        seen.set([x0, y0].join(), nth + 1)
-        const limit = figure(berth.readings, 'weightLimit')
-        const text = limit === undefined ? 'Measure' : formatQuantity(pounds(limit), system)
-        const row = (y1 - y0) / 3
-        const zone = { x0: x0 + 3, x1: x1 - 3, y0: y0 + (nth + 0.5) * row, y1: y0 + (nth + 1.5) * row }
-        return (
-          <g key={berth.id}>
-            <rect x={(x0 + x1) / 2 - 30} y={zone.y0 + row * 0.1} width="60" height={row * 0.8} rx={3 / scale} fill="var(--h-colors-bar)" stroke="var(--h-colors-line)" strokeDasharray={limit === undefined ? `${4 / scale} ${3 / scale}` : undefined} />
-            <FittedText wordings={[`${nth ? 'Upper ' : ''}${text}`, text]} zone={zone} scale={scale} size={12} />
-          </g>
-        )
-      })}
+      {limitedBerths(plan)
+        .filter(({ id }) => present.some((one) => one.id === id))
+        .map((berth) => {
+          const shape = present.find(({ id }) => id === berth.id)!.shape
+          const { x0, y0, x1, y1 } = bounds(shape)
+          const nth = seen.get([x0, y0].join()) ?? 0
+          seen.set([x0, y0].join(), nth + 1)
+          const limit = figure(berth.readings, 'weightLimit')
+          const text = limit === undefined ? 'Measure' : formatQuantity(pounds(limit), system)
+          const row = (y1 - y0) / 3
+          const zone = { x0: x0 + 3, x1: x1 - 3, y0: y0 + (nth + 0.5) * row, y1: y0 + (nth + 1.5) * row }
+          return (
+            <g key={berth.id}>
+              <rect
+                x={(x0 + x1) / 2 - 30}
+                y={zone.y0 + row * 0.1}
+                width="60"
+                height={row * 0.8}
+                rx={3 / scale}
+                fill="var(--h-colors-bar)"
+                stroke="var(--h-colors-line)"
+                strokeDasharray={limit === undefined ? `${4 / scale} ${3 / scale}` : undefined}
+              />
+              <FittedText wordings={[`${nth ? 'Upper ' : ''}${text}`, text]} zone={zone} scale={scale} size={12} />
+            </g>
+          )
+        })}
     </g>
   )
 }

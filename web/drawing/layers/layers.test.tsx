@@ -16,7 +16,8 @@ import { WayLayer } from './WayLayer'
 
 const bed = berth('bed', 60, 74, { id: 'bed', shape: { rect: [2, 16, 74, 60] }, access: ['rear'] })
 const sofa = fixture('theater-seats', [100, 62, 40, 32], { seats: 1 }, { faces: 'off-door' })
-const texts = (svg: string) => [...svg.matchAll(/<text[^>]*>([^<]*(?:<!-- -->[^<]*)*)<\/text>/g)].map(([, text]) => text!.replaceAll('<!-- -->', ''))
+const texts = (svg: string) =>
+  [...svg.matchAll(/<text[^>]*>([^<]*(?:<!-- -->[^<]*)*)<\/text>/g)].map(([, text]) => text!.replaceAll('<!-- -->', ''))
 
 describe('layers over a plan', () => {
   it('ways out: a whole ring and a 2 where there are two, a broken one and a 1 where there is one', () => {
@@ -33,14 +34,24 @@ describe('layers over a plan', () => {
   })
 
   it('a way bears the width of its narrowest spot, in the measure one reads', () => {
-    const plan = emptyPlan({ fixtures: [fixture('toilet', [10, 40, 19, 22]), fixture('tall-cabinet', [100, 2, 10, 36], {}, { id: 'a' }), fixture('tall-cabinet', [100, 57, 10, 37], {}, { id: 'b' })] })
+    const plan = emptyPlan({
+      fixtures: [
+        fixture('toilet', [10, 40, 19, 22]),
+        fixture('tall-cabinet', [100, 2, 10, 36], {}, { id: 'a' }),
+        fixture('tall-cabinet', [100, 57, 10, 37], {}, { id: 'b' }),
+      ],
+    })
     const way = wayOf(floorOf(plan, 'parked'), 'toilet', 24)!
     expect(texts(renderToStaticMarkup(<WayLayer way={way} scale={2} system="us" />))).toEqual(['19 in'])
     expect(texts(renderToStaticMarkup(<WayLayer way={way} scale={2} system="metric" />))).toEqual(['48 cm'])
   })
 
   it('sight lines: solid straight across, broken where the neck turns, crossed where something stands between', () => {
-    const drawn = (tv: [number, number, number, number], faces: 'door' | 'rear', ...more: ReturnType<typeof fixture>[]) => {
+    const drawn = (
+      tv: [number, number, number, number],
+      faces: 'door' | 'rear',
+      ...more: ReturnType<typeof fixture>[]
+    ) => {
       const sights = sightLines(emptyPlan({ fixtures: [sofa, fixture('tv', tv, {}, { faces }), ...more] }), 'parked')
       return { easy: sights.filter(isEasy).length, svg: renderToStaticMarkup(<SightLayer sights={sights} scale={2} />) }
     }
@@ -55,20 +66,43 @@ describe('layers over a plan', () => {
 
   it('heat: narrow floor is hatched, not only colored', () => {
     const plan = emptyPlan({ fixtures: [fixture('counter', [2, 2, 236, 40]), fixture('cabinet', [2, 57, 236, 37])] })
-    expect(renderToStaticMarkup(<ClearanceLayer heat={heatBands(floorOf(plan, 'parked').clearance, [14, 18])} />)).toContain('url(#fill-tight)')
+    expect(
+      renderToStaticMarkup(<ClearanceLayer heat={heatBands(floorOf(plan, 'parked').clearance, [14, 18])} />),
+    ).toContain('url(#fill-tight)')
   })
 
   it('faults are numbered as in their list; storage and limits say what is there', () => {
-    const plan = emptyPlan({ fixtures: [fixture('toilet', [10, 40, 19, 22]), fixture('shower', [24, 40, 30, 30]), fixture('wardrobe', [150, 2, 26, 20])], berths: [berth('bunk', 30, 74, { id: 'low', limit: 300, shape: { rect: [60, 2, 74, 30] } }), berth('upper-bunk', 30, 74, { id: 'up', shape: { rect: [60, 2, 74, 30] } })] })
+    const plan = emptyPlan({
+      fixtures: [
+        fixture('toilet', [10, 40, 19, 22]),
+        fixture('shower', [24, 40, 30, 30]),
+        fixture('wardrobe', [150, 2, 26, 20]),
+      ],
+      berths: [
+        berth('bunk', 30, 74, { id: 'low', limit: 300, shape: { rect: [60, 2, 74, 30] } }),
+        berth('upper-bunk', 30, 74, { id: 'up', shape: { rect: [60, 2, 74, 30] } }),
+      ],
+    })
     const findings = findingsAt(plan, 'parked')
-    expect(texts(renderToStaticMarkup(<FaultLayer findings={findings} scale={2} />))).toEqual(findings.map((_, i) => String(i + 1)))
+    expect(texts(renderToStaticMarkup(<FaultLayer findings={findings} scale={2} />))).toEqual(
+      findings.map((_, i) => String(i + 1)),
+    )
     expect(renderToStaticMarkup(<StorageLayer plan={plan} scale={2} />).match(/<rect/g)).toHaveLength(1)
-    expect(texts(renderToStaticMarkup(<WeightLayer plan={plan} scale={2} system="us" present={plan.berths} />))).toEqual(['300 lb', 'Upper Measure'])
+    expect(
+      texts(renderToStaticMarkup(<WeightLayer plan={plan} scale={2} system="us" present={plan.berths} />)),
+    ).toEqual(['300 lb', 'Upper Measure'])
   })
 
   it('dimensions: a slide’s travel is not drawn when it is in', () => {
     const plan = emptyPlan({ slides: [{ id: 's', wall: 'off-door', start: 60, length: 100, depth: 36 }] })
-    expect(texts(renderToStaticMarkup(<Dimensions plan={plan} scale={2} system="us" />))).toEqual(['box 20 ft', '8 ft wide', '36 in out'])
-    expect(texts(renderToStaticMarkup(<Dimensions plan={plan} scale={2} system="us" slidesIn />))).toEqual(['box 20 ft', '8 ft wide'])
+    expect(texts(renderToStaticMarkup(<Dimensions plan={plan} scale={2} system="us" />))).toEqual([
+      'box 20 ft',
+      '8 ft wide',
+      '36 in out',
+    ])
+    expect(texts(renderToStaticMarkup(<Dimensions plan={plan} scale={2} system="us" slidesIn />))).toEqual([
+      'box 20 ft',
+      '8 ft wide',
+    ])
   })
 })

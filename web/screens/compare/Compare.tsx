@@ -9,7 +9,10 @@ import { comparison } from './compared'
 /** Two to four strips on one ruler. Without a choice in the address, the three that match best. */
 export async function CompareScreen({ id, household, units }: { id: string; household: Household; units?: string }) {
   const yard = await matchedYard(household)
-  const wanted = units === undefined ? yard.slice(0, 3).map(({ trailer }) => trailer.stock) : [...new Set(units.split(',').filter(Boolean))]
+  const wanted =
+    units === undefined
+      ? yard.slice(0, 3).map(({ trailer }) => trailer.stock)
+      : [...new Set(units.split(',').filter(Boolean))]
   const chosen = wanted.flatMap((stock) => yard.filter(({ trailer }) => trailer.stock === stock)).slice(0, 4)
   const missing = wanted.filter((stock) => !yard.some(({ trailer }) => trailer.stock === stock))
   const dropped = wanted.length - missing.length - chosen.length
@@ -29,7 +32,12 @@ export async function CompareScreen({ id, household, units }: { id: string; hous
           </Link>
         </Text>
       ) : (
-        <Board unitsAt={`/households/${id}/units`} comparison={comparison(chosen, household)} frame={frameFor(chosen.map(({ trailer }) => trailer.plan))} chooseAt={`/households/${id}/match?units=${chosen.map(({ trailer }) => trailer.stock).join(',')}`} />
+        <Board
+          unitsAt={`/households/${id}/units`}
+          comparison={comparison(chosen, household)}
+          frame={frameFor(chosen.map(({ trailer }) => trailer.plan))}
+          chooseAt={`/households/${id}/match?units=${chosen.map(({ trailer }) => trailer.stock).join(',')}`}
+        />
       )}
     </>
   )

@@ -10,7 +10,13 @@ import { Reasons } from '../Verdict'
 import type { Comparison } from './compared'
 
 /** What tells the units apart, then, on demand, all the rest. */
-export function DifferenceTables({ comparison, onlyDifferences }: { comparison: Comparison; onlyDifferences: boolean }) {
+export function DifferenceTables({
+  comparison,
+  onlyDifferences,
+}: {
+  comparison: Comparison
+  onlyDifferences: boolean
+}) {
   const { units, differences, figures } = comparison
   const rows = differences.filter(({ differs }) => differs || !onlyDifferences)
   const figureRows = figures.filter(({ differs }) => differs || !onlyDifferences)
@@ -43,10 +49,25 @@ export function DifferenceTables({ comparison, onlyDifferences }: { comparison: 
                 <RowHead>{units.flatMap(({ asked }) => asked).find(({ id }) => id === question)!.short}</RowHead>
                 {units.map(({ trailer, asked }) => {
                   const answer = asked.find(({ id }) => id === question)?.answer
-                  const others = units.filter((unit) => unit.trailer !== trailer).map((unit) => unit.asked.find(({ id }) => id === question)?.answer.because ?? [])
+                  const others = units
+                    .filter((unit) => unit.trailer !== trailer)
+                    .map((unit) => unit.asked.find(({ id }) => id === question)?.answer.because ?? [])
                   return (
                     <Table.Cell key={trailer.stock} fontSize="14px" lineHeight="1.4">
-                      {answer && <Reasons answer={onlyDifferences ? { ...answer, because: answer.because.filter((reason) => !others.every((list) => says(list, reason))) } : answer} />}
+                      {answer && (
+                        <Reasons
+                          answer={
+                            onlyDifferences
+                              ? {
+                                  ...answer,
+                                  because: answer.because.filter(
+                                    (reason) => !others.every((list) => says(list, reason)),
+                                  ),
+                                }
+                              : answer
+                          }
+                        />
+                      )}
                     </Table.Cell>
                   )
                 })}
@@ -65,7 +86,10 @@ export function DifferenceTables({ comparison, onlyDifferences }: { comparison: 
                 <Table.Cell key={units[i]!.trailer.stock} className="figure" fontSize="15px">
                   <Figure value={value} unit={unit} long={long} />
                   <Text as="span" color="line" fontSize="13px">
-                    {source && source !== 'label' && source !== 'measured' && ` (${source === 'told' ? 'hearsay' : 'maker’s sheet'})`}
+                    {source &&
+                      source !== 'label' &&
+                      source !== 'measured' &&
+                      ` (${source === 'told' ? 'hearsay' : 'maker’s sheet'})`}
                     {contradicted && ' another source says otherwise'}
                   </Text>
                 </Table.Cell>
@@ -80,7 +104,11 @@ export function DifferenceTables({ comparison, onlyDifferences }: { comparison: 
 
 function Grid({ children }: { children: ReactNode }) {
   return (
-    <Table.Root size="sm" mb="6" css={{ tableLayout: 'fixed', '& td, & th': { borderColor: 'hair', color: 'ink', overflowWrap: 'anywhere' } }}>
+    <Table.Root
+      size="sm"
+      mb="6"
+      css={{ tableLayout: 'fixed', '& td, & th': { borderColor: 'hair', color: 'ink', overflowWrap: 'anywhere' } }}
+    >
       {children}
     </Table.Root>
   )
@@ -94,4 +122,5 @@ function RowHead({ children }: { children: string }) {
   )
 }
 
-const says = (list: readonly Reason[], reason: Reason): boolean => list.some((other) => phraseText(other.says) === phraseText(reason.says))
+const says = (list: readonly Reason[], reason: Reason): boolean =>
+  list.some((other) => phraseText(other.says) === phraseText(reason.says))

@@ -6,15 +6,34 @@ import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { comparison } from './compared'
 
 const bunkhouse = unit({
-  berths: [berth('bed', 60, 80, { name: 'Queen' }), berth('bunk', 28, 74, { id: 'lower', limit: 150 }), berth('booth', 42, 72, { id: 'booth', conversion: 'make' })],
+  berths: [
+    berth('bed', 60, 80, { name: 'Queen' }),
+    berth('bunk', 28, 74, { id: 'lower', limit: 150 }),
+    berth('booth', 42, 72, { id: 'booth', conversion: 'make' }),
+  ],
   conversions: [conversion('make', { name: 'Dinette' })],
 })
 const bare = { ...unit({ berths: [berth('bed', 60, 80, { name: 'Queen' })] }, { uvw: 5200, gvwr: 7000 }), stock: 'X-2' }
-const family = household([...couple({ id: 'ro', name: 'Ro' }, { id: 'mi', name: 'Mi' }), person({ id: 'ta', name: 'Ta', age: 9, height: 52, weight: 66 }), person({ id: 'gu', name: 'Gu', age: 10, height: 54, weight: 70, guest: true })], { guestsCome: 'monthly' })
+const family = household(
+  [
+    ...couple({ id: 'ro', name: 'Ro' }, { id: 'mi', name: 'Mi' }),
+    person({ id: 'ta', name: 'Ta', age: 9, height: 52, weight: 66 }),
+    person({ id: 'gu', name: 'Gu', age: 10, height: 54, weight: 70, guest: true }),
+  ],
+  { guestsCome: 'monthly' },
+)
 
 const matched = (...trailers: Trailer[]) => {
-  const matches = rank(trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) })), family)
-  return trailers.map((trailer) => ({ id: trailer.stock, version: 1, trailer, match: matches.find(({ id }) => id === trailer.stock)! }))
+  const matches = rank(
+    trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) })),
+    family,
+  )
+  return trailers.map((trailer) => ({
+    id: trailer.stock,
+    version: 1,
+    trailer,
+    match: matches.find(({ id }) => id === trailer.stock)!,
+  }))
 }
 
 describe('what the compare board is given', () => {
@@ -25,7 +44,13 @@ describe('what the compare board is given', () => {
     expect(units[0]!.everyNight).toEqual({
       made: [],
       sleepers: [
-        { berth: 'bed', people: [expect.objectContaining({ id: 'ro', initials: 'Ro', color: 0 }), expect.objectContaining({ id: 'mi' })] },
+        {
+          berth: 'bed',
+          people: [
+            expect.objectContaining({ id: 'ro', initials: 'Ro', color: 0 }),
+            expect.objectContaining({ id: 'mi' }),
+          ],
+        },
         { berth: 'lower', people: [expect.objectContaining({ id: 'ta', color: 2 })] },
       ],
       unplaced: [],
@@ -34,7 +59,12 @@ describe('what the compare board is given', () => {
 
   it('guest nights with what is made up for them', () => {
     expect(units[0]!.guestNight!.made).toEqual(['make'])
-    expect(units[0]!.guestNight!.sleepers.flatMap(({ people }) => people.map(({ id }) => id)).sort()).toEqual(['gu', 'mi', 'ro', 'ta'])
+    expect(units[0]!.guestNight!.sleepers.flatMap(({ people }) => people.map(({ id }) => id)).sort()).toEqual([
+      'gu',
+      'mi',
+      'ro',
+      'ta',
+    ])
   })
 
   it('who is left over', () => expect(units[1]!.everyNight.unplaced.map(({ name }) => name)).toEqual(['Ta']))
@@ -46,5 +76,6 @@ describe('what the compare board is given', () => {
     expect(figures[0]!.cells).toHaveLength(2)
   })
 
-  it('is plain data that a browser can be sent', () => expect(JSON.parse(JSON.stringify(units[0]!.everyNight))).toEqual(units[0]!.everyNight))
+  it('is plain data that a browser can be sent', () =>
+    expect(JSON.parse(JSON.stringify(units[0]!.everyNight))).toEqual(units[0]!.everyNight))
 })

@@ -33,7 +33,9 @@ export function comparison(chosen: readonly MatchedTrailer[], household: Househo
     units,
     differences: differences(chosen.map(({ match }) => match.answers)),
     figures: figureRows(chosen.map(({ trailer }) => trailer)),
-    cautions: [...new Set(chosen.flatMap(({ match }) => Object.values(match.answers).flatMap(({ cautions }) => cautions)))],
+    cautions: [
+      ...new Set(chosen.flatMap(({ match }) => Object.values(match.answers).flatMap(({ cautions }) => cautions))),
+    ],
   }
 }
 

@@ -39,7 +39,9 @@ export function Desk({ name, inHand, toMeasure }: DeskProps) {
           <Heading as="h2" id="in-hand" size="md" mb="2">
             Households in hand
           </Heading>
-          {inHand.length === 0 && <Text>Nobody yet. Start a household: five minutes of talk, and the yard sorts itself.</Text>}
+          {inHand.length === 0 && (
+            <Text>Nobody yet. Start a household: five minutes of talk, and the yard sorts itself.</Text>
+          )}
           {inHand.map((one) => (
             <HouseholdRow key={one.kept.id} inHand={one} frame={frame} />
           ))}
@@ -77,7 +79,14 @@ export function Desk({ name, inHand, toMeasure }: DeskProps) {
 function HouseholdRow({ inHand: { kept, left, all, best }, frame }: { inHand: HouseholdInHand; frame: Frame }) {
   const { id, household } = kept
   return (
-    <Flex py="3" borderTopWidth="1px" borderColor="hair" gap="5" align="center" flexWrap={{ base: 'wrap', md: 'nowrap' }}>
+    <Flex
+      py="3"
+      borderTopWidth="1px"
+      borderColor="hair"
+      gap="5"
+      align="center"
+      flexWrap={{ base: 'wrap', md: 'nowrap' }}
+    >
       <Box flex="1" minW="260px">
         <Link asChild color="ink" fontWeight="600" fontSize="16px">
           <NextLink href={`/households/${id}`}>{household.name}</NextLink>
@@ -93,7 +102,14 @@ function HouseholdRow({ inHand: { kept, left, all, best }, frame }: { inHand: Ho
       </Box>
       {best && (
         <Box flex="none">
-          <PlanStrip plan={best.plan} time="parked" frame={frame} scale={SCALE} text={planText(best, 'parked', 'us')} detail="shape" />
+          <PlanStrip
+            plan={best.plan}
+            time="parked"
+            frame={frame}
+            scale={SCALE}
+            text={planText(best, 'parked', 'us')}
+            detail="shape"
+          />
         </Box>
       )}
       <Box w="150px" flex="none">
@@ -103,7 +119,11 @@ function HouseholdRow({ inHand: { kept, left, all, best }, frame }: { inHand: Ho
           </Text>
         )}
         <Text fontSize="13.5px" color="line" mb="1.5">
-          {!best ? 'the yard is empty' : left === 0 ? `none of ${all} fits; this comes closest` : `best of ${left} left of ${all}`}
+          {!best
+            ? 'the yard is empty'
+            : left === 0
+              ? `none of ${all} fits; this comes closest`
+              : `best of ${left} left of ${all}`}
         </Text>
         <Button asChild size="xs" variant="outline">
           <NextLink href={`/households/${id}/match`}>See the match</NextLink>

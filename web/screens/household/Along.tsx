@@ -22,7 +22,12 @@ export function Along() {
       {pets.fields.map((field, i) => (
         <HStack key={field.key} gap="2" align="start" flexWrap="wrap" role="group" aria-label={`Pet ${i + 1}`}>
           <TextField path={`pets.${i}.name`} label="Pet" width="170px" />
-          <SelectField path={`pets.${i}.kind`} label="Kind" options={['dog', 'cat', 'other'].map((value) => ({ value, name: value }))} width="100px" />
+          <SelectField
+            path={`pets.${i}.kind`}
+            label="Kind"
+            options={['dog', 'cat', 'other'].map((value) => ({ value, name: value }))}
+            width="100px"
+          />
           <TextField path={`pets.${i}.weight`} label="Weight" width="92px" />
           <TextField path={`pets.${i}.crate.length`} label="Crate long" width="84px" />
           <TextField path={`pets.${i}.crate.width`} label="Wide" width="72px" />
@@ -38,7 +43,12 @@ export function Along() {
           <TextField path={`gear.${i}.size.length`} label="Long" width="72px" />
           <TextField path={`gear.${i}.size.width`} label="Wide" width="72px" />
           <TextField path={`gear.${i}.size.height`} label="High" width="72px" />
-          <SelectField path={`gear.${i}.rides`} label="Rides in the" options={['trailer', 'vehicle'].map((value) => ({ value, name: value }))} width="100px" />
+          <SelectField
+            path={`gear.${i}.rides`}
+            label="Rides in the"
+            options={['trailer', 'vehicle'].map((value) => ({ value, name: value }))}
+            width="100px"
+          />
           <Handling index={i} />
           <TakeOut label={`Take gear ${i + 1} out`} onClick={() => gear.remove(i)} />
         </HStack>
@@ -51,7 +61,15 @@ export function Along() {
           <Plus size={16} aria-hidden /> Add gear
         </Button>
         <NativeSelect.Root size="sm" w="210px">
-          <NativeSelect.Field aria-label="Add usual gear" bg="bar" borderColor="line" value="" onChange={(event) => gear.append(gearDraft({ ...GEAR_SHELF[Number(event.target.value)]!, id: freeId('gear', known) }, system))}>
+          <NativeSelect.Field
+            aria-label="Add usual gear"
+            bg="bar"
+            borderColor="line"
+            value=""
+            onChange={(event) =>
+              gear.append(gearDraft({ ...GEAR_SHELF[Number(event.target.value)]!, id: freeId('gear', known) }, system))
+            }
+          >
             <option value="" disabled>
               Add what people bring …
             </option>
@@ -74,9 +92,34 @@ function Handling({ index }: { index: number }) {
   const count = [one.turns !== 'any', one.alone, one.fragile, one.fuel, one.keep, one.first].filter(Boolean).length
   return (
     <Dots label={`How ${one.name || 'this'} rides`} count={count} under>
-      <SelectField path={`gear.${index}.turns`} label="May be turned" options={[{ value: 'any', name: 'any way up' }, { value: 'upright', name: 'upright only' }, { value: 'never', name: 'not at all' }]} />
-      <SelectField path={`gear.${index}.first`} label="Wanted first" options={[{ value: '', name: 'no matter when' }, { value: 'camp', name: 'at camp' }, { value: 'road', name: 'on the road' }]} />
-      <SelectField path={`gear.${index}.keep`} label="Kept" options={[{ value: '', name: 'inside or outside' }, { value: 'inside', name: 'inside' }, { value: 'outside', name: 'outside' }, { value: 'dry', name: 'wherever it is dry' }]} />
+      <SelectField
+        path={`gear.${index}.turns`}
+        label="May be turned"
+        options={[
+          { value: 'any', name: 'any way up' },
+          { value: 'upright', name: 'upright only' },
+          { value: 'never', name: 'not at all' },
+        ]}
+      />
+      <SelectField
+        path={`gear.${index}.first`}
+        label="Wanted first"
+        options={[
+          { value: '', name: 'no matter when' },
+          { value: 'camp', name: 'at camp' },
+          { value: 'road', name: 'on the road' },
+        ]}
+      />
+      <SelectField
+        path={`gear.${index}.keep`}
+        label="Kept"
+        options={[
+          { value: '', name: 'inside or outside' },
+          { value: 'inside', name: 'inside' },
+          { value: 'outside', name: 'outside' },
+          { value: 'dry', name: 'wherever it is dry' },
+        ]}
+      />
       <Tick path={`gear.${index}.fragile`} label="Nothing on top of it" />
       <Tick path={`gear.${index}.alone`} label="Stands on the floor alone" />
       <Tick path={`gear.${index}.fuel`} label="Carries fuel: never inside" />

@@ -32,7 +32,8 @@ export function Tick({ path, label, hideLabel }: Omit<ChoiceProps, 'options'>) {
   const { register, formState } = useFormContext<HouseholdDraft>()
   return (
     <label className="choice">
-      <input type="checkbox" defaultChecked={get(formState.defaultValues, path) === true} {...register(path)} /> <span className={hideLabel ? 'sr-only' : undefined}>{label}</span>
+      <input type="checkbox" defaultChecked={get(formState.defaultValues, path) === true} {...register(path)} />{' '}
+      <span className={hideLabel ? 'sr-only' : undefined}>{label}</span>
     </label>
   )
 }
@@ -46,7 +47,12 @@ export function SelectField({ path, label, options, hideLabel, width }: ChoicePr
         {label}
       </Field.Label>
       <NativeSelect.Root size="sm">
-        <NativeSelect.Field bg="bar" borderColor="line" defaultValue={get(formState.defaultValues, path) as string | undefined} {...register(path)}>
+        <NativeSelect.Field
+          bg="bar"
+          borderColor="line"
+          defaultValue={get(formState.defaultValues, path) as string | undefined}
+          {...register(path)}
+        >
           {options.map(({ value, name }) => (
             <option key={value} value={value}>
               {name}

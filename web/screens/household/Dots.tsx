@@ -5,11 +5,30 @@ import { Ellipsis } from 'lucide-react'
 import type { ReactNode } from 'react'
 
 /** What is seldom asked, behind three dots, with how much of it was answered. */
-export function Dots({ label, count, wrong, under, children }: { label: string; count: number; wrong?: boolean; under?: boolean; children: ReactNode }) {
+export function Dots({
+  label,
+  count,
+  wrong,
+  under,
+  children,
+}: {
+  label: string
+  count: number
+  wrong?: boolean
+  under?: boolean
+  children: ReactNode
+}) {
   return (
     <Popover.Root lazyMount>
       <Popover.Trigger asChild>
-        <Button size="sm" variant="outline" px="2" mt={under ? '6' : undefined} aria-label={label} color={wrong ? 'no' : undefined}>
+        <Button
+          size="sm"
+          variant="outline"
+          px="2"
+          mt={under ? '6' : undefined}
+          aria-label={label}
+          color={wrong ? 'no' : undefined}
+        >
           <Ellipsis size={16} aria-hidden />
           {count > 0 && <span className="figure">{count}</span>}
         </Button>

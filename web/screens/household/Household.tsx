@@ -19,7 +19,16 @@ export async function HouseholdScreen({ account, kept }: { account: Account; kep
   const yard = trailers.map(({ id, trailer }) => ({
     id,
     stock: trailer.stock,
-    drawing: <PlanStrip plan={trailer.plan} time="parked" frame={frame} scale={SCALE} text={planText(trailer, 'parked', system)} detail="shape" />,
+    drawing: (
+      <PlanStrip
+        plan={trailer.plan}
+        time="parked"
+        frame={frame}
+        scale={SCALE}
+        text={planText(trailer, 'parked', system)}
+        detail="shape"
+      />
+    ),
   }))
   return (
     <Interview

@@ -5,7 +5,14 @@ import NextLink from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react'
 import { FormProvider, useForm, useFormContext, useWatch } from 'react-hook-form'
-import { draftOf, emptyDraft, householdFromDraft, judgeableSoFar, type HouseholdDraft, type Reader } from '@hitchet/core/household/draft'
+import {
+  draftOf,
+  emptyDraft,
+  householdFromDraft,
+  judgeableSoFar,
+  type HouseholdDraft,
+  type Reader,
+} from '@hitchet/core/household/draft'
 import type { Household } from '@hitchet/core/household/household'
 import { useMeasures } from '../../look/measures'
 import type { YardLeft as Left } from '../../server/services/matching'
@@ -49,7 +56,9 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
     const { household } = householdFromDraft(typed, reader, kept?.household)
     if (!household) return
     const version = overVersion ?? keptVersion() ?? kept?.version
-    const outcome = kept ? await request<{ id: string }>('PUT', `/api/households/${kept.id}`, { version, household }) : await request<{ id: string }>('POST', '/api/households', household)
+    const outcome = kept
+      ? await request<{ id: string }>('PUT', `/api/households/${kept.id}`, { version, household })
+      : await request<{ id: string }>('POST', '/api/households', household)
     if (outcome.ok) {
       forget()
       setTheirs(undefined)
@@ -59,8 +68,13 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
       router.refresh()
       return
     }
-    if (outcome.status === 409) setTheirs({ household: outcome.more.theirs as Household, version: outcome.more.theirVersion as number })
-    setSays(outcome.status === 409 ? undefined : [outcome.says, ...((outcome.more.flaws as string[] | undefined) ?? [])].join(' '))
+    if (outcome.status === 409)
+      setTheirs({ household: outcome.more.theirs as Household, version: outcome.more.theirVersion as number })
+    setSays(
+      outcome.status === 409
+        ? undefined
+        : [outcome.says, ...((outcome.more.flaws as string[] | undefined) ?? [])].join(' '),
+    )
   }
   const submit = form.handleSubmit(
     (typed) => save(typed),
@@ -77,7 +91,10 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
   return (
     <FormProvider {...form}>
       <form onSubmit={(event) => void submit(event)} noValidate>
-        <PageHead title={kept ? 'Household' : 'A new household'} line={<SaveState dirty={form.formState.isDirty} says={says} />}>
+        <PageHead
+          title={kept ? 'Household' : 'A new household'}
+          line={<SaveState dirty={form.formState.isDirty} says={says} />}
+        >
           {form.formState.isDirty && (
             <Button variant="ghost" size="sm" onClick={() => drop(start)}>
               Drop what is not saved
@@ -92,13 +109,24 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
             </Button>
           )}
         </PageHead>
-        {theirs && mine && <Conflict what="household" differences={differing(mine, theirs.household)} onMine={() => void save(form.getValues(), theirs.version)} onTheirs={() => drop(draftOf(theirs.household, system))} />}
+        {theirs && mine && (
+          <Conflict
+            what="household"
+            differences={differing(mine, theirs.household)}
+            onMine={() => void save(form.getValues(), theirs.version)}
+            onTheirs={() => drop(draftOf(theirs.household, system))}
+          />
+        )}
         <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 360px' }} gap="8">
           <fieldset disabled={!ready}>
             <Box pb="4">
               <TextField path="name" label="What to call them" placeholder="The Okoro family" width="320px" />
             </Box>
-            <Section id="who" title="Who sleeps in it" line="Heights and weights decide which berths they fit; leave empty what you have not asked">
+            <Section
+              id="who"
+              title="Who sleeps in it"
+              line="Heights and weights decide which berths they fit; leave empty what you have not asked"
+            >
               <People />
             </Section>
             <Section id="how" title="How they camp">
@@ -114,7 +142,12 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
               <HStack gap="4" align="start" flexWrap="wrap">
                 <TextField path="limits.budget" label="Budget before taxes and fees" placeholder="32k" width="200px" />
                 <TextField path="limits.trailerLength" label="Longest trailer" placeholder="26 ft" width="150px" />
-                <TextField path="limits.rigLength" label="Longest rig, with the vehicle" placeholder="50 ft" width="200px" />
+                <TextField
+                  path="limits.rigLength"
+                  label="Longest rig, with the vehicle"
+                  placeholder="50 ft"
+                  width="200px"
+                />
               </HStack>
             </Section>
             <Section id="wishes" title="What they want, must have, or would rather not">
@@ -142,7 +175,12 @@ function LiveYard({ reader, yard, left }: Pick<InterviewProps, 'reader' | 'yard'
 }
 
 /** False until the page listens: what is typed before would be lost, so the fields wait. */
-const useHydrated = (): boolean => useSyncExternalStore(() => () => {}, () => true, () => false)
+const useHydrated = (): boolean =>
+  useSyncExternalStore(
+    () => () => {},
+    () => true,
+    () => false,
+  )
 
 function SaveState({ dirty, says }: { dirty: boolean; says?: string }) {
   return (

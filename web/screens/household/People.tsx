@@ -41,11 +41,20 @@ export function People() {
         <PersonLine key={field.key} index={i} roster={roster} only={fields.length === 1} onTakeOut={takeOut} />
       ))}
       <HStack gap="3">
-        <Button size="sm" variant="outline" disabled={fields.length >= 14} onClick={() => append(emptyPerson(getValues('people')))}>
+        <Button
+          size="sm"
+          variant="outline"
+          disabled={fields.length >= 14}
+          onClick={() => append(emptyPerson(getValues('people')))}
+        >
           <Plus size={16} aria-hidden /> Add a person
         </Button>
         {removed && (
-          <Button size="sm" variant="ghost" onClick={() => (insert(removed.index, removed.person), setRemoved(undefined))}>
+          <Button
+            size="sm"
+            variant="ghost"
+            onClick={() => (insert(removed.index, removed.person), setRemoved(undefined))}
+          >
             <Undo2 size={16} aria-hidden /> Put {removed.person.name || 'them'} back
           </Button>
         )}
@@ -68,7 +77,13 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
   const token = tokensOf(people)[index]
   const name = people[index]?.name
   return (
-    <HStack gap="2" align="start" flexWrap={{ base: 'wrap', md: 'nowrap' }} role="group" aria-label={name || `Person ${index + 1}`}>
+    <HStack
+      gap="2"
+      align="start"
+      flexWrap={{ base: 'wrap', md: 'nowrap' }}
+      role="group"
+      aria-label={name || `Person ${index + 1}`}
+    >
       <Box w="28px" pt="1" flex="none">
         {token && <PersonToken token={token} />}
       </Box>
@@ -81,7 +96,13 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
         <Tick path={`people.${index}.guest`} label="Guest" hideLabel />
       </Box>
       <More index={index} people={people} />
-      <IconButton aria-label={`Take ${name || 'this person'} out`} size="sm" variant="ghost" disabled={only} onClick={() => onTakeOut(index)}>
+      <IconButton
+        aria-label={`Take ${name || 'this person'} out`}
+        size="sm"
+        variant="ghost"
+        disabled={only}
+        onClick={() => onTakeOut(index)}
+      >
         <X size={16} aria-hidden />
       </IconButton>
     </HStack>
@@ -96,13 +117,21 @@ function Partner({ index, people }: { index: number; people: { id: string; name:
     getValues('people').forEach((person, i) => {
       const freed = person.partner === own || (chosen !== '' && person.partner === chosen)
       const partner = i === index ? chosen : person.id === chosen ? own! : freed ? '' : person.partner
-      if (partner !== person.partner) setValue(`people.${i}.partner`, partner, { shouldDirty: true, shouldValidate: true })
+      if (partner !== person.partner)
+        setValue(`people.${i}.partner`, partner, { shouldDirty: true, shouldValidate: true })
     })
   }
-  const others = people.filter(({ id }) => id !== own).map(({ id, name }) => ({ value: id, name: name || 'no name yet' }))
+  const others = people
+    .filter(({ id }) => id !== own)
+    .map(({ id, name }) => ({ value: id, name: name || 'no name yet' }))
   return (
     <Box w="136px" flex="none" onChange={(event) => choose((event.target as unknown as HTMLSelectElement).value)}>
-      <SelectField path={`people.${index}.partner`} label="Shares a bed with" hideLabel options={[{ value: '', name: 'nobody' }, ...others]} />
+      <SelectField
+        path={`people.${index}.partner`}
+        label="Shares a bed with"
+        hideLabel
+        options={[{ value: '', name: 'nobody' }, ...others]}
+      />
     </Box>
   )
 }
@@ -118,12 +147,19 @@ const NEED_WORDS: Record<(typeof NEEDS)[number], string> = {
 
 function More({ index, people }: { index: number; people: { id: string; name: string }[] }) {
   const { control, formState, register } = useFormContext<HouseholdDraft>()
-  const [needs, climbs, shares, guest] = useWatch({ control, name: [`people.${index}.needs`, `people.${index}.climbs`, `people.${index}.sharesWith`, `people.${index}.guest`] })
+  const [needs, climbs, shares, guest] = useWatch({
+    control,
+    name: [`people.${index}.needs`, `people.${index}.climbs`, `people.${index}.sharesWith`, `people.${index}.guest`],
+  })
   const count = (needs?.length ?? 0) + (climbs ? 0 : 1) + (shares?.length ?? 0)
   const name = people[index]?.name
   const others = people.filter((_, i) => i !== index)
   return (
-    <Dots label={`What else ${name || 'this person'} needs`} count={count} wrong={Boolean(get(formState.errors, `people.${index}.needs`))}>
+    <Dots
+      label={`What else ${name || 'this person'} needs`}
+      count={count}
+      wrong={Boolean(get(formState.errors, `people.${index}.needs`))}
+    >
       <Text fontWeight="600" mb="2">
         {name || 'This person'}
       </Text>
@@ -137,7 +173,15 @@ function More({ index, people }: { index: number; people: { id: string; name: st
       ))}
       {guest && <Tick path={`people.${index}.seldom`} label="Comes only when everybody does" />}
       <Box my="2">
-        <SelectField path={`people.${index}.sex`} label="Grows as" options={[{ value: '', name: 'not said' }, { value: 'female', name: 'a girl, a woman' }, { value: 'male', name: 'a boy, a man' }]} />
+        <SelectField
+          path={`people.${index}.sex`}
+          label="Grows as"
+          options={[
+            { value: '', name: 'not said' },
+            { value: 'female', name: 'a girl, a woman' },
+            { value: 'male', name: 'a boy, a man' },
+          ]}
+        />
       </Box>
       {others.length > 0 && (
         <fieldset>
@@ -147,7 +191,8 @@ function More({ index, people }: { index: number; people: { id: string; name: st
           {others.map((other) => (
             <Box key={other.id}>
               <label className="choice">
-                <input type="checkbox" value={other.id} {...register(`people.${index}.sharesWith`)} /> {other.name || 'no name yet'}
+                <input type="checkbox" value={other.id} {...register(`people.${index}.sharesWith`)} />{' '}
+                {other.name || 'no name yet'}
               </label>
             </Box>
           ))}

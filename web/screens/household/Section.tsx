@@ -2,7 +2,17 @@ import { Box, Flex, Heading, Text } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 
 /** One turn of the talk. */
-export function Section({ id, title, line, children }: { id: string; title: string; line?: string; children: ReactNode }) {
+export function Section({
+  id,
+  title,
+  line,
+  children,
+}: {
+  id: string
+  title: string
+  line?: string
+  children: ReactNode
+}) {
   return (
     <Box as="section" aria-labelledby={id} py="4" borderTopWidth="1px" borderColor="hair">
       <Flex gap="3" align="baseline" mb="3" flexWrap="wrap">

@@ -22,7 +22,13 @@ export function TextField({ path, label, placeholder, width, hideLabel }: TextFi
       <Field.Label className={hideLabel ? 'sr-only' : undefined} fontSize="13.5px" mb="0">
         {label}
       </Field.Label>
-      <Input size="sm" placeholder={placeholder} autoComplete="off" defaultValue={get(formState.defaultValues, path) as string | undefined} {...register(path)} />
+      <Input
+        size="sm"
+        placeholder={placeholder}
+        autoComplete="off"
+        defaultValue={get(formState.defaultValues, path) as string | undefined}
+        {...register(path)}
+      />
       <Field.ErrorText color="no" fontSize="13px">
         {says && `Right would be ${says}`}
       </Field.ErrorText>

@@ -34,7 +34,12 @@ function Rating({ reading }: { reading: VehicleKey }) {
   return (
     <Box role="group" aria-label={spec.label}>
       <HStack gap="2" align="start">
-        <TextField path={`vehicle.ratings.${reading}.value`} label={spec.label} placeholder={spec.unit === 'lb' ? '7,200' : spec.unit === 'in' ? '19 ft' : ''} width="200px" />
+        <TextField
+          path={`vehicle.ratings.${reading}.value`}
+          label={spec.label}
+          placeholder={spec.unit === 'lb' ? '7,200' : spec.unit === 'in' ? '19 ft' : ''}
+          width="200px"
+        />
         <SelectField path={`vehicle.ratings.${reading}.source`} label="Where from" options={SOURCES} width="124px" />
       </HStack>
       {spec.how && (

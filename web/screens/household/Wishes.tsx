@@ -17,7 +17,12 @@ export function Wishes() {
 
 function Wish({ stance }: { stance: StanceId }) {
   const { label, mustPossible } = STANCES[stance]
-  const options = [{ value: '', name: 'no matter' }, ...(mustPossible ? [{ value: 'must', name: 'must' }] : []), { value: 'want', name: 'want' }, { value: 'avoid', name: 'avoid' }]
+  const options = [
+    { value: '', name: 'no matter' },
+    ...(mustPossible ? [{ value: 'must', name: 'must' }] : []),
+    { value: 'want', name: 'want' },
+    { value: 'avoid', name: 'avoid' },
+  ]
   return (
     <Stack direction="row" gap="3" align="baseline">
       <Text fontSize="14.5px" w="180px" flex="none" aria-hidden>

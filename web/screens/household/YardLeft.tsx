@@ -32,12 +32,33 @@ const OUT_WORDS: Record<QuestionId, string> = {
 const PAUSE_MS = 250
 
 /** The yard beside the interview, shrinking as they talk. */
-export function YardLeft({ household, yard, first }: { household: Household | undefined; yard: Silhouette[]; first?: Left }) {
+export function YardLeft({
+  household,
+  yard,
+  first,
+}: {
+  household: Household | undefined
+  yard: Silhouette[]
+  first?: Left
+}) {
   const left = useYardLeft(household, first)
   const standing = new Map(left?.units.map((unit) => [unit.id, unit.standing]))
   const order = left ? [...yard].sort((a, b) => rankOf(left, a.id) - rankOf(left, b.id)) : yard
   return (
-    <Box as="aside" aria-label="The yard for them" position="sticky" top="76px" maxH="calc(100vh - 90px)" overflowY="auto" tabIndex={0} bg="bar" borderWidth="1px" borderColor="hair" borderRadius="7px" p="4">
+    <Box
+      as="aside"
+      aria-label="The yard for them"
+      position="sticky"
+      top="76px"
+      maxH="calc(100vh - 90px)"
+      overflowY="auto"
+      tabIndex={0}
+      bg="bar"
+      borderWidth="1px"
+      borderColor="hair"
+      borderRadius="7px"
+      p="4"
+    >
       <Box aria-live="polite" minH="74px">
         {left ? (
           <>
@@ -45,7 +66,9 @@ export function YardLeft({ household, yard, first }: { household: Household | un
               {left.left} of {left.all} left
             </Text>
             <Text fontSize="14px" color="line">
-              {left.out.length === 0 ? 'Nothing on the lot is ruled out yet.' : left.out.map(({ question, units }) => `${units} ${OUT_WORDS[question]}`).join(', ')}
+              {left.out.length === 0
+                ? 'Nothing on the lot is ruled out yet.'
+                : left.out.map(({ question, units }) => `${units} ${OUT_WORDS[question]}`).join(', ')}
             </Text>
           </>
         ) : (

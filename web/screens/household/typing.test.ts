@@ -18,7 +18,16 @@ describe('flaws at their fields', () => {
 describe('where two versions of a household differ', () => {
   const mine = { name: 'Ro', people: [{ id: 'a', name: 'Noor', needs: ['cpap'] }], limits: {} }
   it('names each leaf with both values', () => {
-    expect(differing(mine, { name: 'Ro', people: [{ id: 'a', name: 'Noor', needs: ['crib'] }, { id: 'b', name: 'New' }], limits: { budget: 30000 } })).toEqual([
+    expect(
+      differing(mine, {
+        name: 'Ro',
+        people: [
+          { id: 'a', name: 'Noor', needs: ['crib'] },
+          { id: 'b', name: 'New' },
+        ],
+        limits: { budget: 30000 },
+      }),
+    ).toEqual([
       { path: 'people Noor needs 1', mine: 'cpap', theirs: 'crib' },
       { path: 'people New', mine: 'nothing', theirs: 'New' },
       { path: 'limits budget', mine: 'nothing', theirs: '30000' },

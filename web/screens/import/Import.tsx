@@ -27,9 +27,16 @@ export function Import() {
   }
   return (
     <Box maxW="820px">
-      <PageHead title="Bring in files" line="trailer.json, household.json, and drawings taken out of Hitchet (SVG), as docs/formats describes them" />
+      <PageHead
+        title="Bring in files"
+        line="trailer.json, household.json, and drawings taken out of Hitchet (SVG), as docs/formats describes them"
+      />
       <Stack gap="4">
-        <FileUpload.Root maxFiles={1000} accept={['application/json', 'image/svg+xml']} onFileAccept={({ files: chosen }) => void choose(chosen)}>
+        <FileUpload.Root
+          maxFiles={1000}
+          accept={['application/json', 'image/svg+xml']}
+          onFileAccept={({ files: chosen }) => void choose(chosen)}
+        >
           <FileUpload.HiddenInput aria-label="Files to bring in" />
           <FileUpload.Dropzone bg="bar" borderColor="line" minH="130px" w="100%">
             <FileUpload.DropzoneContent>
@@ -45,7 +52,8 @@ export function Import() {
             {files.length ? `Bring in ${files.length} ${files.length === 1 ? 'file' : 'files'}` : 'Bring in'}
           </Button>
           <label className="choice">
-            <input type="checkbox" checked={keepGood} onChange={(event) => setKeepGood(event.target.checked)} /> Keep the good files when some have errors
+            <input type="checkbox" checked={keepGood} onChange={(event) => setKeepGood(event.target.checked)} /> Keep
+            the good files when some have errors
           </label>
         </HStack>
         <Box aria-live="polite">
@@ -58,7 +66,11 @@ export function Import() {
 }
 
 function Report({ report: { done, added, renewed, households, errors, warnings } }: { report: ImportReport }) {
-  const went = [...(added.length ? [`new in the yard: ${added.join(', ')}`] : []), ...(renewed.length ? [`next version of ${renewed.join(', ')}`] : []), ...(households.length ? [`households: ${households.map(({ name }) => name).join(', ')}`] : [])]
+  const went = [
+    ...(added.length ? [`new in the yard: ${added.join(', ')}`] : []),
+    ...(renewed.length ? [`next version of ${renewed.join(', ')}`] : []),
+    ...(households.length ? [`households: ${households.map(({ name }) => name).join(', ')}`] : []),
+  ]
   return (
     <Stack gap="3">
       <Text fontWeight="700" fontSize="17px">

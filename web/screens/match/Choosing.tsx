@@ -21,7 +21,8 @@ const Chosen = createContext<Choice>({ chosen: [], toggle: () => {} })
 export function Choosing({ first, children }: { first: string[]; children: ReactNode }) {
   const [own, setOwn] = useQueryState('units', parseAsArrayOf(parseAsString))
   const chosen = own ?? first
-  const toggle = (stock: string) => void setOwn(chosen.includes(stock) ? chosen.filter((one) => one !== stock) : [...chosen, stock])
+  const toggle = (stock: string) =>
+    void setOwn(chosen.includes(stock) ? chosen.filter((one) => one !== stock) : [...chosen, stock])
   return <Chosen.Provider value={{ chosen, toggle }}>{children}</Chosen.Provider>
 }
 
@@ -30,7 +31,14 @@ export function ChooseUnit({ stock }: { stock: string }) {
   const is = chosen.includes(stock)
   return (
     <label className="choice">
-      <input type="checkbox" checked={is} disabled={!is && chosen.length >= MOST} onChange={() => toggle(stock)} aria-label={`Compare ${stock}`} /> Compare
+      <input
+        type="checkbox"
+        checked={is}
+        disabled={!is && chosen.length >= MOST}
+        onChange={() => toggle(stock)}
+        aria-label={`Compare ${stock}`}
+      />{' '}
+      Compare
     </label>
   )
 }

@@ -24,7 +24,10 @@ const FIRST = 8
 
 const GROUPS: Record<Standing, { title: string; line: string }> = {
   fits: { title: 'These fit', line: 'nothing speaks against them; what fits best first' },
-  measure: { title: 'These fit once measured', line: 'nothing against them yet, but something has to be read or measured first' },
+  measure: {
+    title: 'These fit once measured',
+    line: 'nothing against them yet, but something has to be read or measured first',
+  },
   nearly: { title: 'Nearly', line: 'one thing speaks against each' },
   out: { title: 'Out', line: 'more than one thing speaks against them' },
 }
@@ -34,7 +37,10 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
   const yard = await matchedYard(household)
   const system = await measureSystem()
   const frame = frameFor(yard.map(({ trailer }) => trailer.plan))
-  const groups = STANDINGS.map((standing) => ({ standing, units: yard.filter(({ match }) => match.standing === standing) })).filter(({ units }) => units.length)
+  const groups = STANDINGS.map((standing) => ({
+    standing,
+    units: yard.filter(({ match }) => match.standing === standing),
+  })).filter(({ units }) => units.length)
   const possible = yard.filter(({ match }) => match.standing === 'fits' || match.standing === 'measure').length
   const row = ({ trailer, match }: MatchedTrailer) => (
     <MatchRow
@@ -47,12 +53,24 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
       says={headline(match.answers)}
       asked={asked(match.answers)}
       flexibility={match.flexibility}
-      strip={<PlanStrip plan={trailer.plan} time="parked" frame={frame} scale={SCALE} text={planText(trailer, 'parked', system)} system={system} />}
+      strip={
+        <PlanStrip
+          plan={trailer.plan}
+          time="parked"
+          frame={frame}
+          scale={SCALE}
+          text={planText(trailer, 'parked', system)}
+          system={system}
+        />
+      }
     />
   )
   return (
     <Choosing first={yard.slice(0, 3).map(({ trailer }) => trailer.stock)}>
-      <PageHead title="Match" line={`${possible} of ${yard.length} units could be theirs; every answer is reckoned for this household`}>
+      <PageHead
+        title="Match"
+        line={`${possible} of ${yard.length} units could be theirs; every answer is reckoned for this household`}
+      >
         <CompareChosen household={id} />
       </PageHead>
       <Caution>{CAUTIONS.ratings}</Caution>

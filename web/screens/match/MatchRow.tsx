@@ -53,14 +53,26 @@ export function MatchRow({ stock, name, href, layout, price, says, asked, flexib
             <Said phrase={says} />
           </Text>
           {flexibility && (
-            <Text mt="1" fontSize="14px" title="How well it can be lived in, 0 to 100: sleeping, ways, bath, kitchen and seats">
-              Living in it: <b className="figure">{flexibility.everyday}</b> every day, <b className="figure">{flexibility.withGuests}</b> with guests
+            <Text
+              mt="1"
+              fontSize="14px"
+              title="How well it can be lived in, 0 to 100: sleeping, ways, bath, kitchen and seats"
+            >
+              Living in it: <b className="figure">{flexibility.everyday}</b> every day,{' '}
+              <b className="figure">{flexibility.withGuests}</b> with guests
             </Text>
           )}
           <HStack gap="4" mt="2">
             <ChooseUnit stock={stock} />
-            <Button variant="ghost" size="xs" onClick={() => setOpen(!open)} aria-expanded={open} aria-controls={`why-${stock}`}>
-              {open ? 'Hide the reasons' : 'All reasons'} <ChevronDown size={14} aria-hidden style={{ transform: open ? 'rotate(180deg)' : undefined }} />
+            <Button
+              variant="ghost"
+              size="xs"
+              onClick={() => setOpen(!open)}
+              aria-expanded={open}
+              aria-controls={`why-${stock}`}
+            >
+              {open ? 'Hide the reasons' : 'All reasons'}{' '}
+              <ChevronDown size={14} aria-hidden style={{ transform: open ? 'rotate(180deg)' : undefined }} />
             </Button>
           </HStack>
         </Box>

@@ -37,7 +37,9 @@ export function AccountMenu({ account }: { account: { name: string; role: string
               <Menu.ItemGroupLabel>
                 {account.name}, {account.role}
               </Menu.ItemGroupLabel>
-              <Menu.Item value="measures">{system === 'us' ? 'Read in meters and kilograms' : 'Read in feet and pounds'}</Menu.Item>
+              <Menu.Item value="measures">
+                {system === 'us' ? 'Read in meters and kilograms' : 'Read in feet and pounds'}
+              </Menu.Item>
               <Menu.Item value="theme">{resolvedTheme === 'dark' ? 'Daylight colors' : 'Evening colors'}</Menu.Item>
               <Menu.Item value="out">Sign out</Menu.Item>
             </Menu.ItemGroup>

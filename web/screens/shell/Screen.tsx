@@ -9,8 +9,23 @@ import { measureSystem } from '../measureCookie'
 import { TopBar, type Place } from './TopBar'
 
 /** Every page inside: the bar with the open household, and the page below it. */
-export async function Screen({ account, kept, place, children }: { account: Account; kept?: KeptHousehold; place: Place; children: ReactNode }) {
-  const open = kept && { id: kept.id, name: kept.household.name, summary: householdSummary(kept.household), tokens: tokensOf(kept.household.people) }
+export async function Screen({
+  account,
+  kept,
+  place,
+  children,
+}: {
+  account: Account
+  kept?: KeptHousehold
+  place: Place
+  children: ReactNode
+}) {
+  const open = kept && {
+    id: kept.id,
+    name: kept.household.name,
+    summary: householdSummary(kept.household),
+    tokens: tokensOf(kept.household.people),
+  }
   return (
     <MeasuresProvider system={await measureSystem()}>
       <TopBar account={{ name: account.name, role: account.role }} open={open} place={place} />

@@ -26,7 +26,20 @@ interface TopBarProps {
 /** Where one is, and through whose eyes: the open household stays in sight on every screen. */
 export function TopBar({ account, open, place }: TopBarProps) {
   return (
-    <Flex as="header" position="sticky" top="0" zIndex="20" bg="bar" borderBottomWidth="2px" borderColor="ink" px={{ base: 3, md: 6 }} minH="60px" align="center" gap="4" flexWrap={{ base: 'wrap', lg: 'nowrap' }}>
+    <Flex
+      as="header"
+      position="sticky"
+      top="0"
+      zIndex="20"
+      bg="bar"
+      borderBottomWidth="2px"
+      borderColor="ink"
+      px={{ base: 3, md: 6 }}
+      minH="60px"
+      align="center"
+      gap="4"
+      flexWrap={{ base: 'wrap', lg: 'nowrap' }}
+    >
       <ChakraLink href="#content" position="absolute" left="-9999px" _focus={{ left: 4, top: 2 }} bg="bar" px="2">
         Skip to the page
       </ChakraLink>
@@ -37,11 +50,28 @@ export function TopBar({ account, open, place }: TopBarProps) {
       </ChakraLink>
       <Box alignSelf="stretch" w="1px" bg="hair" my="2" display={{ base: 'none', md: 'block' }} />
       <Box flex="1" minW="0">
-        {open ? <Household open={open} /> : <Text color="line" fontSize="sm">No household open: units are shown as they are.</Text>}
+        {open ? (
+          <Household open={open} />
+        ) : (
+          <Text color="line" fontSize="sm">
+            No household open: units are shown as they are.
+          </Text>
+        )}
       </Box>
       <HStack as="nav" aria-label="Places" gap="1" flexWrap="wrap">
         {placesFor(open).map(({ name, at, href }) => (
-          <ChakraLink key={at} asChild px="3" py="1.5" borderRadius="6px" fontWeight="600" color={at === place ? 'bar' : 'ink'} bg={at === place ? 'ink' : undefined} _hover={{ bg: at === place ? 'ink' : 'sunk', textDecoration: 'none' }} aria-current={at === place ? 'page' : undefined}>
+          <ChakraLink
+            key={at}
+            asChild
+            px="3"
+            py="1.5"
+            borderRadius="6px"
+            fontWeight="600"
+            color={at === place ? 'bar' : 'ink'}
+            bg={at === place ? 'ink' : undefined}
+            _hover={{ bg: at === place ? 'ink' : 'sunk', textDecoration: 'none' }}
+            aria-current={at === place ? 'page' : undefined}
+          >
             <NextLink href={href}>{name}</NextLink>
           </ChakraLink>
         ))}
@@ -53,7 +83,15 @@ export function TopBar({ account, open, place }: TopBarProps) {
 
 function Household({ open }: { open: OpenHousehold }) {
   return (
-    <ChakraLink asChild color="ink" _hover={{ textDecoration: 'none' }} display="flex" gap="3" alignItems="center" minW="0">
+    <ChakraLink
+      asChild
+      color="ink"
+      _hover={{ textDecoration: 'none' }}
+      display="flex"
+      gap="3"
+      alignItems="center"
+      minW="0"
+    >
       <NextLink href={`/households/${open.id}`}>
         <HStack gap="-1.5" flex="none">
           {open.tokens.map((token) => (
@@ -92,7 +130,14 @@ function placesFor(open: OpenHousehold | undefined): { name: string; at: Place; 
 /** A coupler from above: ring and two rails. */
 function Mark() {
   return (
-    <svg width="26" height="20" viewBox="0 0 26 20" aria-hidden focusable="false" style={{ display: 'inline-block', verticalAlign: '-3px' }}>
+    <svg
+      width="26"
+      height="20"
+      viewBox="0 0 26 20"
+      aria-hidden
+      focusable="false"
+      style={{ display: 'inline-block', verticalAlign: '-3px' }}
+    >
       <g fill="none" stroke="var(--h-colors-green)" strokeWidth="2.4" strokeLinecap="round">
         <circle cx="5" cy="10" r="3.2" />
         <path d="M8 10 24 3M8 10l16 7" />

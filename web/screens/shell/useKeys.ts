@@ -20,5 +20,9 @@ export function useKeys(keys: Record<string, () => void>): void {
 }
 
 function typing(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) && (target as HTMLInputElement).type !== 'checkbox'
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) &&
+    (target as HTMLInputElement).type !== 'checkbox'
+  )
 }

@@ -36,7 +36,9 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
     <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 580px' }} gap="6" alignItems="start">
       <Box>
         <Text fontSize="14px" mb="1">
-          {waited.length === 0 ? 'No open household waits for a reading on this unit.' : `${waited.length} ${waited.length === 1 ? 'reading' : 'readings'} could change an open household’s answer; they come first.`}
+          {waited.length === 0
+            ? 'No open household waits for a reading on this unit.'
+            : `${waited.length} ${waited.length === 1 ? 'reading' : 'readings'} could change an open household’s answer; they come first.`}
         </Text>
         <Text role="status" fontSize="14px" color="fits" fontWeight="600" minH="21px">
           {last && `Written down: ${last}.`}
@@ -44,13 +46,26 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
         <Box as="ol" listStyleType="none">
           {list.map(({ key, name, spec, households }) => (
             <Box as="li" key={key} borderTopWidth="1px" borderColor="hair">
-              <button type="button" aria-expanded={open === key} onClick={() => (setSent(undefined), setOpen(open === key ? undefined : key))} style={{ display: 'block', width: '100%', minHeight: '52px', textAlign: 'left', cursor: 'pointer', padding: '6px 4px' }}>
+              <button
+                type="button"
+                aria-expanded={open === key}
+                onClick={() => (setSent(undefined), setOpen(open === key ? undefined : key))}
+                style={{
+                  display: 'block',
+                  width: '100%',
+                  minHeight: '52px',
+                  textAlign: 'left',
+                  cursor: 'pointer',
+                  padding: '6px 4px',
+                }}
+              >
                 <Text as="span" fontWeight="600" fontSize="16px">
                   {name}
                 </Text>
                 {households.length > 0 && (
                   <Text as="span" ml="3" fontSize="13.5px" color="measure" fontWeight="600" title={listed(households)}>
-                    {households.length > 2 ? `${households.length} households` : listed(households)} {households.length === 1 ? 'waits' : 'wait'} for it
+                    {households.length > 2 ? `${households.length} households` : listed(households)}{' '}
+                    {households.length === 1 ? 'waits' : 'wait'} for it
                   </Text>
                 )}
                 {spec?.how && (
@@ -59,14 +74,34 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
                   </Text>
                 )}
               </button>
-              {open === key && spec && <TakeReading stock={trailer.stock} path={key} spec={spec} filled={sent} onTaken={() => (setLast(name), setOpen(undefined), setSent(undefined), router.refresh())} />}
-              {open === key && !spec && <Text pb="2">Nobody has noted this on the unit at all yet: look for it, and bring it in with the unit’s file.</Text>}
+              {open === key && spec && (
+                <TakeReading
+                  stock={trailer.stock}
+                  path={key}
+                  spec={spec}
+                  filled={sent}
+                  onTaken={() => (setLast(name), setOpen(undefined), setSent(undefined), router.refresh())}
+                />
+              )}
+              {open === key && !spec && (
+                <Text pb="2">
+                  Nobody has noted this on the unit at all yet: look for it, and bring it in with the unit’s file.
+                </Text>
+              )}
             </Box>
           ))}
         </Box>
       </Box>
       <Box position={{ lg: 'sticky' }} top="70px" order={{ base: -1, lg: 0 }}>
-        <PlanStrip plan={trailer.plan} time="parked" frame={frame} scale={WIDE / (frame.before + frame.after)} text={planText(trailer, 'parked', system)} system={system} pick={{ chosen: current?.id, onPick: (id) => setOpen(list.find((one) => one.id === id)?.key) }} />
+        <PlanStrip
+          plan={trailer.plan}
+          time="parked"
+          frame={frame}
+          scale={WIDE / (frame.before + frame.after)}
+          text={planText(trailer, 'parked', system)}
+          system={system}
+          pick={{ chosen: current?.id, onPick: (id) => setOpen(list.find((one) => one.id === id)?.key) }}
+        />
         <Box mt="3">
           <LaserPanel meter={meter} />
         </Box>

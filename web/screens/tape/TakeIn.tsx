@@ -37,7 +37,15 @@ export function TakeIn() {
     }
     const size = { length: length('length', 'Box length'), width: length('width', 'Box width') }
     if (wrong.length) return setSays(wrong)
-    const trailer = newTrailer({ stock: text('stock'), make: text('make'), model: text('model'), year: Number(text('year')), condition: form.get('condition') as 'new' | 'used', layout: form.get('layout') as Layout, ...size })
+    const trailer = newTrailer({
+      stock: text('stock'),
+      make: text('make'),
+      model: text('model'),
+      year: Number(text('year')),
+      condition: form.get('condition') as 'new' | 'used',
+      layout: form.get('layout') as Layout,
+      ...size,
+    })
     setBusy(true)
     const outcome = await request('POST', '/api/trailers', trailer)
     setBusy(false)

@@ -12,10 +12,16 @@ export async function Tape({ stock }: { stock: string }) {
   const [list, all] = await Promise.all([tapeListFor(found), allTrailers()])
   const { box } = found.trailer.plan
   // Of like layouts the one of nearest length; another layout counts as five feet.
-  const nearness = ({ layout, length }: Model): number => Math.abs(length - box.length) + (layout === found.trailer.layout ? 0 : 60)
+  const nearness = ({ layout, length }: Model): number =>
+    Math.abs(length - box.length) + (layout === found.trailer.layout ? 0 : 60)
   const models = all
     .filter(({ trailer }) => trailer.stock !== stock)
-    .map(({ trailer }): Model => ({ stock: trailer.stock, name: trailerName(trailer), layout: trailer.layout, length: trailer.plan.box.length }))
+    .map(({ trailer }): Model => ({
+      stock: trailer.stock,
+      name: trailerName(trailer),
+      layout: trailer.layout,
+      length: trailer.plan.box.length,
+    }))
     .sort((a, b) => nearness(a) - nearness(b))
   return <TapeBoard trailer={found.trailer} version={found.version} list={list} models={models} />
 }

@@ -15,18 +15,40 @@ import { MeterProvider } from './laser/useMeter'
 import { Measure } from './Measure'
 import type { Model } from './model'
 
-export function TapeBoard({ trailer, version, list, models }: { trailer: Trailer; version: number; list: ToMeasure[]; models: Model[] }) {
+export function TapeBoard({
+  trailer,
+  version,
+  list,
+  models,
+}: {
+  trailer: Trailer
+  version: number
+  list: ToMeasure[]
+  models: Model[]
+}) {
   const [mode, setMode] = useQueryState('do', parseAsStringLiteral(['measure', 'draw'] as const).withDefault('measure'))
   const [meter] = useState(playedMeter)
   return (
     <MeterProvider meter={meter}>
       <PageHead title={trailerName(trailer)} line={<StockTag stock={trailer.stock} />}>
-        <Segments label="What to do" value={mode} onChange={(value) => void setMode(value)} options={[{ value: 'measure', name: 'Measure' }, { value: 'draw', name: 'Draw' }]} />
+        <Segments
+          label="What to do"
+          value={mode}
+          onChange={(value) => void setMode(value)}
+          options={[
+            { value: 'measure', name: 'Measure' },
+            { value: 'draw', name: 'Draw' },
+          ]}
+        />
         <Button asChild variant="outline" size="sm">
           <NextLink href={`/yard/${trailer.stock}`}>The unit</NextLink>
         </Button>
       </PageHead>
-      {mode === 'measure' ? <Measure trailer={trailer} list={list} meter={meter} /> : <Editor trailer={trailer} version={version} models={models} meter={meter} />}
+      {mode === 'measure' ? (
+        <Measure trailer={trailer} list={list} meter={meter} />
+      ) : (
+        <Editor trailer={trailer} version={version} models={models} meter={meter} />
+      )}
     </MeterProvider>
   )
 }

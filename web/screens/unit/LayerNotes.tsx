@@ -35,19 +35,32 @@ export function LayerNotes({ layer, analysis, failed, trailer, reached, onPick }
       <Heading as="h2" size="sm" mb="1">
         {layer === 'plain' ? 'The rooms' : LAYER_NAMES[layer].name}
       </Heading>
-      {!analysis ? <Text color="line">{failed ? 'This plan cannot be read: look over its box and slides on the tape.' : 'Reading the plan …'}</Text> : NOTES[layer]({ analysis, trailer, reached, onPick })}
+      {!analysis ? (
+        <Text color="line">
+          {failed ? 'This plan cannot be read: look over its box and slides on the tape.' : 'Reading the plan …'}
+        </Text>
+      ) : (
+        NOTES[layer]({ analysis, trailer, reached, onPick })
+      )}
     </Box>
   )
 }
 
-type Notes = (props: { analysis: Analysis; trailer: Trailer; reached: WalkedWay | undefined; onPick(id: string): void }) => ReactNode
+type Notes = (props: {
+  analysis: Analysis
+  trailer: Trailer
+  reached: WalkedWay | undefined
+  onPick(id: string): void
+}) => ReactNode
 const { reach: RULES } = DEFAULT_HOUSE_RULES
 
 const NOTES: Record<Layer, Notes> = {
   plain: ({ analysis, trailer: { plan } }) => (
     <List>
       {plan.rooms.map(({ id, name, closedBy }) => {
-        const beds = plan.berths.filter(({ room, conversion }) => room === id && !conversion).map(({ name: bed }) => small(bed))
+        const beds = plan.berths
+          .filter(({ room, conversion }) => room === id && !conversion)
+          .map(({ name: bed }) => small(bed))
         const free = analysis.floors.find(({ room }) => room === id)?.free ?? 0
         return (
           <li key={id}>
@@ -59,7 +72,8 @@ const NOTES: Record<Layer, Notes> = {
       })}
       {analysis.elbows.map(({ id, wide, deep }) => (
         <li key={id}>
-          At {nameOnPlan(plan, id)} <Figure value={Math.round(wide)} unit="in" /> from side to side, <Figure value={Math.round(deep)} unit="in" /> for the knees
+          At {nameOnPlan(plan, id)} <Figure value={Math.round(wide)} unit="in" /> from side to side,{' '}
+          <Figure value={Math.round(deep)} unit="in" /> for the knees
         </li>
       ))}
       {analysis.circles.map(({ id, radius }) => (
@@ -69,7 +83,12 @@ const NOTES: Record<Layer, Notes> = {
       ))}
       {awningCover(plan).map(({ id, share }) => (
         <li key={id}>
-          {capital(plan.outside.some((one) => one.id === id) ? 'the outside kitchen' : nameOnPlan(plan, id))}: {share > 0.9 ? 'under the awning' : share < 0.1 ? 'in the rain' : `${Math.round(share * 100)} % under the awning`}
+          {capital(plan.outside.some((one) => one.id === id) ? 'the outside kitchen' : nameOnPlan(plan, id))}:{' '}
+          {share > 0.9
+            ? 'under the awning'
+            : share < 0.1
+              ? 'in the rain'
+              : `${Math.round(share * 100)} % under the awning`}
         </li>
       ))}
     </List>
@@ -77,7 +96,8 @@ const NOTES: Record<Layer, Notes> = {
   room: ({ analysis, reached }) => (
     <>
       <Text fontSize="14px" mb="1">
-        The fainter the green, the more room. Hatched in amber is where a person turns sideways; bare is where nobody gets through.
+        The fainter the green, the more room. Hatched in amber is where a person turns sideways; bare is where nobody
+        gets through.
       </Text>
       <WayList ways={reached ? [reached] : [...analysis.ways].sort((a, b) => a.width - b.width).slice(0, 4)} />
     </>
@@ -91,8 +111,17 @@ const NOTES: Record<Layer, Notes> = {
     </>
   ),
   sight: ({ analysis, trailer: { plan } }) => {
-    if (analysis.sights.length === 0) return <Text>{plan.fixtures.some(({ kind }) => kind === 'tv') ? 'No seat is up at this time of day.' : 'There is no TV on the plan.'}</Text>
-    const bySeat = [...new Set(analysis.sights.map(({ seat }) => seat.id))].map((id) => [id, analysis.sights.filter(({ seat }) => seat.id === id)] as const)
+    if (analysis.sights.length === 0)
+      return (
+        <Text>
+          {plan.fixtures.some(({ kind }) => kind === 'tv')
+            ? 'No seat is up at this time of day.'
+            : 'There is no TV on the plan.'}
+        </Text>
+      )
+    const bySeat = [...new Set(analysis.sights.map(({ seat }) => seat.id))].map(
+      (id) => [id, analysis.sights.filter(({ seat }) => seat.id === id)] as const,
+    )
     return (
       <List>
         {bySeat.map(([id, sights]) => {
@@ -101,7 +130,9 @@ const NOTES: Record<Layer, Notes> = {
           const hidden = sights.find(({ blockedBy }) => blockedBy)
           return (
             <li key={id}>
-              {capital(nameOnPlan(plan, id))}: {easy} of {sights.length} see the TV without turning the neck; the head turns {Math.round(worst.turn)} degrees at most{hidden ? `; ${nameOnPlan(plan, hidden.blockedBy!)} stands between` : ''}.
+              {capital(nameOnPlan(plan, id))}: {easy} of {sights.length} see the TV without turning the neck; the head
+              turns {Math.round(worst.turn)} degrees at most
+              {hidden ? `; ${nameOnPlan(plan, hidden.blockedBy!)} stands between` : ''}.
             </li>
           )
         })}
@@ -110,12 +141,20 @@ const NOTES: Record<Layer, Notes> = {
   },
   exits: ({ analysis, trailer: { plan } }) => (
     <>
-      {analysis.time !== 'night' && <Text mb="1">Ways out are looked for at night, with what is then made up: press N.</Text>}
+      {analysis.time !== 'night' && (
+        <Text mb="1">Ways out are looked for at night, with what is then made up: press N.</Text>
+      )}
       <List>
         {analysis.exits.map(({ berth, by, blocked }) => (
           <li key={berth}>
-            {capital(nameOnPlan(plan, berth))}: {by.length === 0 ? 'no way out is free' : `${by.length === 1 ? 'one way out' : 'two ways out'}, by ${listed(by.map((id) => nameOnPlan(plan, id)))}`}
-            {by.length === 1 && blocked && blocked !== 'berth' ? `; any other lies behind ${nameOnPlan(plan, blocked)} too` : ''}.
+            {capital(nameOnPlan(plan, berth))}:{' '}
+            {by.length === 0
+              ? 'no way out is free'
+              : `${by.length === 1 ? 'one way out' : 'two ways out'}, by ${listed(by.map((id) => nameOnPlan(plan, id)))}`}
+            {by.length === 1 && blocked && blocked !== 'berth'
+              ? `; any other lies behind ${nameOnPlan(plan, blocked)} too`
+              : ''}
+            .
           </li>
         ))}
       </List>
@@ -128,12 +167,15 @@ const NOTES: Record<Layer, Notes> = {
     <List>
       {plan.compartments.map(({ id, name, size: [long, wide, high], place }) => (
         <li key={id}>
-          {name}, {place}: <Figure value={long} unit="in" /> × <Figure value={wide} unit="in" /> × <Figure value={high} unit="in" />, <Figure value={(long * wide * high) / 1728} unit="cu ft" />
+          {name}, {place}: <Figure value={long} unit="in" /> × <Figure value={wide} unit="in" /> ×{' '}
+          <Figure value={high} unit="in" />, <Figure value={(long * wide * high) / 1728} unit="cu ft" />
         </li>
       ))}
-      {plan.fixtures.filter(({ kind }) => STORAGE_KINDS.includes(kind)).map(({ id, name, kind }) => (
-        <li key={id}>{name ?? FIXTURE_KINDS[kind].name}</li>
-      ))}
+      {plan.fixtures
+        .filter(({ kind }) => STORAGE_KINDS.includes(kind))
+        .map(({ id, name, kind }) => (
+          <li key={id}>{name ?? FIXTURE_KINDS[kind].name}</li>
+        ))}
     </List>
   ),
   weights: ({ trailer: { plan, readings } }) => (
@@ -179,7 +221,20 @@ function WayList({ ways, onPick }: { ways: WalkedWay[]; onPick?(id: string): voi
           ) : (
             <b>{name}</b>
           )}
-          : {width === 0 ? 'no way at all' : <><Figure value={Math.round(width)} unit="in" />{between && ` between ${between[0]} and ${between[1]}`}, {gait(width, RULES)}{way && <>, <Figure value={way.length} unit="in" /> from the door</>}</>}
+          :{' '}
+          {width === 0 ? (
+            'no way at all'
+          ) : (
+            <>
+              <Figure value={Math.round(width)} unit="in" />
+              {between && ` between ${between[0]} and ${between[1]}`}, {gait(width, RULES)}
+              {way && (
+                <>
+                  , <Figure value={way.length} unit="in" /> from the door
+                </>
+              )}
+            </>
+          )}
         </li>
       ))}
     </List>
@@ -188,8 +243,20 @@ function WayList({ ways, onPick }: { ways: WalkedWay[]; onPick?(id: string): voi
 
 function List({ children, numbered }: { children: ReactNode; numbered?: boolean }) {
   return (
-    <Box asChild fontSize="14px" lineHeight="1.5" pl={numbered ? '5' : '4'} maxH="290px" overflowY="auto" css={{ '@media print': { maxHeight: 'none' } }}>
-      {numbered ? <ol style={{ listStyle: 'decimal' }}>{children}</ol> : <ul style={{ listStyle: 'disc' }}>{children}</ul>}
+    <Box
+      asChild
+      fontSize="14px"
+      lineHeight="1.5"
+      pl={numbered ? '5' : '4'}
+      maxH="290px"
+      overflowY="auto"
+      css={{ '@media print': { maxHeight: 'none' } }}
+    >
+      {numbered ? (
+        <ol style={{ listStyle: 'decimal' }}>{children}</ol>
+      ) : (
+        <ul style={{ listStyle: 'disc' }}>{children}</ul>
+      )}
     </Box>
   )
 }

@@ -11,7 +11,15 @@ import { SOURCE_WORDS } from './sources'
 import { TakeReading } from './TakeReading'
 
 /** The readings of what is chosen on the plan, or of the unit: where each comes from, what contradicts it, what is still to be measured. */
-export function ReadingsPanel({ trailer, chosen, onPick }: { trailer: Trailer; chosen?: string; onPick(id: string): void }) {
+export function ReadingsPanel({
+  trailer,
+  chosen,
+  onPick,
+}: {
+  trailer: Trailer
+  chosen?: string
+  onPick(id: string): void
+}) {
   const router = useRouter()
   const things = useMemo(() => thingsOf(trailer), [trailer])
   const [taking, setTaking] = useState<string>()
@@ -27,7 +35,13 @@ export function ReadingsPanel({ trailer, chosen, onPick }: { trailer: Trailer; c
           {thing.name}
         </Text>
         <NativeSelect.Root size="xs" w="230px" className="no-print">
-          <NativeSelect.Field aria-label="Readings of" value={thing.id ?? thing.path} onChange={(event) => onPick(event.target.value)} bg="bar" borderColor="line">
+          <NativeSelect.Field
+            aria-label="Readings of"
+            value={thing.id ?? thing.path}
+            onChange={(event) => onPick(event.target.value)}
+            bg="bar"
+            borderColor="line"
+          >
             {things.map((one) => (
               <option key={one.path} value={one.id ?? one.path}>
                 {one.name}
@@ -42,8 +56,20 @@ export function ReadingsPanel({ trailer, chosen, onPick }: { trailer: Trailer; c
         {keys.map(([key, spec]) => {
           const path = `${thing.path}.${key}`
           return (
-            <Row key={path} spec={spec} readings={thing.readings?.[key]} onTake={() => setTaking(taking === path ? undefined : path)}>
-              {taking === path && <TakeReading stock={trailer.stock} path={path} spec={spec} onTaken={() => (setTaking(undefined), router.refresh())} />}
+            <Row
+              key={path}
+              spec={spec}
+              readings={thing.readings?.[key]}
+              onTake={() => setTaking(taking === path ? undefined : path)}
+            >
+              {taking === path && (
+                <TakeReading
+                  stock={trailer.stock}
+                  path={path}
+                  spec={spec}
+                  onTaken={() => (setTaking(undefined), router.refresh())}
+                />
+              )}
             </Row>
           )
         })}
@@ -52,7 +78,17 @@ export function ReadingsPanel({ trailer, chosen, onPick }: { trailer: Trailer; c
   )
 }
 
-function Row({ spec, readings, onTake, children }: { spec: ReadingSpec; readings?: Reading[]; onTake(): void; children: ReactNode }) {
+function Row({
+  spec,
+  readings,
+  onTake,
+  children,
+}: {
+  spec: ReadingSpec
+  readings?: Reading[]
+  onTake(): void
+  children: ReactNode
+}) {
   const goBy = best(readings)
   const against = contradicting(readings)
   const older = (readings ?? []).filter((one) => one !== goBy && !against.includes(one)).reverse()
@@ -62,7 +98,20 @@ function Row({ spec, readings, onTake, children }: { spec: ReadingSpec; readings
         {spec.label}
       </Text>
       <Box as="dd" flex="1">
-        <button type="button" className="no-print" onClick={onTake} aria-label={`Take a reading: ${spec.label}`} style={{ color: 'var(--h-colors-green)', fontWeight: 600, minWidth: '44px', minHeight: '24px', cursor: 'pointer', float: 'right' }}>
+        <button
+          type="button"
+          className="no-print"
+          onClick={onTake}
+          aria-label={`Take a reading: ${spec.label}`}
+          style={{
+            color: 'var(--h-colors-green)',
+            fontWeight: 600,
+            minWidth: '44px',
+            minHeight: '24px',
+            cursor: 'pointer',
+            float: 'right',
+          }}
+        >
           Take
         </button>
         {goBy ? (
@@ -74,7 +123,12 @@ function Row({ spec, readings, onTake, children }: { spec: ReadingSpec; readings
           </>
         ) : (
           <Text as="span" color="measure" fontWeight="600">
-            Measure{spec.how && <Text as="span" fontWeight="400">: {spec.how.charAt(0).toLowerCase() + spec.how.slice(1)}</Text>}
+            Measure
+            {spec.how && (
+              <Text as="span" fontWeight="400">
+                : {spec.how.charAt(0).toLowerCase() + spec.how.slice(1)}
+              </Text>
+            )}
           </Text>
         )}
         {against.map((one, i) => (

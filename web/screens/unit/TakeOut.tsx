@@ -45,7 +45,10 @@ async function savePicture(stock: string): Promise<void> {
   const picture = new Image()
   const source = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
   await new Promise((resolve, reject) => Object.assign(picture, { onload: resolve, onerror: reject, src: source }))
-  const canvas = Object.assign(document.createElement('canvas'), { width: Math.round(width * DENSITY), height: Math.round(height * DENSITY) })
+  const canvas = Object.assign(document.createElement('canvas'), {
+    width: Math.round(width * DENSITY),
+    height: Math.round(height * DENSITY),
+  })
   canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height)
   URL.revokeObjectURL(source)
   canvas.toBlob((blob) => {

@@ -9,7 +9,19 @@ import { request } from '../request'
 import { SOURCE_WORDS } from './sources'
 
 /** One figure as people write it, where it comes from, and it is on the unit. `filled`: what a meter sent. */
-export function TakeReading({ stock, path, spec, filled, onTaken }: { stock: string; path: string; spec: ReadingSpec; filled?: string; onTaken(): void }) {
+export function TakeReading({
+  stock,
+  path,
+  spec,
+  filled,
+  onTaken,
+}: {
+  stock: string
+  path: string
+  spec: ReadingSpec
+  filled?: string
+  onTaken(): void
+}) {
   const [typed, setTyped] = useState<{ text: string; over?: string }>({ text: '' })
   // What the meter sends is put in once; typing over it counts.
   const text = filled !== undefined && typed.over !== filled ? filled : typed.text
@@ -38,15 +50,38 @@ export function TakeReading({ stock, path, spec, filled, onTaken }: { stock: str
         <HStack gap="2" flexWrap="wrap">
           {options ? (
             options.map((option) => (
-              <Button key={option} type="button" size="sm" variant={text === option ? 'solid' : 'outline'} minH="40px" onClick={() => setTyped({ text: option, over: filled })}>
+              <Button
+                key={option}
+                type="button"
+                size="sm"
+                variant={text === option ? 'solid' : 'outline'}
+                minH="40px"
+                onClick={() => setTyped({ text: option, over: filled })}
+              >
                 {option}
               </Button>
             ))
           ) : (
-            <Input ref={field} size="md" w="150px" aria-label={spec.label} inputMode={spec.kind === 'number' ? 'text' : undefined} placeholder={spec.unit === 'in' ? `6'2 or 74` : spec.unit === 'lb' ? '3,555' : ''} value={text} onChange={(event) => setTyped({ text: event.target.value, over: filled })} autoComplete="off" />
+            <Input
+              ref={field}
+              size="md"
+              w="150px"
+              aria-label={spec.label}
+              inputMode={spec.kind === 'number' ? 'text' : undefined}
+              placeholder={spec.unit === 'in' ? `6'2 or 74` : spec.unit === 'lb' ? '3,555' : ''}
+              value={text}
+              onChange={(event) => setTyped({ text: event.target.value, over: filled })}
+              autoComplete="off"
+            />
           )}
           <NativeSelect.Root size="md" w="150px">
-            <NativeSelect.Field aria-label="Where it comes from" value={source} onChange={(event) => setSource(event.target.value as Source)} bg="bar" borderColor="line">
+            <NativeSelect.Field
+              aria-label="Where it comes from"
+              value={source}
+              onChange={(event) => setSource(event.target.value as Source)}
+              bg="bar"
+              borderColor="line"
+            >
               {SOURCES.map((one) => (
                 <option key={one} value={one}>
                   {SOURCE_WORDS[one]}

@@ -33,11 +33,25 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   if (!found) notFound()
   const { trailer } = found
   const answers = open && (await answersOn(found.id, [open.household]))[0]
-  const seenBy: SeenBy | undefined = open && answers && { walker: tokensOf(open.household.people)[0], asked: asked(answers), ...drawnNights(trailer, open.household) }
+  const seenBy: SeenBy | undefined = open &&
+    answers && {
+      walker: tokensOf(open.household.people)[0],
+      asked: asked(answers),
+      ...drawnNights(trailer, open.household),
+    }
   return (
     <>
       <UnitBoard trailer={trailer} frame={frameFor([trailer.plan])} seenBy={seenBy} />
-      {open && <SleepPanel story={sleepStory(sleepFacts(trailer), open.household, DEFAULT_HOUSE_RULES)} tokens={tokensOf(open.household.people)}>{everyNight(open.household).filter(({ age }) => age < GROWN).map(({ name, age }) => ({ name, age }))}</SleepPanel>}
+      {open && (
+        <SleepPanel
+          story={sleepStory(sleepFacts(trailer), open.household, DEFAULT_HOUSE_RULES)}
+          tokens={tokensOf(open.household.people)}
+        >
+          {everyNight(open.household)
+            .filter(({ age }) => age < GROWN)
+            .map(({ name, age }) => ({ name, age }))}
+        </SleepPanel>
+      )}
       {open && <Stowing trailer={trailer} household={open.household} />}
     </>
   )

@@ -49,7 +49,10 @@ export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame:
   const [layer, setLayer] = useQueryState('layer', parseAsStringLiteral(LAYERS).withDefault('plain'))
   const [chosen, setChosen] = useQueryState('thing', parseAsString)
   const [madeAsked, setMade] = useQueryState('made', parseAsArrayOf(parseAsString))
-  const made = useMemo(() => (madeAsked ?? seenBy?.everyNight.made ?? []).filter((id) => plan.conversions.some((one) => one.id === id)), [madeAsked, seenBy, plan])
+  const made = useMemo(
+    () => (madeAsked ?? seenBy?.everyNight.made ?? []).filter((id) => plan.conversions.some((one) => one.id === id)),
+    [madeAsked, seenBy, plan],
+  )
   const question = useMemo(() => ({ time, made: time === 'night' ? made : [] }), [time, made])
   const { answer, of, failed } = useLatest(question, ({ time: at, made: beds }) => planWorker().analyse(plan, at, beds))
   const analysis = of?.time === time ? answer : undefined
@@ -66,8 +69,28 @@ export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame:
   const reached = analysis?.ways.find(({ id }) => id === chosen)
   return (
     <>
-      <PageHead title={trailerName(trailer)} line={<HStack as="span" gap="3"><StockTag stock={trailer.stock} /><span>{trailer.layout}, {trailer.year} {trailer.condition}</span><b className="figure">{price === undefined ? 'no price yet' : <Figure value={price} unit="$" />}</b></HStack>}>
-        <Segments label="Time of day" value={time} onChange={(value) => void setTime(value)} options={[{ value: 'parked', name: 'Parked', key: 'P' }, { value: 'night', name: 'Night', key: 'N' }, { value: 'road', name: 'On the road', key: 'R' }]} />
+      <PageHead
+        title={trailerName(trailer)}
+        line={
+          <HStack as="span" gap="3">
+            <StockTag stock={trailer.stock} />
+            <span>
+              {trailer.layout}, {trailer.year} {trailer.condition}
+            </span>
+            <b className="figure">{price === undefined ? 'no price yet' : <Figure value={price} unit="$" />}</b>
+          </HStack>
+        }
+      >
+        <Segments
+          label="Time of day"
+          value={time}
+          onChange={(value) => void setTime(value)}
+          options={[
+            { value: 'parked', name: 'Parked', key: 'P' },
+            { value: 'night', name: 'Night', key: 'N' },
+            { value: 'road', name: 'On the road', key: 'R' },
+          ]}
+        />
         <TakeOut stock={trailer.stock} />
         <Button variant="outline" size="sm" onClick={() => window.print()}>
           <Printer size={15} aria-hidden /> Print
@@ -77,16 +100,38 @@ export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame:
             <RulerIcon size={15} aria-hidden /> Tape
           </NextLink>
         </Button>
-        <Shortcuts keys={{ P: 'Parked', N: 'Night', R: 'On the road', ...Object.fromEntries(LAYERS.map((one) => [LAYER_NAMES[one].key, LAYER_NAMES[one].name])) }} />
+        <Shortcuts
+          keys={{
+            P: 'Parked',
+            N: 'Night',
+            R: 'On the road',
+            ...Object.fromEntries(LAYERS.map((one) => [LAYER_NAMES[one].key, LAYER_NAMES[one].name])),
+          }}
+        />
       </PageHead>
       <Flex gap="3" align="center" flexWrap="wrap" pb="2" className="no-print">
-        <Segments label="Layer" value={layer} onChange={(value) => void setLayer(value)} options={LAYERS.map((value) => ({ value, name: LAYER_NAMES[value].name, key: LAYER_NAMES[value].key }))} />
+        <Segments
+          label="Layer"
+          value={layer}
+          onChange={(value) => void setLayer(value)}
+          options={LAYERS.map((value) => ({ value, name: LAYER_NAMES[value].name, key: LAYER_NAMES[value].key }))}
+        />
       </Flex>
       {time === 'night' && plan.conversions.length > 0 && (
         <HStack gap="4" pb="1" role="group" aria-label="Made up for the night" className="no-print">
           {plan.conversions.map(({ id, name, minutes, excludes }) => (
             <label key={id} className="choice">
-              <input type="checkbox" checked={made.includes(id)} onChange={(event) => void setMade(event.target.checked ? [...made.filter((one) => !excludes.includes(one)), id] : made.filter((one) => one !== id))} />
+              <input
+                type="checkbox"
+                checked={made.includes(id)}
+                onChange={(event) =>
+                  void setMade(
+                    event.target.checked
+                      ? [...made.filter((one) => !excludes.includes(one)), id]
+                      : made.filter((one) => one !== id),
+                  )
+                }
+              />
               {name}, {minutes} min
             </label>
           ))}
@@ -94,17 +139,52 @@ export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame:
       )}
       <Box maxW="100%" borderTopWidth="1px" borderColor="hair" pt="1">
         <Ruler frame={frame} scale={scale} system={system} />
-        <PlanStrip plan={plan} time={time} frame={frame} scale={scale} made={made} sleepers={sleepers} detail={MARKED.includes(layer) ? 'fixtures' : 'names'} system={system} text={planText(trailer, time, system, sleepers)} pick={{ chosen: chosen ?? undefined, onPick: (id) => void setChosen(id === chosen ? null : id) }}
+        <PlanStrip
+          plan={plan}
+          time={time}
+          frame={frame}
+          scale={scale}
+          made={made}
+          sleepers={sleepers}
+          detail={MARKED.includes(layer) ? 'fixtures' : 'names'}
+          system={system}
+          text={planText(trailer, time, system, sleepers)}
+          pick={{ chosen: chosen ?? undefined, onPick: (id) => void setChosen(id === chosen ? null : id) }}
           over={
             <>
               <Dimensions plan={plan} scale={scale} system={system} slidesIn={time === 'road'} />
-              {analysis && <Over layer={layer} analysis={analysis} trailer={trailer} made={made} scale={scale} chosen={chosen} walker={seenBy?.walker} />}
+              {analysis && (
+                <Over
+                  layer={layer}
+                  analysis={analysis}
+                  trailer={trailer}
+                  made={made}
+                  scale={scale}
+                  chosen={chosen}
+                  walker={seenBy?.walker}
+                />
+              )}
             </>
           }
         />
       </Box>
-      <Grid templateColumns={{ base: '1fr', lg: seenBy ? 'minmax(0, 1fr) minmax(0, 1.1fr) 464px' : 'minmax(0, 1fr) minmax(0, 1.1fr)' }} gap="8" pt="3" alignItems="start">
-        <LayerNotes layer={layer} analysis={analysis} failed={failed} trailer={trailer} reached={reached} onPick={(id) => void setChosen(id)} />
+      <Grid
+        templateColumns={{
+          base: '1fr',
+          lg: seenBy ? 'minmax(0, 1fr) minmax(0, 1.1fr) 464px' : 'minmax(0, 1fr) minmax(0, 1.1fr)',
+        }}
+        gap="8"
+        pt="3"
+        alignItems="start"
+      >
+        <LayerNotes
+          layer={layer}
+          analysis={analysis}
+          failed={failed}
+          trailer={trailer}
+          reached={reached}
+          onPick={(id) => void setChosen(id)}
+        />
         <ReadingsPanel trailer={trailer} chosen={chosen ?? undefined} onPick={(id) => void setChosen(id)} />
         {seenBy && (
           <Box>
@@ -122,7 +202,23 @@ export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame:
 }
 
 /** The chosen layer's own drawing; a chosen thing shows the way to it under any layer. */
-function Over({ layer, analysis, trailer: { plan }, made, scale, chosen, walker }: { layer: Layer; analysis: Analysis; trailer: Trailer; made: string[]; scale: number; chosen: string | null; walker?: PersonToken }) {
+function Over({
+  layer,
+  analysis,
+  trailer: { plan },
+  made,
+  scale,
+  chosen,
+  walker,
+}: {
+  layer: Layer
+  analysis: Analysis
+  trailer: Trailer
+  made: string[]
+  scale: number
+  chosen: string | null
+  walker?: PersonToken
+}) {
   const system = useMeasures()
   const walked = analysis.ways.find(({ id }) => id === chosen) ?? (layer === 'ways' ? narrowest(analysis) : undefined)
   return (
@@ -131,11 +227,21 @@ function Over({ layer, analysis, trailer: { plan }, made, scale, chosen, walker 
       {layer === 'sight' && <SightLayer sights={analysis.sights} scale={scale} />}
       {layer === 'exits' && <ExitLayer plan={plan} exits={analysis.exits} scale={scale} />}
       {layer === 'storage' && <StorageLayer plan={plan} scale={scale} />}
-      {layer === 'weights' && <WeightLayer plan={plan} scale={scale} system={system} present={bodiesAt(plan, analysis.time, made)} />}
+      {layer === 'weights' && (
+        <WeightLayer plan={plan} scale={scale} system={system} present={bodiesAt(plan, analysis.time, made)} />
+      )}
       {layer === 'faults' && <FaultLayer findings={analysis.findings} scale={scale} />}
-      {(layer === 'ways' || layer === 'room') && walked?.way && <WayLayer way={walked.way} scale={scale} system={system} walker={walker} />}
+      {(layer === 'ways' || layer === 'room') && walked?.way && (
+        <WayLayer way={walked.way} scale={scale} system={system} walker={walker} />
+      )}
     </>
   )
 }
 
-const narrowest = ({ ways }: Analysis) => ways.filter(({ way }) => way).reduce<Analysis['ways'][number] | undefined>((least, one) => (!least || one.width < least.width ? one : least), undefined)
+const narrowest = ({ ways }: Analysis) =>
+  ways
+    .filter(({ way }) => way)
+    .reduce<Analysis['ways'][number] | undefined>(
+      (least, one) => (!least || one.width < least.width ? one : least),
+      undefined,
+    )

@@ -14,7 +14,9 @@ import { YardList, type YardRow } from './YardList'
 
 /** All stock as strips on one ruler; with a household open, each with how it stands for them. */
 export async function Yard({ open }: { open?: { id: string; household: Household } }) {
-  const trailers: (Omit<MatchedTrailer, 'match'> & Partial<Pick<MatchedTrailer, 'match'>>)[] = open ? await matchedYard(open.household) : await allTrailers()
+  const trailers: (Omit<MatchedTrailer, 'match'> & Partial<Pick<MatchedTrailer, 'match'>>)[] = open
+    ? await matchedYard(open.household)
+    : await allTrailers()
   const system = await measureSystem()
   const frame = frameFor(trailers.map(({ trailer }) => trailer.plan))
   const rows = trailers.map(({ trailer, match }): YardRow => ({

@@ -29,7 +29,12 @@ export interface YardRow {
   says?: Phrase
 }
 
-const ORDERS = { order: 'As listed', length: 'Shortest first', weight: 'Lightest first', price: 'Cheapest first' } as const
+const ORDERS = {
+  order: 'As listed',
+  length: 'Shortest first',
+  weight: 'Lightest first',
+  price: 'Cheapest first',
+} as const
 type Order = keyof typeof ORDERS
 
 /** So many strips are drawn before one scrolls. */
@@ -40,21 +45,35 @@ const PAUSE = 250
 
 /** The stack of strips, narrowed by typing. What was typed stands in the address. `under`: where the page of a unit is found. */
 export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame; under: string }) {
-  const [text, setText] = useQueryState('q', parseAsString.withDefault('').withOptions({ clearOnDefault: true, limitUrlUpdates: debounce(PAUSE) }))
-  const [order, setOrder] = useQueryState('order', parseAsStringLiteral(Object.keys(ORDERS) as Order[]).withDefault('order'))
+  const [text, setText] = useQueryState(
+    'q',
+    parseAsString.withDefault('').withOptions({ clearOnDefault: true, limitUrlUpdates: debounce(PAUSE) }),
+  )
+  const [order, setOrder] = useQueryState(
+    'order',
+    parseAsStringLiteral(Object.keys(ORDERS) as Order[]).withDefault('order'),
+  )
   const field = useRef<HTMLInputElement>(null)
   const system = useMeasures()
   useKeys({ '/': () => field.current?.focus() })
   const [shownRows, setShownRows] = useState(FIRST)
   const more = useRef<HTMLButtonElement>(null)
   const terms = parseFilter(text)
-  const { shown, unsure } = filterYard(rows.map(({ unit }) => unit), terms)
+  const { shown, unsure } = filterYard(
+    rows.map(({ unit }) => unit),
+    terms,
+  )
   const wanted = new Set(shown.map(({ stock }) => stock))
-  const listed = sorted(rows.filter(({ unit }) => wanted.has(unit.stock)), order)
+  const listed = sorted(
+    rows.filter(({ unit }) => wanted.has(unit.stock)),
+    order,
+  )
   // Whoever scrolls to the end of what is drawn gets the next ones; the button is for those who do not scroll.
   useEffect(() => {
     if (!more.current) return
-    const seen = new IntersectionObserver(([entry]) => entry?.isIntersecting && setShownRows((now) => now + FIRST), { rootMargin: '400px' })
+    const seen = new IntersectionObserver(([entry]) => entry?.isIntersecting && setShownRows((now) => now + FIRST), {
+      rootMargin: '400px',
+    })
     seen.observe(more.current)
     return () => seen.disconnect()
   }, [shownRows, listed.length])
@@ -62,10 +81,22 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
     <>
       <Flex gap="3" align="center" pb="2" flexWrap="wrap">
         <InputGroup startElement={<Search size={16} aria-hidden />} maxW="430px" flex="1">
-          <Input ref={field} aria-label="Narrow the yard" placeholder="bunks under 26 ft 2 doors" value={text} onChange={(event) => void setText(event.target.value || null)} />
+          <Input
+            ref={field}
+            aria-label="Narrow the yard"
+            placeholder="bunks under 26 ft 2 doors"
+            value={text}
+            onChange={(event) => void setText(event.target.value || null)}
+          />
         </InputGroup>
         <NativeSelect.Root size="sm" w="170px">
-          <NativeSelect.Field aria-label="Order" value={order} onChange={(event) => void setOrder(event.target.value as Order)} bg="bar" borderColor="line">
+          <NativeSelect.Field
+            aria-label="Order"
+            value={order}
+            onChange={(event) => void setOrder(event.target.value as Order)}
+            bg="bar"
+            borderColor="line"
+          >
             {Object.entries(ORDERS).map(([value, name]) => (
               <option key={value} value={value}>
                 {name}
@@ -107,10 +138,29 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
   )
 }
 
-function Row({ row: { unit, plan, text, standing, says }, under, unsure, frame }: { row: YardRow; under: string; unsure: boolean; frame: Frame }) {
+function Row({
+  row: { unit, plan, text, standing, says },
+  under,
+  unsure,
+  frame,
+}: {
+  row: YardRow
+  under: string
+  unsure: boolean
+  frame: Frame
+}) {
   const system = useMeasures()
   return (
-    <Flex as="li" gap="6" py="2" flexWrap={{ base: 'wrap', lg: 'nowrap' }} borderBottomWidth="1px" borderColor="hair" align="center" css={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 150px' }}>
+    <Flex
+      as="li"
+      gap="6"
+      py="2"
+      flexWrap={{ base: 'wrap', lg: 'nowrap' }}
+      borderBottomWidth="1px"
+      borderColor="hair"
+      align="center"
+      css={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 150px' }}
+    >
       <Box w={`${(frame.before + frame.after) * YARD_SCALE}px`} maxW="100%" flex="none">
         <PlanStrip plan={plan} time="parked" frame={frame} scale={YARD_SCALE} text={text} system={system} />
       </Box>
@@ -138,7 +188,9 @@ function Row({ row: { unit, plan, text, standing, says }, under, unsure, frame }
           </Fact>
           <Fact name="Slides">{unit.slides === 0 ? 'none' : unit.slides}</Fact>
           <Fact name="Sheet says">{unit.sleeps === undefined ? 'Measure' : `sleeps ${unit.sleeps}`}</Fact>
-          <Fact name="Asking">{unit.price === undefined ? 'no price yet' : <Figure value={unit.price} unit="$" />}</Fact>
+          <Fact name="Asking">
+            {unit.price === undefined ? 'no price yet' : <Figure value={unit.price} unit="$" />}
+          </Fact>
         </HStack>
         {unsure && (
           <Text fontSize="13.5px" color="measure" mt="1">
@@ -176,7 +228,10 @@ function NothingLeft() {
   return (
     <Box py="10" maxW="560px">
       <Text fontWeight="600">Nothing on the lot is all of that.</Text>
-      <Text>Take a word away, or ask for less. Feet limit the overall length, pounds the dry weight, dollars the price: “under 26 ft”, “below 5,000 lb”, “up to 32k”.</Text>
+      <Text>
+        Take a word away, or ask for less. Feet limit the overall length, pounds the dry weight, dollars the price:
+        “under 26 ft”, “below 5,000 lb”, “up to 32k”.
+      </Text>
     </Box>
   )
 }

@@ -13,7 +13,8 @@ export function guarded<Context>(handler: Handler<Context>): (request: Request, 
 }
 
 /** A refusal in words. */
-export const refusal = (status: number, says: string, more: object = {}): Response => Response.json({ says, ...more }, { status })
+export const refusal = (status: number, says: string, more: object = {}): Response =>
+  Response.json({ says, ...more }, { status })
 
 /** Browsers name the page that sends a write; ours is the host that it came to. */
 export function sameOrigin(request: Request): boolean {

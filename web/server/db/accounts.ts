@@ -23,8 +23,20 @@ export async function accountByEmail(email: string): Promise<{ account: Account;
   return row ? { account: account(row), passwordHash: row.passwordHash } : undefined
 }
 
-export async function addAccount({ name, email, role, passwordHash }: Omit<Account, 'id'> & { passwordHash: string }): Promise<Account> {
-  return inTransaction(async (transaction) => account(await models().AccountRow.create({ id: uuid(), name, email: email.trim().toLowerCase(), role, passwordHash }, { transaction })))
+export async function addAccount({
+  name,
+  email,
+  role,
+  passwordHash,
+}: Omit<Account, 'id'> & { passwordHash: string }): Promise<Account> {
+  return inTransaction(async (transaction) =>
+    account(
+      await models().AccountRow.create(
+        { id: uuid(), name, email: email.trim().toLowerCase(), role, passwordHash },
+        { transaction },
+      ),
+    ),
+  )
 }
 
 const account = ({ id, name, email, role }: AccountRow): Account => ({ id, name, email, role: role as Role })

@@ -8,7 +8,10 @@ import { addHouseholds, allHouseholds, deleteHousehold, householdById, saveHouse
 
 ownDatabase('database')
 
-const keep = async (name: string) => (await inTransaction((transaction) => addHouseholds([household([person({ name })], { name })], null, transaction)))[0]!
+const keep = async (name: string) =>
+  (
+    await inTransaction((transaction) => addHouseholds([household([person({ name })], { name })], null, transaction))
+  )[0]!
 const renamed = (name: string) => household([person()], { name })
 
 describe('households', () => {
@@ -32,7 +35,10 @@ describe('households', () => {
 
   it('of two who save at the same moment, one wins and the other is told', async () => {
     const id = await keep('Race')
-    const outcomes = await Promise.allSettled([saveHousehold(id, 1, renamed('A'), null), saveHousehold(id, 1, renamed('B'), null)])
+    const outcomes = await Promise.allSettled([
+      saveHousehold(id, 1, renamed('A'), null),
+      saveHousehold(id, 1, renamed('B'), null),
+    ])
     expect(outcomes.map(({ status }) => status).sort()).toEqual(['fulfilled', 'rejected'])
     expect(outcomes.find((one) => one.status === 'rejected')).toMatchObject({ reason: expect.any(StaleSave) })
     expect((await householdById(id))!.version).toBe(2)
@@ -48,7 +54,9 @@ describe('households', () => {
 
 describe('transactions', () => {
   const deadlock = () => Object.assign(new Error('deadlock'), { errno: 1213 })
-  it.each([1213, 1205, 1020])('are tried again when the database asks for it (MariaDB error %d)', (errno) => expect(mayRetry({ errno })).toBe(true))
+  it.each([1213, 1205, 1020])('are tried again when the database asks for it (MariaDB error %d)', (errno) =>
+    expect(mayRetry({ errno })).toBe(true),
+  )
   it('and not when a rule was broken', () => expect(mayRetry({ errno: 1062 })).toBe(false))
 
   it('a deadlock is tried again until it goes through', async () => {
@@ -63,13 +71,23 @@ describe('transactions', () => {
 
   it('it gives up after four tries', async () => {
     let tries = 0
-    await expect(inTransaction(async () => { tries += 1; throw deadlock() })).rejects.toThrow('deadlock') // prettier-ignore
+    await expect(
+      inTransaction(async () => {
+        tries += 1
+        throw deadlock()
+      }),
+    ).rejects.toThrow('deadlock')
     expect(tries).toBe(4)
   })
 
   it('two transactions that really deadlock both end well', async () => {
     const [a, b] = [await keep('Lock A'), await keep('Lock B')]
-    const lock = (id: string, transaction: Parameters<Parameters<typeof inTransaction>[0]>[0]) => database().query('SELECT id FROM households WHERE id = :id FOR UPDATE', { type: QueryTypes.SELECT, replacements: { id }, transaction })
+    const lock = (id: string, transaction: Parameters<Parameters<typeof inTransaction>[0]>[0]) =>
+      database().query('SELECT id FROM households WHERE id = :id FOR UPDATE', {
+        type: QueryTypes.SELECT,
+        replacements: { id },
+        transaction,
+      })
     const both = (first: string, second: string) =>
       inTransaction(async (transaction) => {
         await lock(first, transaction)

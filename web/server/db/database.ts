@@ -31,7 +31,10 @@ const RETRY = new Set([1213, 1205, 1020])
 const TRIES = 4
 
 /** All writes go through here: one transaction, tried again when the database asks for it. */
-export async function inTransaction<T>(work: (transaction: Transaction) => Promise<T>, db: Sequelize = database()): Promise<T> {
+export async function inTransaction<T>(
+  work: (transaction: Transaction) => Promise<T>,
+  db: Sequelize = database(),
+): Promise<T> {
   for (let attempt = 1; ; attempt++) {
     try {
       return await db.transaction(work)
@@ -43,6 +46,9 @@ export async function inTransaction<T>(work: (transaction: Transaction) => Promi
 }
 
 export function mayRetry(failure: unknown): boolean {
-  const errno = failure instanceof DatabaseError ? (failure.parent as { errno?: number }).errno : (failure as { errno?: number })?.errno
+  const errno =
+    failure instanceof DatabaseError
+      ? (failure.parent as { errno?: number }).errno
+      : (failure as { errno?: number })?.errno
   return errno !== undefined && RETRY.has(errno)
 }

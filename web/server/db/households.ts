@@ -13,7 +13,12 @@ export interface KeptHousehold {
 }
 
 export async function allHouseholds(): Promise<KeptHousehold[]> {
-  const rows = await models().HouseholdRow.findAll({ order: [['updated_at', 'DESC'], ['id', 'ASC']] })
+  const rows = await models().HouseholdRow.findAll({
+    order: [
+      ['updated_at', 'DESC'],
+      ['id', 'ASC'],
+    ],
+  })
   return rows.map(kept)
 }
 
@@ -23,24 +28,40 @@ export async function householdById(id: string): Promise<KeptHousehold | undefin
 }
 
 /** New households as part of a transaction; returns their ids. */
-export async function addHouseholds(households: readonly Household[], by: string | null, transaction: Transaction): Promise<string[]> {
+export async function addHouseholds(
+  households: readonly Household[],
+  by: string | null,
+  transaction: Transaction,
+): Promise<string[]> {
   const rows = households.map((household) => ({ id: uuid(), name: household.name, document: household, updatedBy: by }))
   await models().HouseholdRow.bulkCreate(rows, { transaction })
   return rows.map(({ id }) => id)
 }
 
 /** @throws Gone when it was deleted, StaleSave when `version` is no longer the one in the database; nothing is written then. */
-export async function saveHousehold(id: string, version: number, household: Household, by: string | null): Promise<KeptHousehold> {
+export async function saveHousehold(
+  id: string,
+  version: number,
+  household: Household,
+  by: string | null,
+): Promise<KeptHousehold> {
   return inTransaction(async (transaction) => {
     const row = await models().HouseholdRow.findByPk(id, { transaction, lock: true })
     if (!row) throw new Gone()
     if (row.version !== version) throw new StaleSave(fromColumn<Household>(row.document), row.version)
-    return kept(await row.update({ name: household.name, document: household, version: version + 1, updatedBy: by }, { transaction }))
+    return kept(
+      await row.update(
+        { name: household.name, document: household, version: version + 1, updatedBy: by },
+        { transaction },
+      ),
+    )
   })
 }
 
 export async function deleteHousehold(id: string): Promise<boolean> {
-  return inTransaction(async (transaction) => (await models().HouseholdRow.destroy({ where: { id }, transaction })) === 1)
+  return inTransaction(
+    async (transaction) => (await models().HouseholdRow.destroy({ where: { id }, transaction })) === 1,
+  )
 }
 
 function kept(row: { id: string; version: number; document: string | object; updatedAt: Date }): KeptHousehold {

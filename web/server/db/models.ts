@@ -1,4 +1,11 @@
-import { DataTypes, Model, type InferAttributes, type InferCreationAttributes, type CreationOptional, type Sequelize } from 'sequelize'
+import {
+  DataTypes,
+  Model,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type CreationOptional,
+  type Sequelize,
+} from 'sequelize'
 import { database } from './database'
 
 export class AccountRow extends Model<InferAttributes<AccountRow>, InferCreationAttributes<AccountRow>> {
@@ -47,14 +54,34 @@ const bound = new WeakSet<Sequelize>()
 export function models() {
   const sequelize = database()
   if (!bound.has(sequelize)) {
-    AccountRow.init({ id: id(), name: text(), email: text(), role: text(), passwordHash: text() }, { sequelize, tableName: 'accounts' })
-    TrailerRow.init({ id: id(), stock: text(), version: counter(), document: document(), updatedBy: by() }, { sequelize, tableName: 'trailers' })
-    FactsRow.init({ trailerId: id(), trailerVersion: counter(), factsVersion: counter(), facts: longText() }, { sequelize, tableName: 'trailer_facts', timestamps: false })
-    HouseholdRow.init({ id: id(), name: text(), version: counter(), document: document(), updatedBy: by(), updatedAt: DataTypes.DATE(3) }, { sequelize, tableName: 'households' })
+    AccountRow.init(
+      { id: id(), name: text(), email: text(), role: text(), passwordHash: text() },
+      { sequelize, tableName: 'accounts' },
+    )
+    TrailerRow.init(
+      { id: id(), stock: text(), version: counter(), document: document(), updatedBy: by() },
+      { sequelize, tableName: 'trailers' },
+    )
+    FactsRow.init(
+      { trailerId: id(), trailerVersion: counter(), factsVersion: counter(), facts: longText() },
+      { sequelize, tableName: 'trailer_facts', timestamps: false },
+    )
+    HouseholdRow.init(
+      {
+        id: id(),
+        name: text(),
+        version: counter(),
+        document: document(),
+        updatedBy: by(),
+        updatedAt: DataTypes.DATE(3),
+      },
+      { sequelize, tableName: 'households' },
+    )
     bound.add(sequelize)
   }
   return { AccountRow, TrailerRow, FactsRow, HouseholdRow }
 }
 
 /** A JSON column as a value: MariaDB hands JSON out as text. */
-export const fromColumn = <T>(column: string | object): T => (typeof column === 'string' ? JSON.parse(column) : column) as T
+export const fromColumn = <T>(column: string | object): T =>
+  (typeof column === 'string' ? JSON.parse(column) : column) as T

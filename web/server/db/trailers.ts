@@ -38,7 +38,11 @@ export async function stockNumbers(): Promise<string[]> {
  * Puts trailers into stock as part of a transaction. One whose stock number is there already becomes its
  * next version. The facts of each are computed and stored with it.
  */
-export async function saveTrailers(trailers: readonly Trailer[], by: string | null, transaction: Transaction): Promise<{ added: string[]; renewed: string[] }> {
+export async function saveTrailers(
+  trailers: readonly Trailer[],
+  by: string | null,
+  transaction: Transaction,
+): Promise<{ added: string[]; renewed: string[] }> {
   const { TrailerRow, FactsRow } = models()
   const added: string[] = []
   const renewed: string[] = []
@@ -57,7 +61,12 @@ export async function saveTrailers(trailers: readonly Trailer[], by: string | nu
  * One trailer changed by its own latest version, as part of one transaction; its facts are made anew with it.
  * @throws Gone when it is not in stock any more, StaleSave when `version` is given and no longer the one in the database; nothing is written then.
  */
-export async function changeTrailer(stock: string, by: string | null, change: (latest: Trailer) => Trailer, version?: number): Promise<StockedTrailer> {
+export async function changeTrailer(
+  stock: string,
+  by: string | null,
+  change: (latest: Trailer) => Trailer,
+  version?: number,
+): Promise<StockedTrailer> {
   return inTransaction(async (transaction) => {
     const { TrailerRow, FactsRow } = models()
     const row = await TrailerRow.findOne({ where: { stock }, transaction, lock: true })

@@ -13,7 +13,13 @@ let pool: Piscina | undefined
 
 /** Ranks for each of some households in a worker thread. The worker is bundled to .jobs/ by scripts/build.mjs. */
 export async function rankInWorker(job: RankJob): Promise<Match[][]> {
-  pool ??= new Piscina({ filename: join(process.env.HITCHET_JOBS ?? join(process.cwd(), '.jobs'), 'rank.worker.mjs'), minThreads: 1, maxThreads: 2, idleTimeout: 60_000, resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB } })
+  pool ??= new Piscina({
+    filename: join(process.env.HITCHET_JOBS ?? join(process.cwd(), '.jobs'), 'rank.worker.mjs'),
+    minThreads: 1,
+    maxThreads: 2,
+    idleTimeout: 60_000,
+    resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB },
+  })
   return (await pool.run(job)) as Match[][]
 }
 

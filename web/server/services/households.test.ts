@@ -27,7 +27,10 @@ describe('saving a household', () => {
   ])('%s is refused with its flaws, and nothing is saved', async (_, source) => {
     const response = await startHousehold(source, BY)
     expect(response.status).toBe(422)
-    expect(await response.json()).toMatchObject({ says: expect.stringContaining('Nothing was saved'), flaws: [expect.any(String)] })
+    expect(await response.json()).toMatchObject({
+      says: expect.stringContaining('Nothing was saved'),
+      flaws: [expect.any(String)],
+    })
   })
 
   it('over an older version is answered with theirs', async () => {

@@ -22,10 +22,12 @@ export async function renewHousehold(id: string, version: unknown, source: unkno
     const kept = await saveHousehold(id, version, document, by)
     return Response.json({ id, version: kept.version })
   } catch (failure) {
-    if (failure instanceof StaleSave) return refusal(409, failure.message, { theirs: failure.theirs, theirVersion: failure.theirVersion })
+    if (failure instanceof StaleSave)
+      return refusal(409, failure.message, { theirs: failure.theirs, theirVersion: failure.theirVersion })
     if (failure instanceof Gone) return refusal(410, failure.message)
     throw failure
   }
 }
 
-const flawed = (lines: string[]): Response => refusal(422, 'Nothing was saved: something in it is not right.', { flaws: lines })
+const flawed = (lines: string[]): Response =>
+  refusal(422, 'Nothing was saved: something in it is not right.', { flaws: lines })

@@ -15,7 +15,8 @@ import { importFiles } from './importing'
 ownDatabase('importing')
 
 const DEMO = join(import.meta.dirname, '../../../demo')
-const demo = (folder: string) => readdirSync(join(DEMO, folder)).map((name) => ({ name, text: readFileSync(join(DEMO, folder, name), 'utf8') }))
+const demo = (folder: string) =>
+  readdirSync(join(DEMO, folder)).map((name) => ({ name, text: readFileSync(join(DEMO, folder, name), 'utf8') }))
 const file = (name: string, document: object) => ({ name, text: documentText(document as never) })
 const strict = { keepGood: false, by: null }
 
@@ -30,20 +31,33 @@ describe('bringing files in', () => {
 
   it('one bad file keeps all out, and says which, where and what would be right', async () => {
     const before = [(await allTrailers()).length, (await allHouseholds()).length]
-    const report = await importFiles([file('good.json', { ...unit(), stock: 'N-1' }), { name: 'bad.json', text: JSON.stringify({ ...unit(), stock: 'N-2', year: 'new' }) }, file('people.json', household([person()]))], strict)
+    const report = await importFiles(
+      [
+        file('good.json', { ...unit(), stock: 'N-1' }),
+        { name: 'bad.json', text: JSON.stringify({ ...unit(), stock: 'N-2', year: 'new' }) },
+        file('people.json', household([person()])),
+      ],
+      strict,
+    )
     expect(report).toMatchObject({ done: false, added: [], households: [] })
     expect(report.errors).toEqual([expect.stringMatching(/^bad\.json: year: found "new"; right would be a number/)])
     expect([(await allTrailers()).length, (await allHouseholds()).length]).toEqual(before)
   })
 
   it('unless one chooses to keep the good ones', async () => {
-    const report = await importFiles([file('good.json', { ...unit(), stock: 'N-3' }), { name: 'bad.json', text: '{' }], { keepGood: true, by: null })
+    const report = await importFiles(
+      [file('good.json', { ...unit(), stock: 'N-3' }), { name: 'bad.json', text: '{' }],
+      { keepGood: true, by: null },
+    )
     expect(report).toMatchObject({ done: true, added: ['N-3'] })
     expect(report.errors).toHaveLength(1)
   })
 
   it('the same stock number in two files is an error, not a race', async () => {
-    const twice = await importFiles([file('a.json', { ...unit(), stock: 'N-4' }), file('b.json', { ...unit(), stock: 'N-4' })], strict)
+    const twice = await importFiles(
+      [file('a.json', { ...unit(), stock: 'N-4' }), file('b.json', { ...unit(), stock: 'N-4' })],
+      strict,
+    )
     expect(twice).toMatchObject({ done: false, errors: [expect.stringMatching(/^b\.json: stock: found "N-4"/)] })
   })
 
@@ -59,10 +73,16 @@ describe('bringing files in', () => {
 
   it('a save that fails in the middle leaves no half of it', async () => {
     const before = (await allTrailers()).length
-    const column = (length: number) => database().query(`ALTER TABLE households MODIFY name VARCHAR(${length}) NOT NULL`, { type: QueryTypes.RAW })
+    const column = (length: number) =>
+      database().query(`ALTER TABLE households MODIFY name VARCHAR(${length}) NOT NULL`, { type: QueryTypes.RAW })
     // The database itself refuses the household's name, after the trailer was written.
     await column(60)
-    await expect(importFiles([file('t.json', { ...unit(), stock: 'N-6' }), file('h.json', household([person()], { name: 'x'.repeat(80) }))], strict)).rejects.toThrow()
+    await expect(
+      importFiles(
+        [file('t.json', { ...unit(), stock: 'N-6' }), file('h.json', household([person()], { name: 'x'.repeat(80) }))],
+        strict,
+      ),
+    ).rejects.toThrow()
     await column(80)
     expect(await allTrailers()).toHaveLength(before)
   })
@@ -71,13 +91,16 @@ describe('bringing files in', () => {
 describe('stored facts', () => {
   it('are those of the trailer, for every unit', async () => {
     const facts = new Map((await yardFacts()).map(({ id, facts: text }) => [id, JSON.parse(text)]))
-    for (const { id, trailer } of await allTrailers()) expect(facts.get(id)).toEqual(JSON.parse(JSON.stringify(factSheet(trailer))))
+    for (const { id, trailer } of await allTrailers())
+      expect(facts.get(id)).toEqual(JSON.parse(JSON.stringify(factSheet(trailer))))
   })
 
   it('of an older program are made anew when they are asked for, and stored', async () => {
     await database().query("UPDATE trailer_facts SET facts_version = 0, facts = '{}'", { type: QueryTypes.RAW })
     for (const { facts } of await yardFacts()) expect(Object.keys(JSON.parse(facts) as object)).toContain('sleep')
-    const [{ stale }] = (await database().query('SELECT COUNT(*) AS stale FROM trailer_facts WHERE facts_version = 0', { type: QueryTypes.SELECT })) as [{ stale: number }]
+    const [{ stale }] = (await database().query('SELECT COUNT(*) AS stale FROM trailer_facts WHERE facts_version = 0', {
+      type: QueryTypes.SELECT,
+    })) as [{ stale: number }]
     expect(Number(stale)).toBe(0)
   })
 })

@@ -27,14 +27,38 @@ export interface ImportReport {
  * The one way in for files. All or nothing, unless `keepGood` is chosen: then files without errors go in
  * and the others stay out, named. A stock number already in the yard becomes that trailer's next version.
  */
-export async function importFiles(files: readonly ImportFile[], { keepGood, by }: { keepGood: boolean; by: string | null }): Promise<ImportReport> {
-  const read = files.map((file) => ({ file, ...(file.name.toLowerCase().endsWith('.svg') ? parsePlanSvg(file.text) : parseAny(file.text)) }))
-  const lines = (severity: 'error' | 'warning') => read.flatMap(({ file, flaws }) => flaws.filter((flaw) => flaw.severity === severity).map((flaw) => `${file.name}: ${flawText(flaw)}`))
+export async function importFiles(
+  files: readonly ImportFile[],
+  { keepGood, by }: { keepGood: boolean; by: string | null },
+): Promise<ImportReport> {
+  const read = files.map((file) => ({
+    file,
+    ...(file.name.toLowerCase().endsWith('.svg') ? parsePlanSvg(file.text) : parseAny(file.text)),
+  }))
+  const lines = (severity: 'error' | 'warning') =>
+    read.flatMap(({ file, flaws }) =>
+      flaws.filter((flaw) => flaw.severity === severity).map((flaw) => `${file.name}: ${flawText(flaw)}`),
+    )
   const good = read.flatMap(({ file, document }) => (document ? [{ file, document }] : []))
   const trailers = good.filter(isTrailer)
-  const twice = trailers.filter(({ document }, i) => trailers.findIndex((other) => other.document.stock === document.stock) < i)
-  const errors = [...lines('error'), ...twice.map(({ file, document }) => `${file.name}: ${flawText(error('stock', document.stock, 'a stock number that no other of these files has'))}`)]
-  const report: ImportReport = { done: false, added: [], renewed: [], households: [], errors, warnings: lines('warning') }
+  const twice = trailers.filter(
+    ({ document }, i) => trailers.findIndex((other) => other.document.stock === document.stock) < i,
+  )
+  const errors = [
+    ...lines('error'),
+    ...twice.map(
+      ({ file, document }) =>
+        `${file.name}: ${flawText(error('stock', document.stock, 'a stock number that no other of these files has'))}`,
+    ),
+  ]
+  const report: ImportReport = {
+    done: false,
+    added: [],
+    renewed: [],
+    households: [],
+    errors,
+    warnings: lines('warning'),
+  }
   if ((errors.length && !keepGood) || good.length === 0) return report
   const kept = trailers.filter((one) => !twice.includes(one)).map(({ document }) => document)
   const households = good.filter((one) => !isTrailer(one)).map(({ document }) => document as Household)

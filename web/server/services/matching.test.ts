@@ -22,15 +22,21 @@ delete unread.readings.hitchWeight
 beforeAll(() => inTransaction((transaction) => saveTrailers([light, heavy, unread], null, transaction)))
 afterAll(closeRankingPool)
 
-const weak = household([person()], { vehicle: vehicle({ towRating: 5000, payload: 1500, gcwr: 11000, curbWeight: 4500, hitchTongue: 600 }) })
+const weak = household([person()], {
+  vehicle: vehicle({ towRating: 5000, payload: 1500, gcwr: 11000, curbWeight: 4500, hitchTongue: 600 }),
+})
 
 describe('ranking in a worker', () => {
   it('answers what core answers', async () => {
-    const own = rank((await allTrailers()).map(({ id, trailer }) => ({ id, facts: factSheet(trailer) })), weak)
+    const own = rank(
+      (await allTrailers()).map(({ id, trailer }) => ({ id, facts: factSheet(trailer) })),
+      weak,
+    )
     expect(await rankYard(weak)).toEqual(JSON.parse(JSON.stringify(own)))
   })
 
-  it('joins answers to units, best first', async () => expect((await matchedYard(weak)).at(-1)!.trailer.stock).toBe('HEAVY'))
+  it('joins answers to units, best first', async () =>
+    expect((await matchedYard(weak)).at(-1)!.trailer.stock).toBe('HEAVY'))
 
   it('counts what is left and who says no', async () => {
     // All three have no toilet: bath says no to each, towing to the heavy one.
@@ -45,6 +51,9 @@ describe('ranking in a worker', () => {
     await inTransaction((transaction) => addHouseholds([weak], null, transaction))
     const { inHand, toMeasure } = await deskFor(await allHouseholds())
     expect(inHand[0]).toMatchObject({ all: 3, best: { stock: 'LIGHT' } })
-    expect(toMeasure.find(({ stock }) => stock === 'UNREAD')).toMatchObject({ households: 1, readings: expect.arrayContaining(['Hitch weight, empty']) })
+    expect(toMeasure.find(({ stock }) => stock === 'UNREAD')).toMatchObject({
+      households: 1,
+      readings: expect.arrayContaining(['Hitch weight, empty']),
+    })
   })
 })

@@ -9,7 +9,12 @@ import { checkSignIn } from './signIn'
 ownDatabase('signin')
 
 beforeAll(async () => {
-  await addAccount({ name: 'Maren', email: 'Maren@Lot.example', role: 'consultant', passwordHash: await hashPassword('a long password') })
+  await addAccount({
+    name: 'Maren',
+    email: 'Maren@Lot.example',
+    role: 'consultant',
+    passwordHash: await hashPassword('a long password'),
+  })
 })
 
 describe('signing in', () => {
@@ -28,7 +33,9 @@ describe('signing in', () => {
 
   it('after ten wrong guesses even the right one has to wait', async () => {
     for (let i = 0; i < 10; i++) await checkSignIn('guessed@lot.example', 'guess')
-    expect(await checkSignIn('guessed@lot.example', 'guess')).toMatchObject({ says: expect.stringMatching(/Too many attempts/) })
+    expect(await checkSignIn('guessed@lot.example', 'guess')).toMatchObject({
+      says: expect.stringMatching(/Too many attempts/),
+    })
   })
 
   it('passwords are kept as argon2id, never twice alike', async () => {
@@ -42,7 +49,11 @@ describe('signing in', () => {
 })
 
 describe('a write must come from our own page', () => {
-  const from = (origin?: string) => new Request('http://lot.example/api/x', { method: 'POST', headers: { host: 'lot.example', ...(origin !== undefined && { origin }) } })
+  const from = (origin?: string) =>
+    new Request('http://lot.example/api/x', {
+      method: 'POST',
+      headers: { host: 'lot.example', ...(origin !== undefined && { origin }) },
+    })
   it.each([
     ['http://lot.example', true],
     ['https://lot.example', true],

@@ -16,7 +16,8 @@ export async function checkSignIn(email: string, password: string): Promise<Sign
     return { says: 'Too many attempts. Wait a quarter of an hour, or ask your manager.' }
   }
   const found = await accountByEmail(key)
-  if (!(await passwordMatches(found?.passwordHash, password)) || !found) return { says: 'Email and password do not go together.' }
+  if (!(await passwordMatches(found?.passwordHash, password)) || !found)
+    return { says: 'Email and password do not go together.' }
   await attempts.delete(key)
   return { account: found.account }
 }

@@ -11,8 +11,19 @@ import { renewTrailer, takeIn, takeReading, tapeListFor } from './trailers'
 
 ownDatabase('tape')
 
-const NELL = { id: '01a211c0-e19f-705b-a140-3081076aadf1', name: 'Nell', email: 'nell@lot.example', role: 'consultant' } as Parameters<typeof takeIn>[1]
-const bunkhouse = (stock: string): Trailer => ({ ...unit({ berths: [berth('bunk', 30, 74, { id: 'lower', name: 'Lower bunk' })], fixtures: [fixture('shower', [40, 60, 30, 30])] }), stock })
+const NELL = {
+  id: '01a211c0-e19f-705b-a140-3081076aadf1',
+  name: 'Nell',
+  email: 'nell@lot.example',
+  role: 'consultant',
+} as Parameters<typeof takeIn>[1]
+const bunkhouse = (stock: string): Trailer => ({
+  ...unit({
+    berths: [berth('bunk', 30, 74, { id: 'lower', name: 'Lower bunk' })],
+    fixtures: [fixture('shower', [40, 60, 30, 30])],
+  }),
+  stock,
+})
 const stocked = async (stock: string) => (await takeIn(bunkhouse(stock), NELL), (await trailersByStock([stock]))[0]!)
 const now = async (stock: string) => (await trailersByStock([stock]))[0]!
 const json = async (response: Response) => (await response.json()) as Record<string, unknown>
@@ -39,7 +50,10 @@ describe('taking a unit in', () => {
 })
 
 describe('a plan that was drawn', () => {
-  const wider = (trailer: Trailer): Trailer => ({ ...trailer, plan: { ...trailer.plan, box: { ...trailer.plan.box, width: 100 } } })
+  const wider = (trailer: Trailer): Trailer => ({
+    ...trailer,
+    plan: { ...trailer.plan, box: { ...trailer.plan.box, width: 100 } },
+  })
   it('is saved over the version it began with, facts and all', async () => {
     const { trailer } = await stocked('B-1')
     const saved = await renewTrailer('B-1', 1, wider(trailer), NELL)
@@ -68,11 +82,13 @@ describe('a plan that was drawn', () => {
     expect((await now(stock)).version).toBe(1)
   })
 
-  it('of a unit that was sold meanwhile says so', async () => expect((await renewTrailer('GONE', 1, bunkhouse('GONE'), NELL)).status).toBe(410))
+  it('of a unit that was sold meanwhile says so', async () =>
+    expect((await renewTrailer('GONE', 1, bunkhouse('GONE'), NELL)).status).toBe(410))
 })
 
 describe('a reading', () => {
-  const take = (stock: string, key: string, text: string, source = 'measured') => takeReading(stock, { key, text, source }, NELL, '2026-11-25')
+  const take = (stock: string, key: string, text: string, source = 'measured') =>
+    takeReading(stock, { key, text, source }, NELL, '2026-11-25')
 
   it('as people write it, with source, day and person, beside those there are', async () => {
     await stocked('C-1')
@@ -80,15 +96,21 @@ describe('a reading', () => {
     expect((await take('C-1', 'readings.uvw', '3,600 lb', 'told')).status).toBe(200)
     const { version, trailer } = await now('C-1')
     expect(version).toBe(3)
-    expect(trailer.plan.fixtures[0]!.readings!.headroom).toEqual([{ value: 77, source: 'measured', on: '2026-11-25', by: 'Nell' }])
+    expect(trailer.plan.fixtures[0]!.readings!.headroom).toEqual([
+      { value: 77, source: 'measured', on: '2026-11-25', by: 'Nell' },
+    ])
     expect(trailer.readings.uvw!.map(({ value }: Reading) => value)).toEqual([3555, 3600])
   })
 
   it('two taken at the same moment are both there', async () => {
     await stocked('C-2')
-    const answers = await Promise.all(['74', '75', '76', '77'].map((text) => take('C-2', 'plan.fixtures.shower.headroom', text)))
+    const answers = await Promise.all(
+      ['74', '75', '76', '77'].map((text) => take('C-2', 'plan.fixtures.shower.headroom', text)),
+    )
     expect(answers.map(({ status }) => status)).toEqual([200, 200, 200, 200])
-    expect((await now('C-2')).trailer.plan.fixtures[0]!.readings!.headroom!.map(({ value }) => value).sort()).toEqual([74, 75, 76, 77])
+    expect((await now('C-2')).trailer.plan.fixtures[0]!.readings!.headroom!.map(({ value }) => value).sort()).toEqual([
+      74, 75, 76, 77,
+    ])
   })
 
   it.each([
@@ -108,7 +130,13 @@ describe('a reading', () => {
 
 it('what to measure next is what most households wait for', async () => {
   const found = await stocked('D-1')
-  await inTransaction((transaction) => addHouseholds([household([person()], { name: 'One' }), household([person()], { name: 'Other' })], null, transaction))
+  await inTransaction((transaction) =>
+    addHouseholds(
+      [household([person()], { name: 'One' }), household([person()], { name: 'Other' })],
+      null,
+      transaction,
+    ),
+  )
   const list = await tapeListFor(found)
   expect(list[0]!.households.sort()).toEqual(['One', 'Other'])
   expect(list.map(({ key }) => key)).toContain('plan.fixtures.shower.headroom')

@@ -27,18 +27,32 @@ export async function takeIn(source: unknown, { id }: Account): Promise<Response
 }
 
 /** A trailer as edited, over the version that was read; a newer one is answered with, never overwritten. */
-export async function renewTrailer(stock: string, version: unknown, source: unknown, { id }: Account): Promise<Response> {
+export async function renewTrailer(
+  stock: string,
+  version: unknown,
+  source: unknown,
+  { id }: Account,
+): Promise<Response> {
   if (typeof version !== 'number') return refusal(400, 'Say which version was edited.')
   const { document, flaws } = parseTrailer(source)
   if (!document) return refusal(422, 'Nothing was saved: something in it is not right.', { flaws: flaws.map(flawText) })
-  if (document.stock !== stock) return refusal(422, 'Nothing was saved: this is another unit.', { flaws: [`stock: found "${document.stock}"; right would be "${stock}"`] })
+  if (document.stock !== stock)
+    return refusal(422, 'Nothing was saved: this is another unit.', {
+      flaws: [`stock: found "${document.stock}"; right would be "${stock}"`],
+    })
   return answered(() => changeTrailer(stock, id, () => document, version))
 }
 
 /** One more reading, beside those there are: nobody's is overwritten, so it goes onto whatever version is the latest. */
-export async function takeReading(stock: string, given: unknown, { id, name }: Account, today: string): Promise<Response> {
+export async function takeReading(
+  stock: string,
+  given: unknown,
+  { id, name }: Account,
+  today: string,
+): Promise<Response> {
   const { key, text, source } = (given ?? {}) as { key?: unknown; text?: unknown; source?: unknown }
-  if (typeof key !== 'string' || typeof text !== 'string' || !SOURCES.includes(source as Source)) return refusal(400, `A reading needs a key, a text and a source (${SOURCES.join(', ')}).`)
+  if (typeof key !== 'string' || typeof text !== 'string' || !SOURCES.includes(source as Source))
+    return refusal(400, `A reading needs a key, a text and a source (${SOURCES.join(', ')}).`)
   const [found] = await trailersByStock([stock])
   const at = found && thingAt(found.trailer, key)
   if (!found || !at) return refusal(404, `Nothing on ${stock} is called ${key}.`)
@@ -61,7 +75,8 @@ async function answered(save: () => Promise<StockedTrailer>): Promise<Response> 
     const { version, trailer } = await save()
     return Response.json({ version, trailer })
   } catch (failure) {
-    if (failure instanceof StaleSave) return refusal(409, failure.message, { theirs: failure.theirs, theirVersion: failure.theirVersion })
+    if (failure instanceof StaleSave)
+      return refusal(409, failure.message, { theirs: failure.theirs, theirVersion: failure.theirVersion })
     if (failure instanceof Gone) return refusal(410, 'This unit is no longer in stock.')
     throw failure
   }
@@ -70,6 +85,12 @@ async function answered(save: () => Promise<StockedTrailer>): Promise<Response> 
 /** What to measure next on a unit, by how many open households' answers it could change. */
 export async function tapeListFor({ id, trailer }: { id: string; trailer: Trailer }): Promise<ToMeasure[]> {
   const households = await allHouseholds()
-  const answers = await answersOn(id, households.map(({ household }) => household))
-  return tapeList(trailer, households.map(({ household }, i) => ({ household, answers: answers[i]! })))
+  const answers = await answersOn(
+    id,
+    households.map(({ household }) => household),
+  )
+  return tapeList(
+    trailer,
+    households.map(({ household }, i) => ({ household, answers: answers[i]! })),
+  )
 }

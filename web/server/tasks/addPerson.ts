@@ -8,9 +8,12 @@ const SHORTEST = 12
 
 /** addPerson NAME EMAIL consultant|manager: someone of the dealership who may sign in. The password is asked for, or read from a pipe. */
 const [name, email, role] = process.argv.slice(2)
-if (!name || !email?.includes('@') || !ROLES.includes(role as Role)) stop(`Say who: addPerson NAME EMAIL ${ROLES.join('|')}`)
+if (!name || !email?.includes('@') || !ROLES.includes(role as Role))
+  stop(`Say who: addPerson NAME EMAIL ${ROLES.join('|')}`)
 const lines = createInterface({ input: process.stdin, output: process.stdin.isTTY ? process.stdout : undefined })
-const password = await lines.question(process.stdin.isTTY ? `Password for ${name}, ${SHORTEST} characters or more: ` : '')
+const password = await lines.question(
+  process.stdin.isTTY ? `Password for ${name}, ${SHORTEST} characters or more: ` : '',
+)
 lines.close()
 if (password.length < SHORTEST) stop(`That password has ${password.length} characters; ${SHORTEST} or more are needed.`)
 if (await accountByEmail(email!)) stop(`Somebody with the email ${email} is there already.`)

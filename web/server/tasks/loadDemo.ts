@@ -11,11 +11,15 @@ const DEMO = join(import.meta.dirname, '../../../demo')
 
 /** The demo yard, households and people, once: through the same import as anybody's files. */
 for (const person of DEMO_PEOPLE) {
-  if (!(await accountByEmail(person.email))) await addAccount({ ...person, passwordHash: await hashPassword(crypto.randomUUID()) })
+  if (!(await accountByEmail(person.email)))
+    await addAccount({ ...person, passwordHash: await hashPassword(crypto.randomUUID()) })
 }
 if ((await stockNumbers()).length === 0) {
   const files = ['yard', 'households'].flatMap((folder) =>
-    readdirSync(join(DEMO, folder)).filter((name) => name.endsWith('.json')).sort().map((name) => ({ name: `${folder}/${name}`, text: readFileSync(join(DEMO, folder, name), 'utf8') })),
+    readdirSync(join(DEMO, folder))
+      .filter((name) => name.endsWith('.json'))
+      .sort()
+      .map((name) => ({ name: `${folder}/${name}`, text: readFileSync(join(DEMO, folder, name), 'utf8') })),
   )
   const { done, errors, added, households } = await importFiles(files, { keepGood: false, by: null })
   if (!done) throw new Error(`The demo data does not load:\n${errors.join('\n')}`)

@@ -8,7 +8,9 @@ try {
 } catch (failure) {
   if (!(failure instanceof ConnectionError)) throw failure
   const { hostname, port, pathname } = new URL(process.env.DATABASE_URL!)
-  console.error(`Hitchet cannot start: the database ${pathname.slice(1)} at ${hostname}:${port || 3306} does not let us in. ${failure.message}`)
+  console.error(
+    `Hitchet cannot start: the database ${pathname.slice(1)} at ${hostname}:${port || 3306} does not let us in. ${failure.message}`,
+  )
   process.exitCode = 1
 }
 await disconnect()

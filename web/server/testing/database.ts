@@ -6,7 +6,8 @@ import { migrate } from '../db/migrate'
 /** The server that `npm test` started, HITCHET_TEST_DATABASE, as an account that may make databases named hitchet... */
 function server(): string {
   const url = process.env.HITCHET_TEST_DATABASE
-  if (!url) throw new Error('HITCHET_TEST_DATABASE is not set: run these tests by npm test, which starts a MariaDB for them')
+  if (!url)
+    throw new Error('HITCHET_TEST_DATABASE is not set: run these tests by npm test, which starts a MariaDB for them')
   return url
 }
 
@@ -14,7 +15,11 @@ function server(): string {
 export function ownDatabase(name: string, { migrated = true } = {}): void {
   beforeAll(async () => {
     await admin(`CREATE OR REPLACE DATABASE hitchet_${name} CHARACTER SET utf8mb4`)
-    Object.assign(process.env, { DATABASE_URL: server().replace(/\w+$/, `hitchet_${name}`), SESSION_SECRET: 'x'.repeat(40), HITCHET_DEMO: '1' })
+    Object.assign(process.env, {
+      DATABASE_URL: server().replace(/\w+$/, `hitchet_${name}`),
+      SESSION_SECRET: 'x'.repeat(40),
+      HITCHET_DEMO: '1',
+    })
     if (migrated) await migrate(database())
   })
   afterAll(async () => {

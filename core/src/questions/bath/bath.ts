@@ -53,7 +53,9 @@ export const bath: Question<BathFacts, BathNeed> = {
       people: people.length,
       small: people.filter(({ age }) => age < rules.tubUnder).map(({ name, age }) => ({ name, age })),
       tallest: known.sort((a, b) => b.height - a.height)[0],
-      unknownHeights: people.filter(({ height }) => height === undefined).map(({ id }) => `household.people.${id}.height`),
+      unknownHeights: people
+        .filter(({ height }) => height === undefined)
+        .map(({ id }) => `household.people.${id}.height`),
       tub: household.stances.tub,
       secondBath: household.stances.secondBath,
       rules,
@@ -100,16 +102,26 @@ function bathFacts({ plan }: Trailer): BathFacts {
 
 /** The roomiest shower decides; headroom is pan to skylight, so height needs no allowance beyond comfort. */
 function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules }: BathNeed): Reason {
-  if (showers.length === 0) return { verdict: 'tight', says: says`There is no shower inside.`, brief: 'no shower inside' }
+  if (showers.length === 0)
+    return { verdict: 'tight', says: says`There is no shower inside.`, brief: 'no shower inside' }
   if (!tallest) return { verdict: 'measure', says: says`Nobody’s height is known yet.`, missing: unknownHeights }
   const known = showers.filter(({ headroom }) => headroom !== undefined).sort((a, b) => b.headroom! - a.headroom!)[0]
-  const unread = showers.filter(({ headroom }) => headroom === undefined).map(({ id }) => `plan.fixtures.${id}.headroom`)
+  const unread = showers
+    .filter(({ headroom }) => headroom === undefined)
+    .map(({ id }) => `plan.fixtures.${id}.headroom`)
   const spare = known && known.headroom! - tallest.height
   if (known === undefined || spare === undefined || (spare < rules.headroomComfort && unread.length)) {
-    return { verdict: 'measure', says: says`Whether ${tallest.name} (${feet(tallest.height)}) can stand under the shower has to be measured, pan to skylight.`, missing: unread }
+    return {
+      verdict: 'measure',
+      says: says`Whether ${tallest.name} (${feet(tallest.height)}) can stand under the shower has to be measured, pan to skylight.`,
+      missing: unread,
+    }
   }
   const margin = marginOf(spare, 'in', PLENTY)
-  const words = spare < 0 ? says`${tallest.name} (${feet(tallest.height)}) cannot stand up in the ${known.name}: ${inches(-spare)} short.` : says`${tallest.name} (${feet(tallest.height)}) stands up in the ${known.name} with ${inches(spare)} to spare.`
+  const words =
+    spare < 0
+      ? says`${tallest.name} (${feet(tallest.height)}) cannot stand up in the ${known.name}: ${inches(-spare)} short.`
+      : says`${tallest.name} (${feet(tallest.height)}) stands up in the ${known.name} with ${inches(spare)} to spare.`
   const verdict = verdictOf(spare, rules.headroomComfort)
   if (unknownHeights.length && verdict !== 'no') {
     return { verdict: 'measure', says: says`${words} Not every height is known.`, missing: unknownHeights }
@@ -123,61 +135,146 @@ function queueReason({ toilets, wet, sinkOutside: outside }: BathFacts, { people
   const spare = toilets * rules.peoplePerBath + (outside ? rules.sinkOutsideTakes : 0) - people
   const kind = toilets > 1 ? says`${toilets} toilets` : wet ? says`One wet bath` : says`One bath`
   const sink = outside ? says`, and a sink outside it` : ''
-  if (spare < 0) return { verdict: 'tight', says: says`${kind} for ${quantity(people, 'person')}${sink}: a queue in the morning.`, brief: `${toilets > 1 ? `${toilets} baths` : 'one bath'} for ${people}` }
+  if (spare < 0)
+    return {
+      verdict: 'tight',
+      says: says`${kind} for ${quantity(people, 'person')}${sink}: a queue in the morning.`,
+      brief: `${toilets > 1 ? `${toilets} baths` : 'one bath'} for ${people}`,
+    }
   return { verdict: 'fits', says: says`${kind} for ${quantity(people, 'person')}${sink}.` }
 }
 
-const TYPE_WORDS: Record<Bath['type'], string> = { full: 'full bath', wet: 'wet bath', 'walk-through': 'walk-through bath', split: 'split bath', half: 'half bath' }
+const TYPE_WORDS: Record<Bath['type'], string> = {
+  full: 'full bath',
+  wet: 'wet bath',
+  'walk-through': 'walk-through bath',
+  split: 'split bath',
+  half: 'half bath',
+}
 
 /** What is not plain: a bath one walks through, one in two rooms, a second one. */
 function typeReason({ baths }: BathFacts): Reason[] {
   const types = [...new Set(baths.map(({ type }) => type))]
   if (types.length === 0 || (baths.length === 1 && types[0] === 'full')) return []
-  return [{ verdict: 'fits', says: says`It has a ${listed(types.map((type) => TYPE_WORDS[type]), 'and a')}.` }]
+  return [
+    {
+      verdict: 'fits',
+      says: says`It has a ${listed(
+        types.map((type) => TYPE_WORDS[type]),
+        'and a',
+      )}.`,
+    },
+  ]
 }
 
 /** Closed at night, and not through somebody's bedroom: what counts is the bath that the others can use. */
 function privacyReasons({ baths }: BathFacts, night: Night | undefined): Reason[] {
   const open = baths.filter(({ toilet }) => toilet)
   if (open.length === 0) return []
-  if (open.every(({ closedBy }) => closedBy === 'nothing')) return [{ verdict: 'tight', says: says`Nothing closes the bath off.`, brief: 'bath not closed off' }]
-  const reasons: Reason[] = open.every(({ closedBy }) => closedBy !== 'door') ? [{ verdict: 'fits', says: says`Only a curtain closes the bath.` }] : []
+  if (open.every(({ closedBy }) => closedBy === 'nothing'))
+    return [{ verdict: 'tight', says: says`Nothing closes the bath off.`, brief: 'bath not closed off' }]
+  const reasons: Reason[] = open.every(({ closedBy }) => closedBy !== 'door')
+    ? [{ verdict: 'fits', says: says`Only a curtain closes the bath.` }]
+    : []
   if (!night || !open.every(({ through }) => through !== undefined)) return reasons
-  const sleepers = night.placements.filter(({ berth }) => open.some(({ through }) => through === berth.room)).flatMap(({ people }) => people.map(({ name }) => name))
-  const others = night.placements.filter(({ berth }) => !open.some(({ through }) => through === berth.room)).flatMap(({ people }) => people.map(({ name }) => name))
+  const sleepers = night.placements
+    .filter(({ berth }) => open.some(({ through }) => through === berth.room))
+    .flatMap(({ people }) => people.map(({ name }) => name))
+  const others = night.placements
+    .filter(({ berth }) => !open.some(({ through }) => through === berth.room))
+    .flatMap(({ people }) => people.map(({ name }) => name))
   if (sleepers.length === 0 || others.length === 0) return reasons
-  return [...reasons, { verdict: 'tight', says: says`To the bath ${listed(others)} ${others.length > 1 ? 'walk' : 'walks'} past ${listed(sleepers)} at night: it opens on their bedroom only.`, brief: 'bath through the bedroom' }]
+  return [
+    ...reasons,
+    {
+      verdict: 'tight',
+      says: says`To the bath ${listed(others)} ${others.length > 1 ? 'walk' : 'walks'} past ${listed(sleepers)} at night: it opens on their bedroom only.`,
+      brief: 'bath through the bedroom',
+    },
+  ]
 }
 
 /** Small children are bathed: without a tub it is said, and left to their own wish to weigh. */
 function smallReason({ tubs, showers }: BathFacts, { small, tub, rules }: BathNeed): Reason[] {
   if (small.length === 0 || tub !== undefined || showers.length === 0) return []
   const who = listed(small.map(({ name }) => name))
-  return [{ verdict: 'fits', says: tubs > 0 ? says`${who}, under ${rules.tubUnder}, can be bathed in the tub.` : says`No tub: ${who}, under ${rules.tubUnder}, ${small.length > 1 ? 'are' : 'is'} washed in the shower pan.` }]
+  return [
+    {
+      verdict: 'fits',
+      says:
+        tubs > 0
+          ? says`${who}, under ${rules.tubUnder}, can be bathed in the tub.`
+          : says`No tub: ${who}, under ${rules.tubUnder}, ${small.length > 1 ? 'are' : 'is'} washed in the shower pan.`,
+    },
+  ]
 }
 
 /** Elbows out and knees free on the best of the toilets. */
 function elbowReason({ seats }: BathFacts, { rules }: BathNeed): Reason[] {
   if (seats.length === 0) return []
-  const { wide, measured, knees } = seats.reduce((best, one) => (Math.min(one.wide - rules.elbowsLeast, one.knees - rules.knees) > Math.min(best.wide - rules.elbowsLeast, best.knees - rules.knees) ? one : best))
+  const { wide, measured, knees } = seats.reduce((best, one) =>
+    Math.min(one.wide - rules.elbowsLeast, one.knees - rules.knees) >
+    Math.min(best.wide - rules.elbowsLeast, best.knees - rules.knees)
+      ? one
+      : best,
+  )
   const where = measured ? '' : ' by the plan'
-  if (wide < rules.elbowsLeast) return [{ verdict: 'tight', says: says`At the toilet it is ${inches(wide)} from wall to wall${where}: the elbows touch.`, margin: marginOf(wide - rules.elbowsLeast, 'in', PLENTY) }]
-  if (knees < rules.knees) return [{ verdict: 'tight', says: says`In front of the toilet ${inches(knees)} are free: the knees touch.`, margin: marginOf(knees - rules.knees, 'in', PLENTY) }]
+  if (wide < rules.elbowsLeast)
+    return [
+      {
+        verdict: 'tight',
+        says: says`At the toilet it is ${inches(wide)} from wall to wall${where}: the elbows touch.`,
+        margin: marginOf(wide - rules.elbowsLeast, 'in', PLENTY),
+      },
+    ]
+  if (knees < rules.knees)
+    return [
+      {
+        verdict: 'tight',
+        says: says`In front of the toilet ${inches(knees)} are free: the knees touch.`,
+        margin: marginOf(knees - rules.knees, 'in', PLENTY),
+      },
+    ]
   const words = wide < rules.elbowsOut ? says`enough, if not elbows out` : says`room for the elbows`
-  return [{ verdict: 'fits', says: says`At the toilet it is ${inches(wide)} from wall to wall${where}, ${words}, and ${inches(knees)} for the knees.` }]
+  return [
+    {
+      verdict: 'fits',
+      says: says`At the toilet it is ${inches(wide)} from wall to wall${where}, ${words}, and ${inches(knees)} for the knees.`,
+    },
+  ]
 }
 
 /** The circle one turns in under the roomiest shower. */
 function turnReason({ showers }: BathFacts, { rules }: BathNeed): Reason[] {
   if (showers.length === 0) return []
   const { turn, name } = showers.reduce((best, one) => (one.turn > best.turn ? one : best))
-  if (turn < rules.turnLeast) return [{ verdict: 'tight', says: says`In the ${name} one turns in a circle of ${inches(turn)}: too small, and a curtain clings.`, margin: marginOf(turn - rules.turnLeast, 'in', PLENTY) }]
-  return [{ verdict: 'fits', says: says`In the ${name} one turns in a circle of ${inches(turn)}${turn >= rules.turnRoomy ? ': roomy' : ''}.` }]
+  if (turn < rules.turnLeast)
+    return [
+      {
+        verdict: 'tight',
+        says: says`In the ${name} one turns in a circle of ${inches(turn)}: too small, and a curtain clings.`,
+        margin: marginOf(turn - rules.turnLeast, 'in', PLENTY),
+      },
+    ]
+  return [
+    {
+      verdict: 'fits',
+      says: says`In the ${name} one turns in a circle of ${inches(turn)}${turn >= rules.turnRoomy ? ': roomy' : ''}.`,
+    },
+  ]
 }
 
 /** Only what is wanting is said of the sink: room to stand at it is expected. */
 function basinReason({ basins }: BathFacts, { rules }: BathNeed): Reason[] {
   if (basins.length === 0) return [{ verdict: 'fits', says: says`There is no sink in the bath.` }]
   const deep = Math.max(...basins)
-  return deep < rules.standAtBasin ? [{ verdict: 'tight', says: says`In front of the bath sink ${inches(deep)} are free to stand.`, margin: marginOf(deep - rules.standAtBasin, 'in', PLENTY) }] : []
+  return deep < rules.standAtBasin
+    ? [
+        {
+          verdict: 'tight',
+          says: says`In front of the bath sink ${inches(deep)} are free to stand.`,
+          margin: marginOf(deep - rules.standAtBasin, 'in', PLENTY),
+        },
+      ]
+    : []
 }

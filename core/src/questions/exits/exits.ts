@@ -31,8 +31,14 @@ export const exits: Question<ExitFacts, object> = {
   facts: ({ plan }) => ofGeometry(plan, 'exits', () => exitFacts(plan)),
   need: () => ({}),
   judge: (facts, _need, nights) => {
-    const reasons = [...(nights ? nightReasons(facts, nights.everyNight, '') : []), ...(nights?.guestNight ? nightReasons(facts, nights.guestNight, 'With guests: ') : [])]
-    return answerOf(reasons.length ? reasons : [{ verdict: 'fits', says: says`Nobody sleeps in it, so nobody has to get out.` }], ['exits'])
+    const reasons = [
+      ...(nights ? nightReasons(facts, nights.everyNight, '') : []),
+      ...(nights?.guestNight ? nightReasons(facts, nights.guestNight, 'With guests: ') : []),
+    ]
+    return answerOf(
+      reasons.length ? reasons : [{ verdict: 'fits', says: says`Nobody sleeps in it, so nobody has to get out.` }],
+      ['exits'],
+    )
   },
 }
 
@@ -52,14 +58,36 @@ function exitFacts(plan: Trailer['plan']): ExitFacts {
 
 function nightReasons({ nights }: ExitFacts, night: Night, when: string): Reason[] {
   const stored = storedFor(nights, night)
-  if (!stored) return night.placements.length ? [{ verdict: 'tight', says: says`${when}With ${night.made.length} beds made up at once nobody has looked for the ways out yet: do so before anyone sleeps there.` }] : []
-  const slept = night.placements.flatMap(({ berth, people }) => stored.berths.filter(({ id }) => id === berth.id).map((one) => ({ ...one, people: people.map(({ name }) => name) })))
+  if (!stored)
+    return night.placements.length
+      ? [
+          {
+            verdict: 'tight',
+            says: says`${when}With ${night.made.length} beds made up at once nobody has looked for the ways out yet: do so before anyone sleeps there.`,
+          },
+        ]
+      : []
+  const slept = night.placements.flatMap(({ berth, people }) =>
+    stored.berths
+      .filter(({ id }) => id === berth.id)
+      .map((one) => ({ ...one, people: people.map(({ name }) => name) })),
+  )
   if (slept.length === 0) return []
   const short = slept.filter(({ by }) => by.length < 2)
-  if (short.length === 0) return [{ verdict: 'fits', says: says`${when}Two ways out of every berth they sleep in.`, brief: 'two each' }]
+  if (short.length === 0)
+    return [{ verdict: 'fits', says: says`${when}Two ways out of every berth they sleep in.`, brief: 'two each' }]
   return short.map(({ name, by, blocked, people }): Reason => {
-    if (by.length === 0) return { verdict: 'no', says: says`${when}${listed(people)} in the ${small(name)}: no way out is free at night.`, brief: `no way out of the ${small(name)}` }
+    if (by.length === 0)
+      return {
+        verdict: 'no',
+        says: says`${when}${listed(people)} in the ${small(name)}: no way out is free at night.`,
+        brief: `no way out of the ${small(name)}`,
+      }
     const only = blocked ? says`by ${by[0]!}; any other lies behind ${blocked} too` : says`by ${by[0]!}`
-    return { verdict: 'tight', says: says`${when}${listed(people)} in the ${small(name)}: only one way out at night, ${only}. Look for a second.`, brief: `one way out of the ${small(name)}` }
+    return {
+      verdict: 'tight',
+      says: says`${when}${listed(people)} in the ${small(name)}: only one way out at night, ${only}. Look for a second.`,
+      brief: `one way out of the ${small(name)}`,
+    }
   })
 }

@@ -85,15 +85,31 @@ function galleyFacts({ plan }: Trailer): GalleyFacts {
   const cooktops = plan.fixtures.filter(({ kind }) => kind === 'cooktop')
   const fridges = plan.fixtures.filter(({ kind }) => kind === 'fridge')
   const unread = [
-    ...cooktops.filter(({ readings }) => figure(readings, 'burners') === undefined).map(({ id }) => `plan.fixtures.${id}.burners`),
-    ...fridges.filter(({ readings }) => figure(readings, 'capacity') === undefined).map(({ id }) => `plan.fixtures.${id}.capacity`),
+    ...cooktops
+      .filter(({ readings }) => figure(readings, 'burners') === undefined)
+      .map(({ id }) => `plan.fixtures.${id}.burners`),
+    ...fridges
+      .filter(({ readings }) => figure(readings, 'capacity') === undefined)
+      .map(({ id }) => `plan.fixtures.${id}.capacity`),
   ]
-  const [sinks, hoods] = [plan.fixtures.filter(({ kind }) => kind === 'sink'), plan.fixtures.filter(({ kind }) => kind === 'hood')]
-  const bowls = sinks.map(({ shape, readings }) => ({ across: bowlAcross(bounds(shape), figure(readings, 'bowls') ?? 1), depth: figure(readings, 'depth') })).sort((a, b) => b.across - a.across)
+  const [sinks, hoods] = [
+    plan.fixtures.filter(({ kind }) => kind === 'sink'),
+    plan.fixtures.filter(({ kind }) => kind === 'hood'),
+  ]
+  const bowls = sinks
+    .map(({ shape, readings }) => ({
+      across: bowlAcross(bounds(shape), figure(readings, 'bowls') ?? 1),
+      depth: figure(readings, 'depth'),
+    }))
+    .sort((a, b) => b.across - a.across)
   return {
     ...(bowls[0] && { bowl: bowls[0] }),
-    overheads: plan.fixtures.filter(({ kind }) => kind === 'overhead').map(({ shape, readings }) => figure(readings, 'depth') ?? Math.min(...sidesOf(bounds(shape))) - 1),
-    pantry: plan.fixtures.filter(({ kind }) => kind === 'pantry').reduce((sum, { shape }) => sum + (area(shape) * PANTRY_HEIGHT) / 1728, 0),
+    overheads: plan.fixtures
+      .filter(({ kind }) => kind === 'overhead')
+      .map(({ shape, readings }) => figure(readings, 'depth') ?? Math.min(...sidesOf(bounds(shape))) - 1),
+    pantry: plan.fixtures
+      .filter(({ kind }) => kind === 'pantry')
+      .reduce((sum, { shape }) => sum + (area(shape) * PANTRY_HEIGHT) / 1728, 0),
     ...(hoods[0] && { hood: hoodOf(hoods[0]) }),
     ...(outside && { outsideLength: outside.length }),
     burners: sum(cooktops.map(({ readings }) => figure(readings, 'burners'))),
@@ -143,7 +159,12 @@ function galleyNeed(household: Household, { galley: rules }: HouseRules): Galley
 }
 
 function burnerReason({ burners, unread }: GalleyFacts, { people, rules }: GalleyNeed): Reason {
-  if (burners === undefined) return { verdict: 'measure', says: says`Count the burners.`, missing: unread.filter((key) => key.endsWith('burners')) }
+  if (burners === undefined)
+    return {
+      verdict: 'measure',
+      says: says`Count the burners.`,
+      missing: unread.filter((key) => key.endsWith('burners')),
+    }
   const asked = people >= rules.threeBurnersFrom ? 3 : 2
   const spare = burners - asked
   const words = says`${quantity(burners, 'burner')} for ${quantity(people, 'person')}; ${asked} would be right.`
@@ -152,7 +173,12 @@ function burnerReason({ burners, unread }: GalleyFacts, { people, rules }: Galle
 
 /** Cubic feet per person and day between shops (from memory of household guides, tolerance a quarter). */
 function fridgeReason({ fridge, unread }: GalleyFacts, { people, days, rules }: GalleyNeed): Reason {
-  if (fridge === undefined) return { verdict: 'measure', says: says`The refrigerator’s size is not known; read its plate.`, missing: unread.filter((key) => key.endsWith('capacity')) }
+  if (fridge === undefined)
+    return {
+      verdict: 'measure',
+      says: says`The refrigerator’s size is not known; read its plate.`,
+      missing: unread.filter((key) => key.endsWith('capacity')),
+    }
   const asked = people * days * rules.fridgePerPersonDay
   const spare = fridge - asked
   const verdict = spare < 0 ? 'tight' : verdictOf(spare, rules.fridgeTight)
@@ -164,13 +190,21 @@ function prepReason({ prepCoversOn, prepCoversOff }: GalleyFacts, { people, rule
   const asked = people >= rules.prepManyFrom ? rules.prepLengthMany : rules.prepLength
   const [on, off] = [longest(prepCoversOn, rules.prepDepth), longest(prepCoversOff, rules.prepDepth)]
   const spare = on - asked
-  const words = on === 0 ? says`No clear stretch of counter ${inches(rules.prepDepth)} deep.` : says`Longest clear counter ${inches(on)} with covers on${off === 0 ? ', none while cooking' : off < on ? says`, ${inches(off)} while cooking` : ''}; ${inches(asked)} would be right.`
+  const words =
+    on === 0
+      ? says`No clear stretch of counter ${inches(rules.prepDepth)} deep.`
+      : says`Longest clear counter ${inches(on)} with covers on${off === 0 ? ', none while cooking' : off < on ? says`, ${inches(off)} while cooking` : ''}; ${inches(asked)} would be right.`
   return { verdict: spare < 0 ? 'tight' : 'fits', says: words, margin: marginOf(spare, 'in', 36) }
 }
 
 function counterReason({ counterOn, counterOff }: GalleyFacts): Reason[] {
   if (counterOn === 0) return []
-  return [{ verdict: 'fits', says: says`${quantity(counterOn / 144, 'sq ft')} of counter in all${counterOff < counterOn ? says`, ${quantity(counterOff / 144, 'sq ft')} with the covers off` : ''}.` }]
+  return [
+    {
+      verdict: 'fits',
+      says: says`${quantity(counterOn / 144, 'sq ft')} of counter in all${counterOff < counterOn ? says`, ${quantity(counterOff / 144, 'sq ft')} with the covers off` : ''}.`,
+    },
+  ]
 }
 
 /** A recliner or an island bench in front of the counter: one does not stand where it stands. */
@@ -178,7 +212,13 @@ function beforeReason({ before }: GalleyFacts, { rules }: GalleyNeed): Reason[] 
   const worst = before.filter(({ takes }) => takes > rules.blockedFront)
   if (worst.length === 0) return []
   const most = worst.reduce((a, b) => (b.takes > a.takes ? b : a))
-  return [{ verdict: 'tight', says: says`In front of the counter ${worst.length > 1 ? 'stand' : 'stands'} ${listed(worst.map(({ name }) => name))}: ${inches(most.takes)} of it cannot be worked at.`, brief: `${most.name.replace(/^the /, '')} before the counter` }]
+  return [
+    {
+      verdict: 'tight',
+      says: says`In front of the counter ${worst.length > 1 ? 'stand' : 'stands'} ${listed(worst.map(({ name }) => name))}: ${inches(most.takes)} of it cannot be worked at.`,
+      brief: `${most.name.replace(/^the /, '')} before the counter`,
+    },
+  ]
 }
 
 /** The largest pot lies flat in the sink. */
@@ -186,33 +226,71 @@ function potReason({ bowl }: GalleyFacts, { people, rules }: GalleyNeed): Reason
   if (!bowl) return [{ verdict: 'tight', says: says`There is no kitchen sink inside.`, brief: 'no kitchen sink' }]
   const pot = people >= rules.prepManyFrom ? rules.potMany : rules.pot
   const deep = bowl.depth === undefined ? '' : says`, ${inches(bowl.depth)} deep`
-  if (bowl.across < pot) return [{ verdict: 'fits', says: says`The sink’s bowl is ${inches(Math.round(bowl.across))} across${deep}: their ${inches(pot)} pot does not lie in it.` }]
+  if (bowl.across < pot)
+    return [
+      {
+        verdict: 'fits',
+        says: says`The sink’s bowl is ${inches(Math.round(bowl.across))} across${deep}: their ${inches(pot)} pot does not lie in it.`,
+      },
+    ]
   return [{ verdict: 'fits', says: says`The sink takes a ${inches(pot)} pot${deep}.` }]
 }
 
 /** Where plates and cups go, and what the pantry holds. */
 function shelfReason({ overheads, pantry }: GalleyFacts, { rules }: GalleyNeed): Reason[] {
   const deepest = Math.max(0, ...overheads)
-  const dishes = deepest >= rules.plateDepth ? says`plates and cups go in the overheads` : deepest >= rules.cupDepth ? says`the overheads, ${inches(Math.round(deepest))} deep, hold cups but no plates` : says`no overhead holds cups or plates`
-  return [{ verdict: 'fits', says: pantry > 0 ? says`${quantity(pantry, 'cu ft')} of pantry; ${dishes}.` : says`No pantry; ${dishes}.` }]
+  const dishes =
+    deepest >= rules.plateDepth
+      ? says`plates and cups go in the overheads`
+      : deepest >= rules.cupDepth
+        ? says`the overheads, ${inches(Math.round(deepest))} deep, hold cups but no plates`
+        : says`no overhead holds cups or plates`
+  return [
+    {
+      verdict: 'fits',
+      says: pantry > 0 ? says`${quantity(pantry, 'cu ft')} of pantry; ${dishes}.` : says`No pantry; ${dishes}.`,
+    },
+  ]
 }
 
 function hoodReason({ hood }: GalleyFacts): Reason[] {
   if (hood === undefined) return []
-  if (typeof hood === 'object') return [{ verdict: 'fits', says: says`Look whether the hood vents outside.`, missing: [hood.read] }]
-  return [{ verdict: 'fits', says: hood === 'vented' ? says`The hood vents outside.` : says`The hood only recirculates: steam stays inside, open a window.` }]
+  if (typeof hood === 'object')
+    return [{ verdict: 'fits', says: says`Look whether the hood vents outside.`, missing: [hood.read] }]
+  return [
+    {
+      verdict: 'fits',
+      says:
+        hood === 'vented'
+          ? says`The hood vents outside.`
+          : says`The hood only recirculates: steam stays inside, open a window.`,
+    },
+  ]
 }
 
 /** An outside kitchen is paid for inside, with the space behind its door. */
 function insideReason({ outsideLength }: GalleyFacts, { rules: { outsideKitchenTakes: takes } }: GalleyNeed): Reason[] {
   if (outsideLength === undefined) return []
-  return [{ verdict: 'fits', says: says`The outside kitchen takes about ${quantity((outsideLength * takes.depth * takes.height) / 1728, 'cu ft')} of the inside behind it.` }]
+  return [
+    {
+      verdict: 'fits',
+      says: says`The outside kitchen takes about ${quantity((outsideLength * takes.depth * takes.height) / 1728, 'cu ft')} of the inside behind it.`,
+    },
+  ]
 }
 
 function rainReason({ kitchenCover }: GalleyFacts): Reason[] {
   if (kitchenCover === undefined) return []
   if (kitchenCover >= 0.9) return [{ verdict: 'fits', says: says`The outside kitchen is under the awning.` }]
-  return [{ verdict: 'fits', says: kitchenCover < 0.1 ? says`No awning covers the outside kitchen: one cooks in the rain.` : says`The awning covers ${Math.round(kitchenCover * 100)} % of the outside kitchen.` }]
+  return [
+    {
+      verdict: 'fits',
+      says:
+        kitchenCover < 0.1
+          ? says`No awning covers the outside kitchen: one cooks in the rain.`
+          : says`The awning covers ${Math.round(kitchenCover * 100)} % of the outside kitchen.`,
+    },
+  ]
 }
 
 function longest(rectangles: CounterSpace['rectangles'], depth: number): number {

@@ -31,16 +31,31 @@ export const park: Question<ParkFacts, ParkNeed> = {
   },
   judge: ({ overallLength }, { trailerLength, rigLength, vehicleLength, tight }) => {
     if (overallLength === undefined) {
-      return answerOf([{ verdict: 'measure', says: says`The overall length, coupler to rear bumper, is not known.`, missing: ['readings.overallLength'] }])
+      return answerOf([
+        {
+          verdict: 'measure',
+          says: says`The overall length, coupler to rear bumper, is not known.`,
+          missing: ['readings.overallLength'],
+        },
+      ])
     }
     const reasons: Reason[] = []
     if (trailerLength !== undefined) {
       const spare = trailerLength - overallLength
       const words = says`${feet(overallLength)} overall, and they want at most ${feet(trailerLength)}.`
-      reasons.push({ verdict: verdictOf(spare, tight), says: words, margin: margin(spare), rests: ['readings.overallLength'] })
+      reasons.push({
+        verdict: verdictOf(spare, tight),
+        says: words,
+        margin: margin(spare),
+        rests: ['readings.overallLength'],
+      })
     }
     if (rigLength !== undefined && vehicleLength === undefined) {
-      reasons.push({ verdict: 'measure', says: says`The tow vehicle’s length is not known, and the whole rig may be ${feet(rigLength)}.`, missing: ['household.vehicle.length'] })
+      reasons.push({
+        verdict: 'measure',
+        says: says`The tow vehicle’s length is not known, and the whole rig may be ${feet(rigLength)}.`,
+        missing: ['household.vehicle.length'],
+      })
     } else if (rigLength !== undefined) {
       const rig = overallLength + vehicleLength!
       const spare = rigLength - rig

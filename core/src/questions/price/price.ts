@@ -19,9 +19,11 @@ export const price: Question<PriceFacts, PriceNeed> = {
   short: 'Price',
   topic: 'price',
   facts: (trailer) => ({ asking: trailerFigure(trailer, 'askingPrice') }),
-  need: ({ limits }, rules) => (limits.budget === undefined ? null : { budget: limits.budget, tightShare: rules.price.tightShare }),
+  need: ({ limits }, rules) =>
+    limits.budget === undefined ? null : { budget: limits.budget, tightShare: rules.price.tightShare },
   judge: ({ asking }, { budget, tightShare }) => {
-    if (asking === undefined) return answerOf([{ verdict: 'measure', says: says`It has no price yet.`, missing: ['readings.askingPrice'] }])
+    if (asking === undefined)
+      return answerOf([{ verdict: 'measure', says: says`It has no price yet.`, missing: ['readings.askingPrice'] }])
     const spare = budget - asking
     return answerOf([
       {

@@ -60,14 +60,25 @@ export const reach: Question<ReachFacts, ReachNeed> = {
 }
 
 function reachFacts(plan: Trailer['plan']): ReachFacts {
-  const passage = ({ place: { id, name, use }, width, between }: Reached): Passage => ({ id, name, use, width: Math.floor(width), ...(between && { between: [nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])] }) })
+  const passage = ({ place: { id, name, use }, width, between }: Reached): Passage => ({
+    id,
+    name,
+    use,
+    width: Math.floor(width),
+    ...(between && { between: [nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])] }),
+  })
   const used = ({ place: { use } }: Reached) => use !== 'door' && use !== 'exit window'
   return {
     hasSlide: plan.slides.length > 0,
     hasToilet: plan.fixtures.some(({ kind }) => kind === 'toilet' || kind === 'wet-bath'),
     parked: reachOf(floorOf(plan, 'parked')).filter(used).map(passage),
     road: reachOf(floorOf(plan, 'road')).filter(used).map(passage),
-    nights: nightsOf(plan).map((made) => ({ made, toBerths: reachOf(floorOf(plan, 'night', made), 'toilet').filter(({ place }) => place.use === 'bed').map(passage) })),
+    nights: nightsOf(plan).map((made) => ({
+      made,
+      toBerths: reachOf(floorOf(plan, 'night', made), 'toilet')
+        .filter(({ place }) => place.use === 'bed')
+        .map(passage),
+    })),
   }
 }
 
@@ -81,54 +92,112 @@ export function gait(width: number, rules: ReachRules): string {
 
 /** Of several things of one use the one that is reached best counts; of beds only those they sleep in. */
 function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night | undefined): Reason {
-  const sleptIn = ({ id, use }: Passage) => use !== 'bed' || !night || night.placements.some(({ berth }) => berth.id === id)
+  const sleptIn = ({ id, use }: Passage) =>
+    use !== 'bed' || !night || night.placements.some(({ berth }) => berth.id === id)
   const wanted = bestOf(parked.filter((one) => DAILY.includes(one.use) && sleptIn(one)))
   if (wanted.length === 0) return { verdict: 'fits', says: says`There is nothing in it yet to walk to.` }
   const narrowest = wanted.reduce((least, one) => (one.width < least.width ? one : least))
   const cut = wanted.filter(({ width }) => width + GRAIN < rules.sideways)
   if (cut.length) {
-    return { verdict: 'no', says: says`Even parked one does not get to ${listed(cut.map(the))}: ${squeeze(narrowest)}.`, margin: marginOf(narrowest.width - rules.sideways, 'in', PLENTY) }
+    return {
+      verdict: 'no',
+      says: says`Even parked one does not get to ${listed(cut.map(the))}: ${squeeze(narrowest)}.`,
+      margin: marginOf(narrowest.width - rules.sideways, 'in', PLENTY),
+    }
   }
   const spare = narrowest.width - rules.sideways
   const verdict = verdictOf(spare + GRAIN, rules.shoulder - rules.sideways)
-  return { verdict, says: says`Parked one gets to everything; the narrowest is ${squeeze(narrowest)} on the way to ${the(narrowest)}: ${gait(narrowest.width, rules)}.`, margin: marginOf(Math.max(0, spare), 'in', PLENTY) }
+  return {
+    verdict,
+    says: says`Parked one gets to everything; the narrowest is ${squeeze(narrowest)} on the way to ${the(narrowest)}: ${gait(narrowest.width, rules)}.`,
+    margin: marginOf(Math.max(0, spare), 'in', PLENTY),
+  }
 }
 
 /** From every bed that is slept in to a toilet, past all that is made up. */
-function nightReasons({ nights, hasToilet }: ReachFacts, { rules }: ReachNeed, night: Night, worst: 'no' | 'tight', when: string): Reason[] {
+function nightReasons(
+  { nights, hasToilet }: ReachFacts,
+  { rules }: ReachNeed,
+  night: Night,
+  worst: 'no' | 'tight',
+  when: string,
+): Reason[] {
   // That there is no toilet at all is for the bath to say.
   if (night.placements.length === 0 || !hasToilet) return []
   const stored = storedFor(nights, night)
-  if (!stored) return [{ verdict: 'tight', says: says`${when}With ${night.made.length} beds made up at once nobody has walked the way to the toilet yet: try it.` }]
-  const slept = night.placements.flatMap(({ berth, people }) => stored.toBerths.filter(({ id }) => id === berth.id).map((passage) => ({ passage, people })))
+  if (!stored)
+    return [
+      {
+        verdict: 'tight',
+        says: says`${when}With ${night.made.length} beds made up at once nobody has walked the way to the toilet yet: try it.`,
+      },
+    ]
+  const slept = night.placements.flatMap(({ berth, people }) =>
+    stored.toBerths.filter(({ id }) => id === berth.id).map((passage) => ({ passage, people })),
+  )
   const cut = slept.filter(({ passage }) => passage.width + GRAIN < rules.sideways)
   if (cut.length) {
     const names = listed(cut.flatMap(({ people }) => people.map(({ name }) => name)))
     const { passage } = cut.reduce((least, one) => (one.passage.width < least.passage.width ? one : least))
-    return [{ verdict: worst, says: says`${when}At night ${names} cannot get to the toilet: ${squeeze(passage)} from ${the(passage)}.`, brief: 'no way to the toilet at night' }]
+    return [
+      {
+        verdict: worst,
+        says: says`${when}At night ${names} cannot get to the toilet: ${squeeze(passage)} from ${the(passage)}.`,
+        brief: 'no way to the toilet at night',
+      },
+    ]
   }
   if (slept.length === 0) return []
   const { passage } = slept.reduce((least, one) => (one.passage.width < least.passage.width ? one : least))
-  return [{ verdict: 'fits', says: says`${when}At night everyone gets to the toilet; narrowest ${squeeze(passage)} from ${the(passage)}.` }]
+  return [
+    {
+      verdict: 'fits',
+      says: says`${when}At night everyone gets to the toilet; narrowest ${squeeze(passage)} from ${the(passage)}.`,
+    },
+  ]
 }
 
 function roadReason({ road, parked, hasSlide }: ReachFacts, { roadAccess, rules }: ReachNeed): Reason {
   const stance = roadAccess === 'avoid' ? undefined : roadAccess
   const open = ({ width }: Passage) => width + GRAIN >= rules.sideways
   const reachedParked = bestOf(parked).filter(open)
-  const lost = reachedParked.filter((one) => !bestOf(road).some((other) => other.id === one.id && open(other)) && !(one.use !== 'bed' && road.some((other) => other.use === one.use && open(other))))
-  if (!hasSlide) return { verdict: 'fits', says: lost.length ? says`No slide; on the road only ${listed(lost.map(the))} ${lost.length > 1 ? 'are' : 'is'} folded away.` : says`No slide: on the road everything is within reach as at camp.` }
-  if (lost.length === 0) return { verdict: 'fits', says: says`With the slide in everything is still within reach at a rest stop.` }
+  const lost = reachedParked.filter(
+    (one) =>
+      !bestOf(road).some((other) => other.id === one.id && open(other)) &&
+      !(one.use !== 'bed' && road.some((other) => other.use === one.use && open(other))),
+  )
+  if (!hasSlide)
+    return {
+      verdict: 'fits',
+      says: lost.length
+        ? says`No slide; on the road only ${listed(lost.map(the))} ${lost.length > 1 ? 'are' : 'is'} folded away.`
+        : says`No slide: on the road everything is within reach as at camp.`,
+    }
+  if (lost.length === 0)
+    return { verdict: 'fits', says: says`With the slide in everything is still within reach at a rest stop.` }
   const needed = lost.filter(({ use }) => use === 'toilet' || use === 'fridge')
   const cannot = says`With the slide in one does not get to ${listed(lost.map(the))} at a rest stop`
   if (needed.length === 0) return { verdict: 'fits', says: says`${cannot}, but to toilet and fridge.` }
   const brief = `no ${listed([...new Set(needed.map(({ use }) => use))], 'or')} on the road`
-  return { verdict: stance === 'must' ? 'no' : 'tight', says: stance ? says`${cannot}, and they ${stance === 'must' ? 'must' : 'would like to'}.` : says`${cannot}.`, brief }
+  return {
+    verdict: stance === 'must' ? 'no' : 'tight',
+    says: stance ? says`${cannot}, and they ${stance === 'must' ? 'must' : 'would like to'}.` : says`${cannot}.`,
+    brief,
+  }
 }
 
 /** Of each use the one with the widest way; every bed counts for itself. */
 function bestOf(passages: readonly Passage[]): Passage[] {
-  return passages.filter((one) => one.use === 'bed' || !passages.some((other) => other.use === one.use && other !== one && (other.width > one.width || (other.width === one.width && passages.indexOf(other) < passages.indexOf(one)))))
+  return passages.filter(
+    (one) =>
+      one.use === 'bed' ||
+      !passages.some(
+        (other) =>
+          other.use === one.use &&
+          other !== one &&
+          (other.width > one.width || (other.width === one.width && passages.indexOf(other) < passages.indexOf(one))),
+      ),
+  )
 }
 
 const the = ({ name }: Passage): string => `the ${small(name)}`

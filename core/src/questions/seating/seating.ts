@@ -51,23 +51,39 @@ export const seating: Question<SeatingFacts, SeatingNeed> = {
   facts: seatingFacts,
   need: (household, { seating: rules }) => ({
     people: everyNight(household).length,
-    workers: everyNight(household).filter(({ needs }) => needs?.includes('work place')).map(({ name }) => name),
+    workers: everyNight(household)
+      .filter(({ needs }) => needs?.includes('work place'))
+      .map(({ name }) => name),
     tv: household.stances.centralTv,
     rules,
   }),
-  judge: (facts, need, nights) => answerOf([tableReason(facts, need), ...loungeReason(facts), ...tvReason(facts, need), ...workReason(facts, need), ...(nights ? madeReason(facts, nights.everyNight) : [])]),
+  judge: (facts, need, nights) =>
+    answerOf([
+      tableReason(facts, need),
+      ...loungeReason(facts),
+      ...tvReason(facts, need),
+      ...workReason(facts, need),
+      ...(nights ? madeReason(facts, nights.everyNight) : []),
+    ]),
 }
 
 function seatingFacts({ plan }: Trailer): SeatingFacts {
   const of = (kinds: readonly string[]) => plan.fixtures.filter(({ kind }) => kinds.includes(kind))
-  const sum = (fixtures: Trailer['plan']['fixtures']) => fixtures.map(({ readings }) => figure(readings, 'seats')).reduce<number | undefined>((total, one) => (total === undefined || one === undefined ? undefined : total + one), 0)
+  const sum = (fixtures: Trailer['plan']['fixtures']) =>
+    fixtures
+      .map(({ readings }) => figure(readings, 'seats'))
+      .reduce<number | undefined>(
+        (total, one) => (total === undefined || one === undefined ? undefined : total + one),
+        0,
+      )
   const bySeat = new Map<string, { turn: number; slant: number }>()
   let seats = 0
   for (const { seat, tv, turn, slant, blockedBy } of sightLines(plan, 'parked')) {
     const key = seat.at.join()
     if (tv === plan.fixtures.find(({ kind }) => kind === 'tv')!.id) seats += 1
     const known = bySeat.get(key)
-    if (!blockedBy && (!known || Math.max(turn, slant) < Math.max(known.turn, known.slant))) bySeat.set(key, { turn: Math.round(turn), slant: Math.round(slant) })
+    if (!blockedBy && (!known || Math.max(turn, slant) < Math.max(known.turn, known.slant)))
+      bySeat.set(key, { turn: Math.round(turn), slant: Math.round(slant) })
   }
   return {
     atTable: sum(of(TABLE_KINDS)),
@@ -76,8 +92,19 @@ function seatingFacts({ plan }: Trailer): SeatingFacts {
     sights: [...bySeat.values()],
     seats,
     nights: nightsOf(plan).map((made) => ({ made, left: seatsAt(plan, 'night', made).length })),
-    desks: of(['desk']).map(({ id, shape, readings }) => ({ id, outlet: flag(readings, 'outlet'), window: Math.round(Math.min(...plan.windows.map(({ from, to }) => distanceTo(shape, [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2])), FAR)) })),
-    unread: of(TABLE_KINDS).filter(({ readings }) => figure(readings, 'seats') === undefined).map(({ id }) => `plan.fixtures.${id}.seats`),
+    desks: of(['desk']).map(({ id, shape, readings }) => ({
+      id,
+      outlet: flag(readings, 'outlet'),
+      window: Math.round(
+        Math.min(
+          ...plan.windows.map(({ from, to }) => distanceTo(shape, [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2])),
+          FAR,
+        ),
+      ),
+    })),
+    unread: of(TABLE_KINDS)
+      .filter(({ readings }) => figure(readings, 'seats') === undefined)
+      .map(({ id }) => `plan.fixtures.${id}.seats`),
   }
 }
 
@@ -86,8 +113,17 @@ function tableReason({ atTable, unread }: SeatingFacts, { people }: SeatingNeed)
   if (atTable === 0) return { verdict: 'tight', says: says`There is no table inside.`, brief: 'no table inside' }
   const spare = atTable - people
   const margin = marginOf(spare, 'place', PLENTY)
-  if (spare >= 0) return { verdict: 'fits', says: says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}.`, margin }
-  return { verdict: 'tight', says: says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}: they eat in ${Math.ceil(people / atTable)} sittings.`, margin }
+  if (spare >= 0)
+    return {
+      verdict: 'fits',
+      says: says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}.`,
+      margin,
+    }
+  return {
+    verdict: 'tight',
+    says: says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}: they eat in ${Math.ceil(people / atTable)} sittings.`,
+    margin,
+  }
 }
 
 /** A desk for each who works on the road, with power and daylight; the table serves where there is none. */
@@ -97,20 +133,55 @@ function workReason({ desks, atTable }: SeatingFacts, { workers, rules }: Seatin
   const who = listed(workers)
   if (good.length >= workers.length) {
     const unread = good.slice(0, workers.length).filter(({ outlet }) => outlet === undefined)
-    if (unread.length) return [{ verdict: 'measure', says: says`${who} can work at a desk by a window, if there is an outlet.`, missing: unread.map(({ id }) => `plan.fixtures.${id}.outlet`) }]
-    return [{ verdict: 'fits', says: says`${who} ${workers.length > 1 ? 'have' : 'has'} a desk with an outlet by a window to work at.` }]
+    if (unread.length)
+      return [
+        {
+          verdict: 'measure',
+          says: says`${who} can work at a desk by a window, if there is an outlet.`,
+          missing: unread.map(({ id }) => `plan.fixtures.${id}.outlet`),
+        },
+      ]
+    return [
+      {
+        verdict: 'fits',
+        says: says`${who} ${workers.length > 1 ? 'have' : 'has'} a desk with an outlet by a window to work at.`,
+      },
+    ]
   }
   const instead = atTable ? says`the table has to be cleared for it` : says`and no table either`
-  const lacking = desks.length === 0 ? says`there is no desk` : desks.length < workers.length ? says`there ${desks.length === 1 ? 'is one desk' : `are ${desks.length} desks`} only` : says`the desk has no outlet or no window near`
-  return [{ verdict: 'tight', says: says`${who} ${workers.length > 1 ? 'work' : 'works'} on the road: ${lacking}, ${instead}.`, brief: 'no place to work' }]
+  const lacking =
+    desks.length === 0
+      ? says`there is no desk`
+      : desks.length < workers.length
+        ? says`there ${desks.length === 1 ? 'is one desk' : `are ${desks.length} desks`} only`
+        : says`the desk has no outlet or no window near`
+  return [
+    {
+      verdict: 'tight',
+      says: says`${who} ${workers.length > 1 ? 'work' : 'works'} on the road: ${lacking}, ${instead}.`,
+      brief: 'no place to work',
+    },
+  ]
 }
 
 /** Where those sit who are still up while the others' bed is made from the dinette. */
 function madeReason({ nights }: SeatingFacts, night: Night): Reason[] {
   const stored = night.made.length ? storedFor(nights, night) : undefined
   if (!stored) return []
-  if (stored.left === 0) return [{ verdict: 'tight', says: says`While the beds are made up there is nowhere left to sit.`, brief: 'nowhere to sit at night' }]
-  return [{ verdict: 'fits', says: says`While the beds are made up ${quantity(stored.left, 'place')} to sit ${stored.left === 1 ? 'is' : 'are'} left.` }]
+  if (stored.left === 0)
+    return [
+      {
+        verdict: 'tight',
+        says: says`While the beds are made up there is nowhere left to sit.`,
+        brief: 'nowhere to sit at night',
+      },
+    ]
+  return [
+    {
+      verdict: 'fits',
+      says: says`While the beds are made up ${quantity(stored.left, 'place')} to sit ${stored.left === 1 ? 'is' : 'are'} left.`,
+    },
+  ]
 }
 
 function loungeReason({ inLounge }: SeatingFacts): Reason[] {
@@ -118,10 +189,21 @@ function loungeReason({ inLounge }: SeatingFacts): Reason[] {
 }
 
 function tvReason({ tvs, sights, seats }: SeatingFacts, { people, tv, rules }: SeatingNeed): Reason[] {
-  if (tvs === 0) return tv ? stanceReason(tv, false, 'a TV all can face') : [{ verdict: 'fits', says: says`There is no TV.` }]
+  if (tvs === 0)
+    return tv ? stanceReason(tv, false, 'a TV all can face') : [{ verdict: 'fits', says: says`There is no TV.` }]
   const good = sights.filter(({ turn, slant }) => turn <= rules.turn && slant <= rules.slant).length
-  const words = good === 0 ? says`No seat faces the TV without turning the neck` : says`${good} of ${seats} ${seats === 1 ? 'seat' : 'seats'} ${good === 1 ? 'faces' : 'face'} the TV without turning the neck`
-  if (tv && tv !== 'avoid' && good < people) return [{ verdict: tv === 'must' ? 'no' : 'tight', says: says`${words}; they are ${people} and ${tv === 'must' ? 'must have' : 'would like'} a TV all can face.`, brief: `${good} of ${people} face the TV` }]
+  const words =
+    good === 0
+      ? says`No seat faces the TV without turning the neck`
+      : says`${good} of ${seats} ${seats === 1 ? 'seat' : 'seats'} ${good === 1 ? 'faces' : 'face'} the TV without turning the neck`
+  if (tv && tv !== 'avoid' && good < people)
+    return [
+      {
+        verdict: tv === 'must' ? 'no' : 'tight',
+        says: says`${words}; they are ${people} and ${tv === 'must' ? 'must have' : 'would like'} a TV all can face.`,
+        brief: `${good} of ${people} face the TV`,
+      },
+    ]
   if (tv) return stanceReason(tv, good >= people, 'a TV all can face')
   return [{ verdict: 'fits', says: says`${words}.` }]
 }

@@ -14,7 +14,11 @@ describe('who lies where, proven', () => {
     for (let i = 0; i < 120; i++) {
       const problem = randomProblem(random, 8, 9)
       const own = assign(problem)
-      const reference = highs.solve(asLinearProgram(problem), { mip_rel_gap: 0, mip_abs_gap: 0.4, output_flag: false } as never)
+      const reference = highs.solve(asLinearProgram(problem), {
+        mip_rel_gap: 0,
+        mip_abs_gap: 0.4,
+        output_flag: false,
+      } as never)
       expect(reference.Status).toBe('Optimal')
       expect(own.cost, `problem ${i}`).toBe(Math.round(reference.ObjectiveValue))
     }
@@ -25,7 +29,11 @@ describe('who lies where, proven', () => {
     for (let i = 0; i < 80; i++) {
       const problem = withPassing(random, randomProblem(random, 7, 9))
       const own = assign(problem)
-      const reference = highs.solve(asLinearProgram(problem), { mip_rel_gap: 0, mip_abs_gap: 0.4, output_flag: false } as never)
+      const reference = highs.solve(asLinearProgram(problem), {
+        mip_rel_gap: 0,
+        mip_abs_gap: 0.4,
+        output_flag: false,
+      } as never)
       expect(reference.Status).toBe('Optimal')
       expect(own.cost, `problem ${i}`).toBe(Math.round(reference.ObjectiveValue))
       expect(auditedCost(problem, own.placements), `problem ${i}`).toBe(own.cost)
@@ -34,13 +42,27 @@ describe('who lies where, proven', () => {
 
   it('what one night costs more than another is paid only in that night', () => {
     const one = [{ mask: 1, cost: 0 }]
-    const problem = { people: 2, unplaced: 1000, options: [{ opening: 0, berths: [one, [{ mask: 2, cost: 9 }]] }, { opening: 5, berths: [[{ mask: 2, cost: 0 }]] }], exclusions: [] as [number, number][] }
+    const problem = {
+      people: 2,
+      unplaced: 1000,
+      options: [
+        { opening: 0, berths: [one, [{ mask: 2, cost: 9 }]] },
+        { opening: 5, berths: [[{ mask: 2, cost: 0 }]] },
+      ],
+      exclusions: [] as [number, number][],
+    }
     expect(assign(problem).cost).toBe(5)
     // With the dinette made, whoever lies in the first berth has a bad way; in the bed there is none.
-    const night = (open: number) => ({ cost: 0, disturbances: open & 2 ? [{ at: [0, 0] as const, cost: () => 7 }] : [] })
+    const night = (open: number) => ({
+      cost: 0,
+      disturbances: open & 2 ? [{ at: [0, 0] as const, cost: () => 7 }] : [],
+    })
     expect(assign({ ...problem, night }).cost).toBe(9)
     // And a night that costs by itself is left too.
-    expect(assign({ ...problem, night: (open) => ({ cost: open & 2 ? 3 : 0, disturbances: [] }) })).toMatchObject({ cost: 8, placements: [{ option: 0 }, { option: 1 }] })
+    expect(assign({ ...problem, night: (open) => ({ cost: open & 2 ? 3 : 0, disturbances: [] }) })).toMatchObject({
+      cost: 8,
+      placements: [{ option: 0 }, { option: 1 }],
+    })
   })
 
   it('its solution keeps every rule and costs what it says', () => {
@@ -56,16 +78,30 @@ describe('who lies where, proven', () => {
     const random = chance(11)
     for (let i = 0; i < 200; i++) {
       const problem = randomProblem(random, 7, 7)
-      const more = { ...problem, options: problem.options.map((option, o) => (o === 0 ? { ...option, berths: [...option.berths, [{ mask: 1, cost: 5 }]] } : option)) }
+      const more = {
+        ...problem,
+        options: problem.options.map((option, o) =>
+          o === 0 ? { ...option, berths: [...option.berths, [{ mask: 1, cost: 5 }]] } : option,
+        ),
+      }
       expect(assign(more).cost).toBeLessThanOrEqual(assign(problem).cost)
     }
   })
 
   it('leaves a berth empty rather than open a dinette for nobody', () => {
-    const { placements, cost } = assign({ people: 1, unplaced: 1000, options: [{ opening: 0, berths: [[{ mask: 1, cost: 0 }]] }, { opening: 50, berths: [[{ mask: 1, cost: 0 }]] }], exclusions: [] })
+    const { placements, cost } = assign({
+      people: 1,
+      unplaced: 1000,
+      options: [
+        { opening: 0, berths: [[{ mask: 1, cost: 0 }]] },
+        { opening: 50, berths: [[{ mask: 1, cost: 0 }]] },
+      ],
+      exclusions: [],
+    })
     expect(cost).toBe(0)
     expect(placements.map(({ option }) => option)).toEqual([0])
   })
 
-  it('refuses more people than would ever sit in one trailer', () => expect(() => assign({ people: 17, unplaced: 1, options: [], exclusions: [] })).toThrow(RangeError))
+  it('refuses more people than would ever sit in one trailer', () =>
+    expect(() => assign({ people: 17, unplaced: 1, options: [], exclusions: [] })).toThrow(RangeError))
 })

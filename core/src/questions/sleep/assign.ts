@@ -8,7 +8,8 @@ import { MOST_PEOPLE, undisturbed } from './subsets'
  * @throws RangeError for more than 16 people.
  */
 export function assign(problem: AssignmentProblem): Assignment {
-  if (problem.people > MOST_PEOPLE) throw new RangeError(`${problem.people} people; at most ${MOST_PEOPLE} can be placed`)
+  if (problem.people > MOST_PEOPLE)
+    throw new RangeError(`${problem.people} people; at most ${MOST_PEOPLE} can be placed`)
   const quiet = undisturbed(problem)
   return problem.night ? disturbed(problem, problem.night, quiet) : quiet
 }

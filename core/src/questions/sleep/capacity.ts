@@ -31,12 +31,17 @@ function across(berth: BerthFact, each: number): number {
 
 /** The largest sum over berths, of each clash of conversions the better side. */
 function most({ berths, conversions }: SleepFacts, count: (berth: BerthFact) => number): number {
-  const worth = (id: string) => berths.filter(({ conversion }) => conversion === id).reduce((sum, berth) => sum + count(berth), 0)
+  const worth = (id: string) =>
+    berths.filter(({ conversion }) => conversion === id).reduce((sum, berth) => sum + count(berth), 0)
   const choose = (left: typeof conversions): number => {
     const [first, ...rest] = left
     if (!first) return 0
     const compatible = rest.filter(({ id, excludes }) => !first.excludes.includes(id) && !excludes.includes(first.id))
-    return compatible.length === rest.length ? worth(first.id) + choose(rest) : Math.max(worth(first.id) + choose(compatible), choose(rest))
+    return compatible.length === rest.length
+      ? worth(first.id) + choose(rest)
+      : Math.max(worth(first.id) + choose(compatible), choose(rest))
   }
-  return berths.filter(({ conversion }) => !conversion).reduce((sum, berth) => sum + count(berth), 0) + choose(conversions)
+  return (
+    berths.filter(({ conversion }) => !conversion).reduce((sum, berth) => sum + count(berth), 0) + choose(conversions)
+  )
 }

@@ -13,7 +13,14 @@ export type Hear = (trouble: Phrase, points: number, need?: 'missing' | 'measure
  * Figures nobody read cost nothing. What lies beside the way out, and who sleeps in the same room, is not
  * known yet and comes on top (`disturbed.ts`). `hear` is told each point in words; a ranking does without.
  */
-export function discomfort(group: readonly Sleeper[], berth: BerthFact, spare: number, widthSpare: number, { comfort: rules, adultFrom, lengthComfort, lengthSpare }: SleepRules, hear?: Hear): number {
+export function discomfort(
+  group: readonly Sleeper[],
+  berth: BerthFact,
+  spare: number,
+  widthSpare: number,
+  { comfort: rules, adultFrom, lengthComfort, lengthSpare }: SleepRules,
+  hear?: Hear,
+): number {
   const upper = isUpper(berth)
   const two = group.length > 1
   let points = 0
@@ -25,17 +32,29 @@ export function discomfort(group: readonly Sleeper[], berth: BerthFact, spare: n
     add(rules.climbOver * (nightly ? rules.nightTrips : 1))
     hear?.(says`of ${group[0]!.name} and ${group[1]!.name} the inner one climbs over the other`, rules.climbOver)
   }
-  if (two && group[0]!.age >= adultFrom && berth.closedBy !== 'door') add(berth.closedBy === 'curtain' ? rules.openCurtain : rules.open)
+  if (two && group[0]!.age >= adultFrom && berth.closedBy !== 'door')
+    add(berth.closedBy === 'curtain' ? rules.openCurtain : rules.open)
   if (widthSpare < rules.widthToSpare) add(rules.narrow)
   for (const sleeper of group) add(ofOne(sleeper, berth, upper, rules, adultFrom, hear))
   if (group.some(({ dog }) => dog) && widthSpare < rules.dogWidth) {
     add(rules.noDog)
-    hear?.(says`no room for the dog beside ${group[0]!.name}: ${inches(Math.max(0, widthSpare))} of width to spare`, rules.noDog, 'missing')
+    hear?.(
+      says`no room for the dog beside ${group[0]!.name}: ${inches(Math.max(0, widthSpare))} of width to spare`,
+      rules.noDog,
+      'missing',
+    )
   }
   return points
 }
 
-function ofOne(sleeper: Sleeper, berth: BerthFact, upper: boolean, rules: ComfortRules, adultFrom: number, hear: Hear | undefined): number {
+function ofOne(
+  sleeper: Sleeper,
+  berth: BerthFact,
+  upper: boolean,
+  rules: ComfortRules,
+  adultFrom: number,
+  hear: Hear | undefined,
+): number {
   const { age, height, name } = sleeper
   let points = 0
   if (age < adultFrom) points += berth.kind === 'bed' ? rules.childInBed : 0
@@ -43,7 +62,10 @@ function ofOne(sleeper: Sleeper, berth: BerthFact, upper: boolean, rules: Comfor
   else if (berth.kind === 'bunk') points += rules.adultInBunk
   if (berth.headroom !== undefined && height !== undefined && berth.headroom < height * rules.sitUpShare) {
     points += rules.lowHeadroom
-    hear?.(says`${name} does not sit up in the ${small(berth.name)}: ${inches(berth.headroom)} of headroom`, rules.lowHeadroom)
+    hear?.(
+      says`${name} does not sit up in the ${small(berth.name)}: ${inches(berth.headroom)} of headroom`,
+      rules.lowHeadroom,
+    )
   }
   if (sleeper.nightTrips && upper) {
     points += rules.adultOnLadder * rules.nightTrips
@@ -51,11 +73,21 @@ function ofOne(sleeper: Sleeper, berth: BerthFact, upper: boolean, rules: Comfor
   }
   if (sleeper.cpap && berth.outlet !== true) {
     points += berth.outlet === false ? rules.noOutlet : rules.unknownOutlet
-    hear?.(berth.outlet === false ? says`no outlet within reach of the ${small(berth.name)} for ${name}’s CPAP` : says`whether an outlet is within reach of the ${small(berth.name)}, for ${name}’s CPAP`, rules.noOutlet, berth.outlet === false ? 'missing' : 'measure')
+    hear?.(
+      berth.outlet === false
+        ? says`no outlet within reach of the ${small(berth.name)} for ${name}’s CPAP`
+        : says`whether an outlet is within reach of the ${small(berth.name)}, for ${name}’s CPAP`,
+      rules.noOutlet,
+      berth.outlet === false ? 'missing' : 'measure',
+    )
   }
   if (sleeper.ownRoom && berth.closedBy !== 'door') {
     points += berth.closedBy === 'curtain' ? rules.ownRoomCurtain : rules.noOwnRoom
-    hear?.(berth.closedBy === 'curtain' ? says`only a curtain before ${name}’s bed` : says`no room of ${name}’s own`, rules.noOwnRoom, 'missing')
+    hear?.(
+      berth.closedBy === 'curtain' ? says`only a curtain before ${name}’s bed` : says`no room of ${name}’s own`,
+      rules.noOwnRoom,
+      'missing',
+    )
   }
   return points
 }

@@ -87,11 +87,20 @@ function berthFact({ rooms }: Plan, { id, name, kind, conversion, room, head, ac
 function nightFact(plan: Plan, made: string[]): NightFact {
   const floor = floorOf(plan, 'night', made)
   const ways = nightWays(floor)
-  return { made, ways: ways.map(({ berth, length, passes }) => ({ berth, length, passes })), cribRooms: roomsFor(floor, CRIB, ways.map(({ path }) => path)) }
+  return {
+    made,
+    ways: ways.map(({ berth, length, passes }) => ({ berth, length, passes })),
+    cribRooms: roomsFor(
+      floor,
+      CRIB,
+      ways.map(({ path }) => path),
+    ),
+  }
 }
 
 /** Bunks a child would call one. */
-export const bunkCount = ({ berths }: SleepFacts): number => berths.filter(({ kind }) => kind === 'bunk' || kind === 'upper-bunk' || kind === 'flip-bunk').length
+export const bunkCount = ({ berths }: SleepFacts): number =>
+  berths.filter(({ kind }) => kind === 'bunk' || kind === 'upper-bunk' || kind === 'flip-bunk').length
 
 export const isUpper = ({ kind }: BerthFact): boolean => BERTH_KINDS[kind].upper
 export const isLimited = ({ kind }: BerthFact): boolean => BERTH_KINDS[kind].limited

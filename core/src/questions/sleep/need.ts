@@ -74,7 +74,13 @@ function groupsOf(sleepers: readonly Sleeper[], rules: SleepRules): SharingGroup
   const paired = new Set(couples(sleepers).flat())
   const alone = sleepers.map((one, i) => ({ mask: 1 << i, members: [one], apart: paired.has(one.id) }))
   const pairs = sleepers.flatMap((a, i) =>
-    sleepers.slice(i + 1).flatMap((b, k) => (mayShare(a, b, rules) ? [{ mask: (1 << i) | (1 << (i + 1 + k)), members: [a, b], apart: paired.has(a.id) && a.partner !== b.id }] : [])),
+    sleepers
+      .slice(i + 1)
+      .flatMap((b, k) =>
+        mayShare(a, b, rules)
+          ? [{ mask: (1 << i) | (1 << (i + 1 + k)), members: [a, b], apart: paired.has(a.id) && a.partner !== b.id }]
+          : [],
+      ),
   )
   return [...alone, ...pairs]
 }
@@ -87,7 +93,21 @@ function mayShare(a: Sleeper, b: Sleeper, rules: SleepRules): boolean {
 
 function sleeper({ id, name, age, height, weight, climbs, partner, sharesWith, needs }: Person): Sleeper {
   const has = (need: (typeof NEEDS)[number]) => needs?.includes(need) ?? false
-  return { id, name, age, height, weight, climbs: climbs ?? true, partner, sharesWith: sharesWith ?? [], cpap: has('cpap'), nightTrips: has('night trips'), ownRoom: has('own room'), dog: has('dog on the bed'), crib: has('crib') && age < CRIB_UNTIL }
+  return {
+    id,
+    name,
+    age,
+    height,
+    weight,
+    climbs: climbs ?? true,
+    partner,
+    sharesWith: sharesWith ?? [],
+    cpap: has('cpap'),
+    nightTrips: has('night trips'),
+    ownRoom: has('own room'),
+    dog: has('dog on the bed'),
+    crib: has('crib') && age < CRIB_UNTIL,
+  }
 }
 
 /** From this age on nobody sleeps in a crib, whatever was noted once; years (common practice). */

@@ -31,7 +31,10 @@ export interface Nights {
 }
 
 /** Of what was stored for each set of conversions, that of this night's; undefined when nobody looked at so many at once. */
-export function storedFor<T extends { made: string[] }>(stored: readonly T[], night: Pick<Night, 'made'>): T | undefined {
+export function storedFor<T extends { made: string[] }>(
+  stored: readonly T[],
+  night: Pick<Night, 'made'>,
+): T | undefined {
   return stored.find(({ made }) => made.length === night.made.length && made.every((id) => night.made.includes(id)))
 }
 
@@ -53,10 +56,17 @@ export const COST = { unplaced: 50_000_000, partnerApart: 1_000_000, conversion:
 export function bestNight(facts: SleepFacts, party: Party, rules: SleepRules): Night {
   const fits = fitsOf(facts, party, rules)
   if (fits.every((inBerth) => inBerth.every(isProven))) return solve(facts, party, fits, rules)
-  const known = solve(facts, party, fits.map((inBerth) => inBerth.filter(isProven)), rules)
+  const known = solve(
+    facts,
+    party,
+    fits.map((inBerth) => inBerth.filter(isProven)),
+    rules,
+  )
   if (known.unplaced.length === 0 && !known.apart) return known
   const hoped = solve(facts, party, fits, rules)
-  const better = hoped.unplaced.length < known.unplaced.length || (hoped.unplaced.length === known.unplaced.length && known.apart && !hoped.apart)
+  const better =
+    hoped.unplaced.length < known.unplaced.length ||
+    (hoped.unplaced.length === known.unplaced.length && known.apart && !hoped.apart)
   return better ? hoped : known
 }
 
@@ -65,10 +75,20 @@ export function secondNight(facts: SleepFacts, party: Party, rules: SleepRules, 
   const fits = fitsOf(facts, party, rules).map((inBerth) => inBerth.filter(isProven))
   // A different night lacks at least one placement of the first.
   const others = first.placements.map(({ berth, people }) => {
-    const without = fits.map((inBerth, i) => (facts.berths[i]!.id === berth.id ? inBerth.filter(({ group }) => !(group.members.length === people.length && people.every((one) => group.members.includes(one)))) : inBerth))
+    const without = fits.map((inBerth, i) =>
+      facts.berths[i]!.id === berth.id
+        ? inBerth.filter(
+            ({ group }) =>
+              !(group.members.length === people.length && people.every((one) => group.members.includes(one))),
+          )
+        : inBerth,
+    )
     return solve(facts, party, without, rules)
   })
-  const second = others.reduce<Night | undefined>((best, one) => (!best || one.cost < best.cost ? one : best), undefined)
+  const second = others.reduce<Night | undefined>(
+    (best, one) => (!best || one.cost < best.cost ? one : best),
+    undefined,
+  )
   return second && second.unplaced.length <= first.unplaced.length && second.apart === first.apart ? second : undefined
 }
 
@@ -92,14 +112,39 @@ function fitsOf({ berths }: SleepFacts, { groups }: Party, rules: SleepRules): G
 }
 
 /** Berths that are always there first, then those of each conversion, at the price of making it up. */
-function problemOf(facts: SleepFacts, { sleepers, cribs }: Party, fits: readonly GroupInBerth[][], rules: SleepRules): { problem: AssignmentProblem; berthAt: number[][] } {
+function problemOf(
+  facts: SleepFacts,
+  { sleepers, cribs }: Party,
+  fits: readonly GroupInBerth[][],
+  rules: SleepRules,
+): { problem: AssignmentProblem; berthAt: number[][] } {
   const { berths, conversions } = facts
   const berthAt: number[][] = [[], ...conversions.map(() => [])]
-  berths.forEach(({ conversion }, i) => berthAt[conversion ? 1 + conversions.findIndex(({ id }) => id === conversion) : 0]!.push(i))
-  const groupsIn = (berth: number) => fits[berth]!.map(({ group: { mask, apart }, fit: { discomfort } }) => ({ mask, cost: discomfort + (apart ? COST.partnerApart * bits(mask) : 0) }))
-  const options = berthAt.map((at, k) => ({ opening: k === 0 ? 0 : COST.conversion + COST.conversionMinute * conversions[k - 1]!.minutes, berths: at.map(groupsIn) }))
-  const exclusions = conversions.flatMap(({ excludes }, a) => excludes.map((id): [number, number] => [a + 1, conversions.findIndex((other) => other.id === id) + 1]))
-  return { problem: { people: sleepers.length, unplaced: COST.unplaced, options, exclusions, night: (open) => nightCosts(facts, sleepers, cribs.length, berthAt, open, rules.comfort) }, berthAt }
+  berths.forEach(({ conversion }, i) =>
+    berthAt[conversion ? 1 + conversions.findIndex(({ id }) => id === conversion) : 0]!.push(i),
+  )
+  const groupsIn = (berth: number) =>
+    fits[berth]!.map(({ group: { mask, apart }, fit: { discomfort } }) => ({
+      mask,
+      cost: discomfort + (apart ? COST.partnerApart * bits(mask) : 0),
+    }))
+  const options = berthAt.map((at, k) => ({
+    opening: k === 0 ? 0 : COST.conversion + COST.conversionMinute * conversions[k - 1]!.minutes,
+    berths: at.map(groupsIn),
+  }))
+  const exclusions = conversions.flatMap(({ excludes }, a) =>
+    excludes.map((id): [number, number] => [a + 1, conversions.findIndex((other) => other.id === id) + 1]),
+  )
+  return {
+    problem: {
+      people: sleepers.length,
+      unplaced: COST.unplaced,
+      options,
+      exclusions,
+      night: (open) => nightCosts(facts, sleepers, cribs.length, berthAt, open, rules.comfort),
+    },
+    berthAt,
+  }
 }
 
 function solve(facts: SleepFacts, party: Party, fits: readonly GroupInBerth[][], rules: SleepRules): Night {
@@ -111,7 +156,12 @@ function solve(facts: SleepFacts, party: Party, fits: readonly GroupInBerth[][],
     const at = berthAt[option]![berth]!
     const used = fits[at]!.find((one) => one.group.mask === group.mask)!
     const place = facts.berths[at]!
-    night.placements.push({ berth: place, people: used.group.members, spare: used.fit.spare, widthSpare: used.fit.widthSpare })
+    night.placements.push({
+      berth: place,
+      people: used.group.members,
+      spare: used.fit.spare,
+      widthSpare: used.fit.widthSpare,
+    })
     if (place.conversion && !night.made.includes(place.conversion)) night.made.push(place.conversion)
     if (used.group.apart) night.apart = true
     for (const key of used.fit.missing) if (!night.missing.includes(key)) night.missing.push(key)
@@ -124,6 +174,8 @@ function solve(facts: SleepFacts, party: Party, fits: readonly GroupInBerth[][],
 /** Where the crib stands: by the largest bed that is slept in, or wherever there is floor. */
 function cribRoom(facts: SleepFacts, night: Night): string | undefined {
   const rooms = storedFor(facts.nights, night)?.cribRooms ?? []
-  const byParents = [...night.placements].sort((a, b) => b.people.length - a.people.length).find(({ berth, people }) => people.some(({ crib, age }) => !crib && age >= 16) && rooms.includes(berth.room))
+  const byParents = [...night.placements]
+    .sort((a, b) => b.people.length - a.people.length)
+    .find(({ berth, people }) => people.some(({ crib, age }) => !crib && age >= 16) && rooms.includes(berth.room))
   return byParents?.berth.room ?? rooms[0]
 }

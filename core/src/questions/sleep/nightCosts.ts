@@ -8,7 +8,14 @@ import type { Sleeper } from './need'
  * toilet, a long way for those who are up at night, others in a room that should be one's own, floor for cribs.
  * `open`: bits over the options, 0 for what is always there, then the conversions in order.
  */
-export function nightCosts({ berths, conversions, nights }: SleepFacts, sleepers: readonly Sleeper[], cribs: number, berthAt: readonly (readonly number[])[], open: number, rules: ComfortRules): NightCosts {
+export function nightCosts(
+  { berths, conversions, nights }: SleepFacts,
+  sleepers: readonly Sleeper[],
+  cribs: number,
+  berthAt: readonly (readonly number[])[],
+  open: number,
+  rules: ComfortRules,
+): NightCosts {
   const made = conversions.filter((_, i) => open & (1 << (i + 1))).map(({ id }) => id)
   const night = nights.find((one) => one.made.length === made.length && one.made.every((id) => made.includes(id)))
   const at = (berth: number): BerthAt | undefined => {
@@ -34,10 +41,11 @@ export function nightCosts({ berths, conversions, nights }: SleepFacts, sleepers
     if (length > rules.longWay) disturbances.push({ at: here, cost: far })
   }
   const shut = each(() => rules.noWay)
-  if (night?.ways.length) for (const { id } of berths) {
-    const here = places.get(id)
-    if (here && !night.ways.some(({ berth }) => berth === id)) disturbances.push({ at: here, cost: shut })
-  }
+  if (night?.ways.length)
+    for (const { id } of berths) {
+      const here = places.get(id)
+      if (here && !night.ways.some(({ berth }) => berth === id)) disturbances.push({ at: here, cost: shut })
+    }
   if (sleepers.some(({ ownRoom }) => ownRoom)) {
     const shared = each(({ ownRoom }) => (ownRoom ? rules.ownRoomShared : 0))
     for (const a of berths) {

@@ -14,12 +14,25 @@ export function needReasons(facts: SleepFacts, night: Night, rules: SleepRules):
   const reasons: Reason[] = []
   for (const { berth, people, spare, widthSpare } of night.placements) {
     discomfort(people, berth, spare, widthSpare, rules, (words, _points, need) => {
-      if (need === 'missing') reasons.push({ verdict: 'tight', says: says`They asked for it, and it is wanting: ${words}.`, brief: 'a need unmet' })
-      if (need === 'measure') reasons.push({ verdict: 'measure', says: says`Look ${words}.`, missing: [`plan.berths.${berth.id}.outlet`] })
+      if (need === 'missing')
+        reasons.push({
+          verdict: 'tight',
+          says: says`They asked for it, and it is wanting: ${words}.`,
+          brief: 'a need unmet',
+        })
+      if (need === 'measure')
+        reasons.push({ verdict: 'measure', says: says`Look ${words}.`, missing: [`plan.berths.${berth.id}.outlet`] })
     })
     for (const sleeper of people) {
-      const others = sleeper.ownRoom ? night.placements.filter((other) => other.berth !== berth && other.berth.room === berth.room) : []
-      if (others.length) reasons.push({ verdict: 'tight', says: says`They asked for a room of ${sleeper.name}’s own; ${listed(others.flatMap((other) => other.people.map(({ name }) => name)))} would sleep in it too.`, brief: 'no room of one’s own' })
+      const others = sleeper.ownRoom
+        ? night.placements.filter((other) => other.berth !== berth && other.berth.room === berth.room)
+        : []
+      if (others.length)
+        reasons.push({
+          verdict: 'tight',
+          says: says`They asked for a room of ${sleeper.name}’s own; ${listed(others.flatMap((other) => other.people.map(({ name }) => name)))} would sleep in it too.`,
+          brief: 'no room of one’s own',
+        })
     }
   }
   return [...reasons, ...cribReasons(facts, night)]
@@ -27,9 +40,17 @@ export function needReasons(facts: SleepFacts, night: Night, rules: SleepRules):
 
 function cribReasons({ berths }: SleepFacts, { cribs }: Night): Reason[] {
   return cribs.map(({ sleeper, room }) => {
-    if (room === undefined) return { verdict: 'tight', says: says`No floor is left at night for ${sleeper.name}’s crib.`, brief: 'no floor for the crib' }
+    if (room === undefined)
+      return {
+        verdict: 'tight',
+        says: says`No floor is left at night for ${sleeper.name}’s crib.`,
+        brief: 'no floor for the crib',
+      }
     const name = berths.find((berth) => berth.room === room)?.roomName
-    return { verdict: 'fits', says: says`${sleeper.name}’s crib stands ${name ? says`in the ${small(name)}` : 'where nobody sleeps'}, off the ways.` }
+    return {
+      verdict: 'fits',
+      says: says`${sleeper.name}’s crib stands ${name ? says`in the ${small(name)}` : 'where nobody sleeps'}, off the ways.`,
+    }
   })
 }
 
@@ -41,8 +62,13 @@ export function noticed(facts: SleepFacts, night: Night, rules: SleepRules): Phr
     discomfort(people, berth, spare, widthSpare, rules, (words, _points, need) => {
       if (!need) heard.push(words)
     })
-    const passed = night.placements.filter((other) => ways.find((way) => way.berth === berth.id)?.passes.includes(other.berth.id))
-    if (passed.length) heard.push(says`${listed(people.map(({ name }) => name))} ${people.length > 1 ? 'pass' : 'passes'} ${listed(passed.map((other) => listed(other.people.map(({ name }) => name))))} on the way to the toilet`)
+    const passed = night.placements.filter((other) =>
+      ways.find((way) => way.berth === berth.id)?.passes.includes(other.berth.id),
+    )
+    if (passed.length)
+      heard.push(
+        says`${listed(people.map(({ name }) => name))} ${people.length > 1 ? 'pass' : 'passes'} ${listed(passed.map((other) => listed(other.people.map(({ name }) => name))))} on the way to the toilet`,
+      )
     return heard
   })
 }
@@ -51,14 +77,30 @@ export function noticed(facts: SleepFacts, night: Night, rules: SleepRules): Phr
 export function ruledOut({ berths }: SleepFacts, sleepers: readonly Sleeper[], rules: SleepRules): Phrase | undefined {
   const counted = sleepers.map((sleeper) => {
     const reasons = berths.map((berth) => fit([sleeper], berth, rules)).flatMap((one) => (one.can ? [] : [one.why]))
-    return { sleeper, short: reasons.filter((why) => why === 'too short').length, heavy: reasons.filter((why) => why === 'over its weight limit').length }
+    return {
+      sleeper,
+      short: reasons.filter((why) => why === 'too short').length,
+      heavy: reasons.filter((why) => why === 'over its weight limit').length,
+    }
   })
-  const most = counted.reduce((a, b) => (b.short + b.heavy > a.short + a.heavy ? b : a), { sleeper: sleepers[0]!, short: 0, heavy: 0 })
+  const most = counted.reduce((a, b) => (b.short + b.heavy > a.short + a.heavy ? b : a), {
+    sleeper: sleepers[0]!,
+    short: 0,
+    heavy: 0,
+  })
   const { sleeper, short, heavy } = most
   if (short + heavy === 0) return undefined
   const whom = sleeper.height === undefined ? says`${sleeper.name}` : says`${sleeper.name} (${feet(sleeper.height)})`
   const parts: Phrase[] = []
-  if (short) parts.push(says`${short === berths.length ? 'every one' : short} of ${quantity(berths.length, 'berth')} ${short === 1 || short === berths.length ? 'is' : 'are'} too short for ${whom}`)
-  if (heavy) parts.push(short ? says`${heavy} ${heavy === 1 ? 'carries' : 'carry'} too little` : says`${heavy} of ${quantity(berths.length, 'berth')} ${heavy === 1 ? 'carries' : 'carry'} too little for ${whom}`)
+  if (short)
+    parts.push(
+      says`${short === berths.length ? 'every one' : short} of ${quantity(berths.length, 'berth')} ${short === 1 || short === berths.length ? 'is' : 'are'} too short for ${whom}`,
+    )
+  if (heavy)
+    parts.push(
+      short
+        ? says`${heavy} ${heavy === 1 ? 'carries' : 'carry'} too little`
+        : says`${heavy} of ${quantity(berths.length, 'berth')} ${heavy === 1 ? 'carries' : 'carry'} too little for ${whom}`,
+    )
   return parts.length > 1 ? says`${parts[0]!}, and ${parts[1]!}` : parts[0]
 }

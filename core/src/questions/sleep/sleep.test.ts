@@ -11,15 +11,25 @@ import { sleepFacts } from './facts'
 import { sleepNeed } from './need'
 import { arrangement, sleep } from './sleep'
 
-const judge = (trailer: Trailer, of: Household) => sleep.judge(sleep.facts(trailer), sleep.need(of, DEFAULT_HOUSE_RULES)!)
-const text = (trailer: Trailer, of: Household) => judge(trailer, of).because.map(({ says }) => phraseText(says)).join(' ')
+const judge = (trailer: Trailer, of: Household) =>
+  sleep.judge(sleep.facts(trailer), sleep.need(of, DEFAULT_HOUSE_RULES)!)
+const text = (trailer: Trailer, of: Household) =>
+  judge(trailer, of)
+    .because.map(({ says }) => phraseText(says))
+    .join(' ')
 const places = (trailer: Trailer, of: Household) => arrangement(sleepFacts(trailer), sleepNeed(of, DEFAULT_HOUSE_RULES))
 /** Who lies in which berth on an ordinary night: `{ bed: ['ro', 'mi'] }`. */
-const lies = (trailer: Trailer, of: Household) => Object.fromEntries(places(trailer, of).everyNight.placements.map(({ berth: { id }, people }) => [id, people.map((one) => one.id)]))
+const lies = (trailer: Trailer, of: Household) =>
+  Object.fromEntries(
+    places(trailer, of).everyNight.placements.map(({ berth: { id }, people }) => [id, people.map((one) => one.id)]),
+  )
 
 const queen = berth('bed', 60, 80, { name: 'Queen' })
 const shortQueen = berth('bed', 60, 74, { name: 'Short queen' })
-const bunks = [berth('bunk', 28, 74, { id: 'lower', name: 'Lower bunk', limit: 150 }), berth('upper-bunk', 28, 74, { id: 'upper', name: 'Upper bunk', limit: 150 })]
+const bunks = [
+  berth('bunk', 28, 74, { id: 'lower', name: 'Lower bunk', limit: 150 }),
+  berth('upper-bunk', 28, 74, { id: 'upper', name: 'Upper bunk', limit: 150 }),
+]
 const booth = berth('booth', 42, 72, { id: 'booth', name: 'Dinette bed', conversion: 'make-booth' })
 const withBooth = { berths: [queen, ...bunks, booth], conversions: [conversion('make-booth', { name: 'Dinette' })] }
 const alone = (given: Partial<Person>) => household([person(given)])
@@ -33,10 +43,15 @@ describe('length: a mattress must be the height and 2 in', () => {
     [queen, 77, 'tight'],
     [queen, 78, 'tight'],
     [queen, 79, 'no'],
-  ])('%o for a height of %d in: %s', (bed, height, verdict) => expect(judge(unit({ berths: [bed] }), alone({ height })).verdict).toBe(verdict))
+  ])('%o for a height of %d in: %s', (bed, height, verdict) =>
+    expect(judge(unit({ berths: [bed] }), alone({ height })).verdict).toBe(verdict),
+  )
 
   it('a couple of 6 ft 2 in does not fit a short queen, and it says by whom it fails', () => {
-    const answer = text(unit({ berths: [shortQueen] }), household(couple({ name: 'Ro', height: 74 }, { name: 'Mi', height: 74 })))
+    const answer = text(
+      unit({ berths: [shortQueen] }),
+      household(couple({ name: 'Ro', height: 74 }, { name: 'Mi', height: 74 })),
+    )
     expect(answer).toContain('No berth that fits is left for Ro and Mi.')
   })
 
@@ -48,7 +63,8 @@ describe('length: a mattress must be the height and 2 in', () => {
   it('a taller person never fits better', () => {
     fc.assert(
       fc.property(fc.integer({ min: 40, max: 84 }), fc.integer({ min: 0, max: 10 }), (height, more) => {
-        const spare = (tall: number) => places(unit(withBooth), alone({ height: tall })).everyNight.placements[0]?.spare ?? -Infinity
+        const spare = (tall: number) =>
+          places(unit(withBooth), alone({ height: tall })).everyNight.placements[0]?.spare ?? -Infinity
         return spare(height + more) <= spare(height)
       }),
     )
@@ -60,12 +76,16 @@ describe('width', () => {
     const only = unit({ berths: [{ ...booth }], conversions: withBooth.conversions })
     expect(judge(only, alone({ height: 66 })).verdict).not.toBe('no')
     expect(judge(only, household(couple({ height: 66 }, { height: 66 }))).verdict).toBe('no')
-    expect(judge(only, household([person({ age: 5, height: 42 }), person({ age: 7, height: 48 })])).verdict).not.toBe('no')
+    expect(judge(only, household([person({ age: 5, height: 42 }), person({ age: 7, height: 48 })])).verdict).not.toBe(
+      'no',
+    )
   })
 
   it('a 44 in double bunk takes two children and a broad adult, a 24 in bunk no adult', () => {
     expect(judge(unit({ berths: [berth('bunk', 24, 74, { limit: 300 })] }), alone({ height: 66 })).verdict).toBe('no')
-    expect(judge(unit({ berths: [berth('bunk', 44, 74, { limit: 300 })] }), alone({ height: 66 })).verdict).not.toBe('no')
+    expect(judge(unit({ berths: [berth('bunk', 44, 74, { limit: 300 })] }), alone({ height: 66 })).verdict).not.toBe(
+      'no',
+    )
   })
 })
 
@@ -92,9 +112,17 @@ describe('weight limits of bunks (150, 250 and 300 lb are seen)', () => {
 
 describe('who may lie where', () => {
   it('under six nobody sleeps in an upper bunk (16 CFR 1213 and 1513, from memory), even if all else is full', () => {
-    const kids = household([...couple({ id: 'ro' }, { id: 'mi' }), person({ id: 'ta', age: 5, height: 42, weight: 40 }), person({ id: 'jo', age: 9, height: 52, weight: 66 })])
+    const kids = household([
+      ...couple({ id: 'ro' }, { id: 'mi' }),
+      person({ id: 'ta', age: 5, height: 42, weight: 40 }),
+      person({ id: 'jo', age: 9, height: 52, weight: 66 }),
+    ])
     expect(lies(unit({ berths: [queen, ...bunks] }), kids)).toMatchObject({ lower: ['ta'], upper: ['jo'] })
-    const small = household([...couple(), person({ age: 5, height: 42, weight: 40 }), person({ age: 4, height: 40, weight: 36 })])
+    const small = household([
+      ...couple(),
+      person({ age: 5, height: 42, weight: 40 }),
+      person({ age: 4, height: 40, weight: 36 }),
+    ])
     const twin = unit({ berths: [queen, { ...bunks[1]! }, { ...bunks[1]!, id: 'upper-2' }] })
     expect(judge(twin, small).verdict).toBe('no')
     expect(judge(twin, small).cautions).toContain('upper-bunk')
@@ -117,21 +145,38 @@ describe('who may lie where', () => {
   it('strangers do not share; two who said they would do', () => {
     const two = [person({ id: 'a' }), person({ id: 'b' })]
     expect(judge(unit({ berths: [queen] }), household(two)).verdict).toBe('no')
-    expect(judge(unit({ berths: [queen] }), household([{ ...two[0]!, sharesWith: ['b'] }, two[1]!])).verdict).not.toBe('no')
+    expect(judge(unit({ berths: [queen] }), household([{ ...two[0]!, sharesWith: ['b'] }, two[1]!])).verdict).not.toBe(
+      'no',
+    )
   })
 })
 
 describe('people come and go', () => {
-  const anyone = fc.record({ age: fc.integer({ min: 2, max: 75 }), height: fc.integer({ min: 34, max: 78 }), weight: fc.integer({ min: 30, max: 260 }) })
+  const anyone = fc.record({
+    age: fc.integer({ min: 2, max: 75 }),
+    height: fc.integer({ min: 34, max: 78 }),
+    weight: fc.integer({ min: 30, max: 260 }),
+  })
   const left = (people: Person[]) => places(unit(withBooth), household(people)).everyNight.unplaced.length
 
   it('one more berth never leaves more people out, nor asks for more beds to be made', () => {
     fc.assert(
-      fc.property(fc.array(anyone, { minLength: 1, maxLength: 6 }), fc.integer({ min: 24, max: 66 }), fc.integer({ min: 50, max: 82 }), (some, width, length) => {
-        const of = household(some.map((one) => person(one)))
-        const [before, after] = [withBooth, { ...withBooth, berths: [...withBooth.berths, berth('bed', width, length, { id: 'more' })] }].map((plan) => places(unit(plan), of).everyNight)
-        return after!.unplaced.length < before!.unplaced.length || (after!.unplaced.length === before!.unplaced.length && after!.made.length <= before!.made.length)
-      }),
+      fc.property(
+        fc.array(anyone, { minLength: 1, maxLength: 6 }),
+        fc.integer({ min: 24, max: 66 }),
+        fc.integer({ min: 50, max: 82 }),
+        (some, width, length) => {
+          const of = household(some.map((one) => person(one)))
+          const [before, after] = [
+            withBooth,
+            { ...withBooth, berths: [...withBooth.berths, berth('bed', width, length, { id: 'more' })] },
+          ].map((plan) => places(unit(plan), of).everyNight)
+          return (
+            after!.unplaced.length < before!.unplaced.length ||
+            (after!.unplaced.length === before!.unplaced.length && after!.made.length <= before!.made.length)
+          )
+        },
+      ),
     )
   })
 
@@ -148,7 +193,11 @@ describe('people come and go', () => {
 
 describe('made-up beds', () => {
   it('nothing is made up when all fit without, and what is made up nightly is said', () => {
-    const four = household([...couple(), person({ age: 9, height: 52, weight: 66 }), person({ age: 11, height: 56, weight: 80 })])
+    const four = household([
+      ...couple(),
+      person({ age: 9, height: 52, weight: 66 }),
+      person({ age: 11, height: 56, weight: 80 }),
+    ])
     expect(places(unit(withBooth), four).everyNight.made).toEqual([])
     const five = household([...four.people, person({ age: 14, height: 62, weight: 110 })])
     expect(places(unit(withBooth), five).everyNight.made).toEqual(['make-booth'])
@@ -157,16 +206,27 @@ describe('made-up beds', () => {
 
   it('two conversions that exclude each other are never both made', () => {
     const either = {
-      berths: [{ ...booth, id: 'b1', conversion: 'one' }, { ...booth, id: 'b2', conversion: 'two' }], // prettier-ignore
+      berths: [
+        { ...booth, id: 'b1', conversion: 'one' },
+        { ...booth, id: 'b2', conversion: 'two' },
+      ],
       conversions: [conversion('one', { excludes: ['two'] }), conversion('two')],
     }
-    const twoTeens = household([person({ age: 14, height: 62, weight: 110 }), person({ age: 15, height: 64, weight: 115 })])
+    const twoTeens = household([
+      person({ age: 14, height: 62, weight: 110 }),
+      person({ age: 15, height: 64, weight: 115 }),
+    ])
     expect(judge(unit(either), twoTeens).verdict).toBe('no')
-    expect(judge(unit({ ...either, conversions: [conversion('one'), conversion('two')] }), twoTeens).verdict).not.toBe('no')
+    expect(judge(unit({ ...either, conversions: [conversion('one'), conversion('two')] }), twoTeens).verdict).not.toBe(
+      'no',
+    )
   })
 
   it('guest nights are solved by themselves and do not spoil every night', () => {
-    const grand = household([...couple({ name: 'Ha' }, { name: 'Pi' }), person({ age: 9, height: 53, weight: 66, guest: true })], { guestsCome: 'a few times a year' })
+    const grand = household(
+      [...couple({ name: 'Ha' }, { name: 'Pi' }), person({ age: 9, height: 53, weight: 66, guest: true })],
+      { guestsCome: 'a few times a year' },
+    )
     const { everyNight, guestNight } = places(unit(withBooth), grand)
     expect(everyNight.placements.map(({ berth: { id } }) => id)).toEqual(['bed'])
     expect(guestNight!.placements).toHaveLength(2)
@@ -188,23 +248,41 @@ describe('what is not known', () => {
     expect(lies(unit({ berths: [unread, { ...queen, id: 'known' }] }), alone({ id: 'ro' }))).toEqual({ known: ['ro'] })
   })
 
-  it('what cannot fit is no, however much is unread', () => expect(judge(unit({ berths: [berth('bunk', undefined, 60)] }), alone({ height: 70 })).verdict).toBe('no'))
+  it('what cannot fit is no, however much is unread', () =>
+    expect(judge(unit({ berths: [berth('bunk', undefined, 60)] }), alone({ height: 70 })).verdict).toBe('no'))
 })
 
 describe('the advertised count beside the honest one (facts of the trade: common practice)', () => {
   const u = berth('u-dinette', 60, 74, { id: 'u', conversion: 'make-u' })
   const sofa = berth('tri-fold', 54, 74, { id: 'sofa', conversion: 'make-sofa' })
-  const single = (n: number) => Array.from({ length: n }, (_, i) => berth(i % 2 ? 'upper-bunk' : 'bunk', 30, 74, { id: `bunk-${i}`, limit: 300 }))
+  const single = (n: number) =>
+    Array.from({ length: n }, (_, i) => berth(i % 2 ? 'upper-bunk' : 'bunk', 30, 74, { id: `bunk-${i}`, limit: 300 }))
   const makes = [conversion('make-u'), conversion('make-sofa'), conversion('make-booth')]
-  const capacity = (berths: Trailer['plan']['berths']) => capacityOf(sleepFacts(unit({ berths, conversions: makes })), DEFAULT_HOUSE_RULES.sleep)
+  const capacity = (berths: Trailer['plan']['berths']) =>
+    capacityOf(sleepFacts(unit({ berths, conversions: makes })), DEFAULT_HOUSE_RULES.sleep)
 
-  it('queen, four single bunks, U-dinette and fold-out sofa: advertised for 10, and 10 by width', () => expect(capacity([queen, ...single(4), u, sofa]).adults).toBe(10))
-  it('of those ten, six lie down with nothing made up', () => expect(capacity([queen, ...single(4), u, sofa]).adultsAtOnce).toBe(6))
-  it('queen, two bunks, booth: 5 adults, 6 "with kids"', () => expect(capacity([queen, ...single(2), booth])).toMatchObject({ adults: 5, children: 6 }))
-  it('short queen, two bunks, single-width dinette: 5', () => expect(capacity([shortQueen, ...single(2), { ...booth, readings: { mattressWidth: [{ value: 28, source: 'measured' }] } }]).adults).toBe(5))
-  it('queen and a single-width dinette: 3', () => expect(capacity([queen, { ...booth, readings: { mattressWidth: [{ value: 28, source: 'measured' }] } }]).adults).toBe(3))
+  it('queen, four single bunks, U-dinette and fold-out sofa: advertised for 10, and 10 by width', () =>
+    expect(capacity([queen, ...single(4), u, sofa]).adults).toBe(10))
+  it('of those ten, six lie down with nothing made up', () =>
+    expect(capacity([queen, ...single(4), u, sofa]).adultsAtOnce).toBe(6))
+  it('queen, two bunks, booth: 5 adults, 6 "with kids"', () =>
+    expect(capacity([queen, ...single(2), booth])).toMatchObject({ adults: 5, children: 6 }))
+  it('short queen, two bunks, single-width dinette: 5', () =>
+    expect(
+      capacity([
+        shortQueen,
+        ...single(2),
+        { ...booth, readings: { mattressWidth: [{ value: 28, source: 'measured' }] } },
+      ]).adults,
+    ).toBe(5))
+  it('queen and a single-width dinette: 3', () =>
+    expect(
+      capacity([queen, { ...booth, readings: { mattressWidth: [{ value: 28, source: 'measured' }] } }]).adults,
+    ).toBe(3))
   it('both are said in one sentence', () => {
-    expect(text(unit(withBooth, { advertisedSleeps: 6 }), alone({}))).toContain('The sheet says 6. By width it takes 5 adults, 4 of them with nothing made up, or 6 children, 4 of them so.')
+    expect(text(unit(withBooth, { advertisedSleeps: 6 }), alone({}))).toContain(
+      'The sheet says 6. By width it takes 5 adults, 4 of them with nothing made up, or 6 children, 4 of them so.',
+    )
   })
 })
 
@@ -215,14 +293,22 @@ describe('mattresses by their usual names (ISPA voluntary sizes, from memory) ho
     ['queen 60 x 80', 60, 80, 2],
     ['camper king 66 x 78', 66, 78, 2],
     ['king 76 x 80', 76, 80, 2],
-  ])('%s: %d adults', (_, width, length, adults) => expect(capacityOf(sleepFacts(unit({ berths: [berth('bed', width, length)] })), DEFAULT_HOUSE_RULES.sleep).adults).toBe(adults))
+  ])('%s: %d adults', (_, width, length, adults) =>
+    expect(
+      capacityOf(sleepFacts(unit({ berths: [berth('bed', width, length)] })), DEFAULT_HOUSE_RULES.sleep).adults,
+    ).toBe(adults),
+  )
 })
 
 describe('cautions and stances', () => {
-  it('every sleeping answer says that a second way out is needed', () => expect(judge(unit({ berths: [queen] }), alone({})).cautions).toContain('exits'))
-  it('a CPAP user is told about batteries', () => expect(judge(unit({ berths: [queen] }), alone({ needs: ['cpap'] })).cautions).toContain('cpap'))
+  it('every sleeping answer says that a second way out is needed', () =>
+    expect(judge(unit({ berths: [queen] }), alone({})).cautions).toContain('exits'))
+  it('a CPAP user is told about batteries', () =>
+    expect(judge(unit({ berths: [queen] }), alone({ needs: ['cpap'] })).cautions).toContain('cpap'))
   it('bunks as a must rule out what has none', () => {
     expect(judge(unit({ berths: [queen] }), household([person()], { stances: { bunks: 'must' } })).verdict).toBe('no')
-    expect(judge(unit({ berths: [queen, ...bunks] }), household([person()], { stances: { bunks: 'must' } })).verdict).toBe('fits')
+    expect(
+      judge(unit({ berths: [queen, ...bunks] }), household([person()], { stances: { bunks: 'must' } })).verdict,
+    ).toBe('fits')
   })
 })

@@ -13,56 +13,124 @@ import { bestNight } from './night'
 import { sleep } from './sleep'
 import { sleepStory } from './story'
 
-const story = (plan: Partial<Plan>, of: Household, sheet?: number) => sleepStory(sleepFacts(unit(plan, sheet === undefined ? {} : { advertisedSleeps: sheet })), of, RULES)
+const story = (plan: Partial<Plan>, of: Household, sheet?: number) =>
+  sleepStory(sleepFacts(unit(plan, sheet === undefined ? {} : { advertisedSleeps: sheet })), of, RULES)
 const judged = (plan: Partial<Plan>, of: Household) => sleep.judge(sleep.facts(unit(plan)), sleep.need(of, RULES)!)
-const text = (plan: Partial<Plan>, of: Household) => judged(plan, of).because.map(({ says }) => phraseText(says)).join(' ')
-const lies = (plan: Partial<Plan>, of: Household) => Object.fromEntries(bestNight(sleepFacts(unit(plan)), sleepNeed(of, RULES).everyNight, RULES.sleep).placements.map(({ berth: { id }, people }) => [id, people.map((one) => one.name)]))
+const text = (plan: Partial<Plan>, of: Household) =>
+  judged(plan, of)
+    .because.map(({ says }) => phraseText(says))
+    .join(' ')
+const lies = (plan: Partial<Plan>, of: Household) =>
+  Object.fromEntries(
+    bestNight(sleepFacts(unit(plan)), sleepNeed(of, RULES).everyNight, RULES.sleep).placements.map(
+      ({ berth: { id }, people }) => [id, people.map((one) => one.name)],
+    ),
+  )
 
 const queen = berth('bed', 60, 80, { id: 'queen', name: 'Queen', access: ['door', 'off-door'] })
 const bunk = (id: string, given = {}) => berth('bunk', 30, 74, { id, name: `Bunk ${id}`, limit: 300, ...given })
 const dinette = berth('booth', 42, 72, { id: 'dinette', name: 'Dinette bed', conversion: 'make' })
 const make = conversion('make', { name: 'Dinette', minutes: 4 })
 const [ro, mi] = couple({ name: 'Ro', height: 74 }, { name: 'Mi', height: 66 })
-const kid = (name: string, age: number, height: number, given = {}) => person({ name, age, height, weight: 50, ...given })
+const kid = (name: string, age: number, height: number, given = {}) =>
+  person({ name, age, height, weight: 50, ...given })
 
 describe('what is said of sleeping', () => {
   it('the sheet’s count, theirs, and what stands in the way, in one sentence', () => {
     const five = household([ro, mi, kid('Ta', 9, 53), kid('Jo', 7, 48), kid('Li', 12, 60)])
-    expect(phraseText(story({ berths: [queen, bunk('a'), bunk('b'), dinette], conversions: [make] }, five, 6).says)).toBe('The sheet says 6. The five fit, with the dinette made up every night; 3 of 4 berths are too short for Ro (6 ft 2 in).')
+    expect(
+      phraseText(story({ berths: [queen, bunk('a'), bunk('b'), dinette], conversions: [make] }, five, 6).says),
+    ).toBe(
+      'The sheet says 6. The five fit, with the dinette made up every night; 3 of 4 berths are too short for Ro (6 ft 2 in).',
+    )
   })
 
   it('of each berth what was read of it, and what closes it off', () => {
-    const read = berth('upper-bunk', 28, 74, { id: 'up', name: 'Upper bunk', limit: 150, readings: { mattressWidth: [{ value: 28, source: 'measured' }], mattressLength: [{ value: 74, source: 'measured' }], weightLimit: [{ value: 150, source: 'label' }], headroom: [{ value: 30, source: 'measured' }], ownLight: [{ value: true, source: 'measured' }], ladder: [{ value: true, source: 'measured' }], outlet: [{ value: false, source: 'measured' }] } })
+    const read = berth('upper-bunk', 28, 74, {
+      id: 'up',
+      name: 'Upper bunk',
+      limit: 150,
+      readings: {
+        mattressWidth: [{ value: 28, source: 'measured' }],
+        mattressLength: [{ value: 74, source: 'measured' }],
+        weightLimit: [{ value: 150, source: 'label' }],
+        headroom: [{ value: 30, source: 'measured' }],
+        ownLight: [{ value: true, source: 'measured' }],
+        ladder: [{ value: true, source: 'measured' }],
+        outlet: [{ value: false, source: 'measured' }],
+      },
+    })
     const [night] = story({ berths: [read] }, household([kid('Ta', 9, 53)])).nights
-    expect(phraseText(night!.lies[0]!.about)).toBe('28 in by 74 in, carries 150 lb, 30 in of headroom, own light, ladder, open to the room')
+    expect(phraseText(night!.lies[0]!.about)).toBe(
+      '28 in by 74 in, carries 150 lb, 30 in of headroom, own light, ladder, open to the room',
+    )
   })
 
   it('the next best way, and what it costs', () => {
     const three = household([ro, mi, kid('Ta', 9, 53)])
     const { nights } = story({ berths: [queen, bunk('a'), dinette], conversions: [make] }, three)
-    expect(phraseText(nights[0]!.second!)).toBe('Next best: Ta in the dinette bed; it costs making up the dinette, 4 minutes every night.')
+    expect(phraseText(nights[0]!.second!)).toBe(
+      'Next best: Ta in the dinette bed; it costs making up the dinette, 4 minutes every night.',
+    )
   })
 
-  it('there is no next best where there is one way only', () => expect(story({ berths: [queen] }, household([ro, mi])).nights[0]!.second).toBeUndefined())
+  it('there is no next best where there is one way only', () =>
+    expect(story({ berths: [queen] }, household([ro, mi])).nights[0]!.second).toBeUndefined())
 
   it('who is left, the largest group that fits, and each smallest change that would let all in', () => {
-    const four = household([ro, mi, person({ name: 'Al', age: 15, height: 64, weight: 120 }), person({ name: 'Be', age: 16, height: 65, weight: 130 })])
-    const [night] = story({ berths: [queen, berth('bunk', 50, 72, { id: 'wide', name: 'Wide bunk', limit: 300 }), berth('bunk', 30, 64, { id: 'low', name: 'Low bunk', limit: 300 })] }, four).nights
+    const four = household([
+      ro,
+      mi,
+      person({ name: 'Al', age: 15, height: 64, weight: 120 }),
+      person({ name: 'Be', age: 16, height: 65, weight: 130 }),
+    ])
+    const [night] = story(
+      {
+        berths: [
+          queen,
+          berth('bunk', 50, 72, { id: 'wide', name: 'Wide bunk', limit: 300 }),
+          berth('bunk', 30, 64, { id: 'low', name: 'Low bunk', limit: 300 }),
+        ],
+      },
+      four,
+    ).nights
     expect(phraseText(night!.largest!)).toMatch(/^At most 3 people of them sleep in it: /)
-    expect(night!.changes.map(({ says }) => phraseText(says))).toEqual(['if Al and Be would share a bed', 'if the low bunk were 2 in longer', expect.stringMatching(/^with a tent for (Al|Be)$/)])
+    expect(night!.changes.map(({ says }) => phraseText(says))).toEqual([
+      'if Al and Be would share a bed',
+      'if the low bunk were 2 in longer',
+      expect.stringMatching(/^with a tent for (Al|Be)$/),
+    ])
   })
 
   it('a bunk that carries too little is said by how much', () => {
     const three = household([ro, mi, person({ name: 'Al', age: 19, height: 66, weight: 190 })])
-    const [night] = story({ berths: [queen, berth('bunk', 30, 74, { id: 'b', name: 'Bunk', limit: 150 })] }, three).nights
+    const [night] = story(
+      { berths: [queen, berth('bunk', 30, 74, { id: 'b', name: 'Bunk', limit: 150 })] },
+      three,
+    ).nights
     expect(night!.changes.map(({ says }) => phraseText(says))).toContain('if the bunk carried 40 lb more')
   })
 
   it('nights with guests and with everybody are told apart', () => {
-    const many = household([ro, mi, kid('Ta', 9, 53, { guest: true }), kid('Jo', 8, 50, { guest: true, seldom: true }), kid('Li', 12, 60, { guest: true, seldom: true })], { guestsCome: 'monthly' })
+    const many = household(
+      [
+        ro,
+        mi,
+        kid('Ta', 9, 53, { guest: true }),
+        kid('Jo', 8, 50, { guest: true, seldom: true }),
+        kid('Li', 12, 60, { guest: true, seldom: true }),
+      ],
+      { guestsCome: 'monthly' },
+    )
     const plan = { berths: [queen, bunk('a'), bunk('b')] }
-    expect(story(plan, many).nights.map(({ name, lies: all }) => [name, all.length])).toEqual([['Every night', 1], ['With guests', 2], ['When everybody comes', 3]]) // prettier-ignore
-    expect(text({ berths: [queen, bunk('a')] }, many)).toMatch(/When everybody comes, 5 of them, .* have no berth: a tent, then\./)
+    expect(story(plan, many).nights.map(({ name, lies: all }) => [name, all.length])).toEqual([
+      ['Every night', 1],
+      ['With guests', 2],
+      ['When everybody comes', 3],
+    ])
+    expect(text({ berths: [queen, bunk('a')] }, many)).toMatch(
+      /When everybody comes, 5 of them, .* have no berth: a tent, then\./,
+    )
     expect(judged({ berths: [queen, bunk('a')] }, many).verdict).toBe('fits')
   })
 })
@@ -70,7 +138,10 @@ describe('what is said of sleeping', () => {
 describe('how long it fits', () => {
   it('a bunk of 66 in is outgrown: by whom, when, and the other years still fit', () => {
     const three = household([ro, mi, kid('Ta', 9, 53, { sex: 'male' })])
-    const { outlook } = story({ berths: [queen, berth('bunk', 30, 66, { id: 'low', name: 'Low bunk', limit: 300 })] }, three)
+    const { outlook } = story(
+      { berths: [queen, berth('bunk', 30, 66, { id: 'low', name: 'Low bunk', limit: 300 })] },
+      three,
+    )
     // A boy of 53 in at nine is just above the middle; 64 in and 2 to spare are reached between 13 and 15 (CDC 2000).
     expect(outlook.until!.year).toBeGreaterThanOrEqual(4)
     expect(outlook.until!.year).toBeLessThanOrEqual(6)
@@ -81,43 +152,91 @@ describe('how long it fits', () => {
 
   it('two who may not share from ten on need a bed more', () => {
     const four = household([ro, mi, kid('Ta', 8, 50), kid('Jo', 6, 45)])
-    const { outlook } = story({ berths: [queen, berth('bunk', 50, 74, { id: 'wide', name: 'Wide bunk', limit: 300 }), dinette], conversions: [make] }, four)
+    const { outlook } = story(
+      {
+        berths: [queen, berth('bunk', 50, 74, { id: 'wide', name: 'Wide bunk', limit: 300 }), dinette],
+        conversions: [make],
+      },
+      four,
+    )
     expect(outlook.years.map(({ verdict }) => verdict).slice(0, 4)).toEqual(['fits', 'fits', 'tight', 'tight'])
-    expect(phraseText(outlook.years[2]!.says!)).toContain('too old to share the wide bunk; now the dinette is made up every night')
+    expect(phraseText(outlook.years[2]!.says!)).toContain(
+      'too old to share the wide bunk; now the dinette is made up every night',
+    )
     expect(outlook.until).toBeUndefined()
   })
 
   it('small children may go up a ladder later: it gets better', () => {
     const three = household([ro, mi, kid('Jo', 5, 42)])
-    const { outlook } = story({ berths: [queen, berth('upper-bunk', 28, 74, { id: 'up', name: 'Upper bunk', limit: 200 })] }, three)
+    const { outlook } = story(
+      { berths: [queen, berth('upper-bunk', 28, 74, { id: 'up', name: 'Upper bunk', limit: 200 })] },
+      three,
+    )
     expect(outlook.years.slice(0, 2).map(({ verdict }) => verdict)).toEqual(['no', 'fits'])
   })
 })
 
 describe('what else people need of a bed', () => {
-  const bedroom = { id: 'room', name: 'Bedroom', kind: 'bedroom' as const, shape: { rect: [2, 2, 100, 92] as [number, number, number, number] }, closedBy: 'door' as const }
-  const living = { id: 'living', name: 'Living room', kind: 'living' as const, shape: { rect: [102, 2, 136, 92] as [number, number, number, number] }, closedBy: 'nothing' as const }
+  const bedroom = {
+    id: 'room',
+    name: 'Bedroom',
+    kind: 'bedroom' as const,
+    shape: { rect: [2, 2, 100, 92] as [number, number, number, number] },
+    closedBy: 'door' as const,
+  }
+  const living = {
+    id: 'living',
+    name: 'Living room',
+    kind: 'living' as const,
+    shape: { rect: [102, 2, 136, 92] as [number, number, number, number] },
+    closedBy: 'nothing' as const,
+  }
 
   it('an outlet for the CPAP: the bed that has one is taken; one nobody looked at is to be looked at', () => {
-    const outlet = (id: string, has?: boolean) => berth('bed', 40, 80, { id, name: id, readings: { mattressLength: [{ value: 80, source: 'measured' as const }], mattressWidth: [{ value: 40, source: 'measured' as const }], ...(has !== undefined && { outlet: [{ value: has, source: 'measured' as const }] }) } })
+    const outlet = (id: string, has?: boolean) =>
+      berth('bed', 40, 80, {
+        id,
+        name: id,
+        readings: {
+          mattressLength: [{ value: 80, source: 'measured' as const }],
+          mattressWidth: [{ value: 40, source: 'measured' as const }],
+          ...(has !== undefined && { outlet: [{ value: has, source: 'measured' as const }] }),
+        },
+      })
     const alone = household([person({ name: 'Al', needs: ['cpap'] })])
     expect(lies({ berths: [outlet('without', false), outlet('with', true)] }, alone)).toEqual({ with: ['Al'] })
-    expect(text({ berths: [outlet('without', false)] }, alone)).toContain('no outlet within reach of the without for Al’s CPAP')
-    expect(judged({ berths: [outlet('unknown')] }, alone)).toMatchObject({ verdict: 'measure', missing: ['plan.berths.unknown.outlet'] })
+    expect(text({ berths: [outlet('without', false)] }, alone)).toContain(
+      'no outlet within reach of the without for Al’s CPAP',
+    )
+    expect(judged({ berths: [outlet('unknown')] }, alone)).toMatchObject({
+      verdict: 'measure',
+      missing: ['plan.berths.unknown.outlet'],
+    })
   })
 
   it('a room of one’s own is one with a door and nobody else in it', () => {
     const [grandma, child] = [person({ name: 'Oma', age: 70, height: 64, needs: ['own room'] }), kid('Ta', 9, 53)]
-    const beds = [berth('bed', 40, 76, { id: 'in', name: 'Bed in the room' }), berth('bed', 40, 76, { id: 'out', name: 'Bed outside', room: 'living' })]
-    expect(lies({ rooms: [bedroom, living], berths: beds }, household([child, grandma]))).toEqual({ in: ['Oma'], out: ['Ta'] })
+    const beds = [
+      berth('bed', 40, 76, { id: 'in', name: 'Bed in the room' }),
+      berth('bed', 40, 76, { id: 'out', name: 'Bed outside', room: 'living' }),
+    ]
+    expect(lies({ rooms: [bedroom, living], berths: beds }, household([child, grandma]))).toEqual({
+      in: ['Oma'],
+      out: ['Ta'],
+    })
     expect(judged({ rooms: [bedroom, living], berths: beds }, household([child, grandma])).verdict).toBe('fits')
     const both = [beds[0]!, { ...beds[1]!, room: 'room' }]
-    expect(text({ rooms: [bedroom, living], berths: both }, household([child, grandma]))).toContain('They asked for a room of Oma’s own; Ta would sleep in it too.')
+    expect(text({ rooms: [bedroom, living], berths: both }, household([child, grandma]))).toContain(
+      'They asked for a room of Oma’s own; Ta would sleep in it too.',
+    )
   })
 
   it('a crib stands on the floor off the ways, and takes no berth', () => {
     const three = household([ro, mi, kid('Bo', 1, 29, { needs: ['crib'] })])
-    const roomy = { rooms: [bedroom, living], berths: [{ ...queen, room: 'room', shape: { rect: [4, 18, 80, 60] as [number, number, number, number] } }] }
+    const roomy = {
+      rooms: [bedroom, living],
+      berths: [{ ...queen, room: 'room', shape: { rect: [4, 18, 80, 60] as [number, number, number, number] } }],
+    }
     expect(judged(roomy, three).verdict).toBe('fits')
     expect(text(roomy, three)).toContain('Bo’s crib stands')
     const full = { ...roomy, fixtures: [fixture('cabinet', [84, 2, 150, 76])] }
@@ -126,14 +245,26 @@ describe('what else people need of a bed', () => {
   })
 
   it('the dog on the bed takes a foot of its width', () => {
-    const alone = (width: number) => text({ berths: [berth('bed', width, 80, { name: 'Bed' })] }, household([person({ name: 'Al', needs: ['dog on the bed'] })]))
+    const alone = (width: number) =>
+      text(
+        { berths: [berth('bed', width, 80, { name: 'Bed' })] },
+        household([person({ name: 'Al', needs: ['dog on the bed'] })]),
+      )
     expect(alone(30)).toContain('no room for the dog beside Al')
     expect(alone(48)).not.toContain('dog')
   })
 
   it('who gets up at night does not get the ladder', () => {
-    const two = household([person({ name: 'Al', age: 30, height: 66, weight: 150, needs: ['night trips'] }), person({ name: 'Be', age: 30, height: 66, weight: 150 })])
-    const bunks = { berths: [berth('upper-bunk', 30, 74, { id: 'up', name: 'Upper', limit: 300 }), berth('bunk', 30, 74, { id: 'low', name: 'Lower', limit: 300 })] }
+    const two = household([
+      person({ name: 'Al', age: 30, height: 66, weight: 150, needs: ['night trips'] }),
+      person({ name: 'Be', age: 30, height: 66, weight: 150 }),
+    ])
+    const bunks = {
+      berths: [
+        berth('upper-bunk', 30, 74, { id: 'up', name: 'Upper', limit: 300 }),
+        berth('bunk', 30, 74, { id: 'low', name: 'Lower', limit: 300 }),
+      ],
+    }
     expect(lies(bunks, two)).toEqual({ up: ['Be'], low: ['Al'] })
   })
 })
@@ -145,7 +276,16 @@ describe('the way to the toilet in the dark', () => {
       fixtures: [fixture('toilet', [214, 40, 20, 18], {}, { faces: 'front' })],
       berths: [
         berth('bed', 60, 80, { id: 'front', name: 'Bed', shape: { rect: [4, 18, 80, 60] }, access: ['rear'] }),
-        ...(dinetteBed ? [berth('booth', 42, 72, { id: 'side', name: 'Dinette bed', shape: { rect: [110, 2, 72, 60] }, access: ['door'] })] : []),
+        ...(dinetteBed
+          ? [
+              berth('booth', 42, 72, {
+                id: 'side',
+                name: 'Dinette bed',
+                shape: { rect: [110, 2, 72, 60] },
+                access: ['door'],
+              }),
+            ]
+          : []),
       ],
     })
 
@@ -158,9 +298,15 @@ describe('the way to the toilet in the dark', () => {
   it('and past nobody where nobody does', () => expect(nightWays(floorOf(plan(false), 'night'))[0]!.passes).toEqual([]))
 
   it('whoever is up at night lies where they pass nobody', () => {
-    const two = household([person({ name: 'Al', age: 60, height: 66, needs: ['night trips'] }), person({ name: 'Be', age: 60, height: 66 })])
+    const two = household([
+      person({ name: 'Al', age: 60, height: 66, needs: ['night trips'] }),
+      person({ name: 'Be', age: 60, height: 66 }),
+    ])
     const { berths, fixtures } = plan(true)
-    const beds = [{ ...berths[0]!, conversion: undefined }, { ...berths[1]!, kind: 'bed' as const }]
+    const beds = [
+      { ...berths[0]!, conversion: undefined },
+      { ...berths[1]!, kind: 'bed' as const },
+    ]
     expect(lies({ fixtures, berths: beds }, two)).toEqual({ front: ['Be'], side: ['Al'] })
     expect(text({ fixtures, berths: beds }, two)).toContain('Be passes Al on the way to the toilet')
   })

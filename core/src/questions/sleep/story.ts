@@ -43,7 +43,10 @@ export function sleepStory(facts: SleepFacts, household: Household, rules: House
       ...(guestNight ? [nightStory('With guests', facts, need.withGuests!, rules.sleep, guestNight)] : []),
       ...(fullNight ? [nightStory('When everybody comes', facts, need.mostEver!, rules.sleep, fullNight)] : []),
     ],
-    capacity: { ...capacityOf(facts, rules.sleep), ...(facts.advertised !== undefined && { advertised: facts.advertised }) },
+    capacity: {
+      ...capacityOf(facts, rules.sleep),
+      ...(facts.advertised !== undefined && { advertised: facts.advertised }),
+    },
     outlook: yearsAhead(facts, household, rules),
   }
 }
@@ -63,44 +66,111 @@ function headline(facts: SleepFacts, { everyNight: { sleepers, cribs }, rules }:
   return out ? says`${sheet}${fits}; ${out}.` : says`${sheet}${fits}.`
 }
 
-const NUMBERS: Record<number, string> = { 0: 'none', 1: 'one', 2: 'two', 3: 'three', 4: 'four', 5: 'five', 6: 'six', 7: 'seven', 8: 'eight', 9: 'nine', 10: 'ten', 11: 'eleven', 12: 'twelve' }
+const NUMBERS: Record<number, string> = {
+  0: 'none',
+  1: 'one',
+  2: 'two',
+  3: 'three',
+  4: 'four',
+  5: 'five',
+  6: 'six',
+  7: 'seven',
+  8: 'eight',
+  9: 'nine',
+  10: 'ten',
+  11: 'eleven',
+  12: 'twelve',
+}
 
-function nightStory(name: NightStory['name'], facts: SleepFacts, party: Party, rules: SleepRules, night: Night): NightStory {
+function nightStory(
+  name: NightStory['name'],
+  facts: SleepFacts,
+  party: Party,
+  rules: SleepRules,
+  night: Night,
+): NightStory {
   const second = night.placements.length ? secondNight(facts, party, rules, night) : undefined
   const placed = night.placements.flatMap(({ people }) => people.map((one) => one.name))
   return {
     name,
-    lies: [...night.placements.map(({ berth, people }) => ({ berth: berth.name, about: aboutBerth(berth), people: people.map(({ id, name: called }) => ({ id, name: called })) })), ...night.cribs.map(({ sleeper, room }) => ({ berth: room === undefined ? 'Crib, but no floor for it' : `Crib in the ${small(facts.berths.find((one) => one.room === room)?.roomName ?? 'other room')}`, about: [], people: [{ id: sleeper.id, name: sleeper.name }] }))],
+    lies: [
+      ...night.placements.map(({ berth, people }) => ({
+        berth: berth.name,
+        about: aboutBerth(berth),
+        people: people.map(({ id, name: called }) => ({ id, name: called })),
+      })),
+      ...night.cribs.map(({ sleeper, room }) => ({
+        berth:
+          room === undefined
+            ? 'Crib, but no floor for it'
+            : `Crib in the ${small(facts.berths.find((one) => one.room === room)?.roomName ?? 'other room')}`,
+        about: [],
+        people: [{ id: sleeper.id, name: sleeper.name }],
+      })),
+    ],
     noticed: noticed(facts, night, rules),
     ...(second && { second: secondSays(facts, rules, night, second) }),
-    ...(night.unplaced.length && placed.length && { largest: says`At most ${quantity(placed.length, 'person')} of them ${placed.length > 1 ? 'sleep' : 'sleeps'} in it: ${listed(placed)}.` }),
+    ...(night.unplaced.length &&
+      placed.length && {
+        largest: says`At most ${quantity(placed.length, 'person')} of them ${placed.length > 1 ? 'sleep' : 'sleeps'} in it: ${listed(placed)}.`,
+      }),
     changes: changesFor(facts, party, rules, night),
   }
 }
 
 /** A berth in a line: mattress, limit, headroom, what belongs to it, what closes it off. What nobody read is left out. */
-function aboutBerth({ width, length, limit, headroom, height, outlet, light, window, ladder, closedBy }: BerthFact): Phrase {
+function aboutBerth({
+  width,
+  length,
+  limit,
+  headroom,
+  height,
+  outlet,
+  light,
+  window,
+  ladder,
+  closedBy,
+}: BerthFact): Phrase {
   return joined([
-    ...(width !== undefined && length !== undefined ? [says`${inches(width)} by ${inches(length)}`] : [says`mattress not measured`]),
+    ...(width !== undefined && length !== undefined
+      ? [says`${inches(width)} by ${inches(length)}`]
+      : [says`mattress not measured`]),
     ...(limit !== undefined ? [says`carries ${pounds(limit)}`] : []),
     ...(height !== undefined ? [says`${inches(height)} above the floor`] : []),
     ...(headroom !== undefined ? [says`${inches(headroom)} of headroom`] : []),
-    ...[outlet && 'outlet', light && 'own light', window && 'own window', ladder && 'ladder'].flatMap((word) => (word ? [says`${word}`] : [])),
+    ...[outlet && 'outlet', light && 'own light', window && 'own window', ladder && 'ladder'].flatMap((word) =>
+      word ? [says`${word}`] : [],
+    ),
     says`${closedBy === 'nothing' ? 'open to the room' : `behind a ${closedBy}`}`,
   ])
 }
 
 /** Who would lie elsewhere, and what that costs: beds to make, minutes, or what they would notice. */
 function secondSays(facts: SleepFacts, rules: SleepRules, first: Night, second: Night): Phrase {
-  const berthOf = (night: Night, id: string) => night.placements.find(({ people }) => people.some((one) => one.id === id))?.berth
+  const berthOf = (night: Night, id: string) =>
+    night.placements.find(({ people }) => people.some((one) => one.id === id))?.berth
   const moved = second.placements.flatMap(({ berth, people }) => {
     const movers = people.filter(({ id }) => berthOf(first, id)?.id !== berth.id)
     return movers.length ? [says`${listed(movers.map((one) => one.name))} in the ${small(berth.name)}`] : []
   })
-  const more = second.made.filter((id) => !first.made.includes(id)).map((id) => facts.conversions.find((one) => one.id === id)!)
+  const more = second.made
+    .filter((id) => !first.made.includes(id))
+    .map((id) => facts.conversions.find((one) => one.id === id)!)
   const known = new Set(noticed(facts, first, rules).map((one) => phraseText(one)))
   const worse = noticed(facts, second, rules).filter((one) => !known.has(phraseText(one)))
-  const cost = second.made.length > first.made.length ? says`it costs ${listed(more.map((one) => `making up the ${small(one.name)}`))}, ${quantity(more.reduce((sum, one) => sum + one.minutes, 0), 'min')} every night` : worse.length ? says`but ${joined(worse)}` : second.cost - first.cost >= COST.conversion ? says`it takes longer to make up` : second.cost === first.cost ? says`as good` : says`a little less room`
+  const cost =
+    second.made.length > first.made.length
+      ? says`it costs ${listed(more.map((one) => `making up the ${small(one.name)}`))}, ${quantity(
+          more.reduce((sum, one) => sum + one.minutes, 0),
+          'min',
+        )} every night`
+      : worse.length
+        ? says`but ${joined(worse)}`
+        : second.cost - first.cost >= COST.conversion
+          ? says`it takes longer to make up`
+          : second.cost === first.cost
+            ? says`as good`
+            : says`a little less room`
   return says`Next best: ${joined(moved)}; ${cost}.`
 }
 

@@ -54,7 +54,10 @@ type Stage =
 let cells = new Int32Array(1 << 12)
 
 /** The cheapest use of these options, any of which may also stay closed. */
-export function cheapest({ people, unplaced, options }: Pick<AssignmentProblem, 'people' | 'unplaced' | 'options'>, chosen: readonly number[]): Assignment {
+export function cheapest(
+  { people, unplaced, options }: Pick<AssignmentProblem, 'people' | 'unplaced' | 'options'>,
+  chosen: readonly number[],
+): Assignment {
   const size = 1 << people
   const stages: Stage[] = []
   let rows = 0
@@ -130,7 +133,9 @@ function readBack(options: AssignmentOption[], stages: Stage[], goal: number): A
     const { option, berth, before, after } = stage
     const cost = cells[after + mask]!
     if (cells[before + mask] === cost) continue
-    const group = options[option]!.berths[berth]!.find((one) => (mask & one.mask) === one.mask && cells[before + (mask ^ one.mask)]! + one.cost === cost)!
+    const group = options[option]!.berths[berth]!.find(
+      (one) => (mask & one.mask) === one.mask && cells[before + (mask ^ one.mask)]! + one.cost === cost,
+    )!
     placements.push({ option, berth, group })
     mask ^= group.mask
   }

@@ -40,7 +40,13 @@ export function yearsAhead(facts: SleepFacts, household: Household, rules: House
     const verdict = verdictOf(night, madeToday)
     const change = before && changed(facts, before.night, { party, night }, rules.sleep)
     years.push({ year, verdict, ...(change && { says: change }) })
-    if (verdict === 'no' && !until) until = { year, says: change ?? says`${listed(night.unplaced.map(({ name }) => name))} ${night.unplaced.length > 1 ? 'have' : 'has'} no berth` }
+    if (verdict === 'no' && !until)
+      until = {
+        year,
+        says:
+          change ??
+          says`${listed(night.unplaced.map(({ name }) => name))} ${night.unplaced.length > 1 ? 'have' : 'has'} no berth`,
+      }
     before = { party, night }
   }
   return { years, ...(until && { until }) }
@@ -53,32 +59,57 @@ function verdictOf(night: Night, madeToday: number): Verdict {
 }
 
 /** Who outgrows what; else what else is new. */
-function changed(facts: SleepFacts, last: Night, { party, night }: { party: Party; night: Night }, rules: SleepRules): Phrase | undefined {
+function changed(
+  facts: SleepFacts,
+  last: Night,
+  { party, night }: { party: Party; night: Night },
+  rules: SleepRules,
+): Phrase | undefined {
   const outgrown = last.placements.flatMap(({ berth, people }) => {
     const now = people.map(({ id }) => party.sleepers.find((one) => one.id === id)!)
     const one = fit(now, berth, rules)
     if (!one.can) return [outgrows(now, berth.name, one.why, berth)]
-    const together = now.length === 1 || party.groups.some(({ members }) => members.length === 2 && now.every((person) => members.includes(person)))
+    const together =
+      now.length === 1 ||
+      party.groups.some(({ members }) => members.length === 2 && now.every((person) => members.includes(person)))
     return together ? [] : [says`${listed(now.map(({ name }) => name))} are too old to share the ${small(berth.name)}`]
   })
   const newcomer = party.sleepers.filter(({ id }) => last.cribs.some(({ sleeper }) => sleeper.id === id))
   const moved = newcomer.map(({ name }) => says`${name} leaves the crib`)
-  const consequence = night.unplaced.length ? (last.unplaced.length < night.unplaced.length ? says`no berth is left for ${listed(night.unplaced.map(({ name }) => name))}` : undefined) : made(facts, last, night)
+  const consequence = night.unplaced.length
+    ? last.unplaced.length < night.unplaced.length
+      ? says`no berth is left for ${listed(night.unplaced.map(({ name }) => name))}`
+      : undefined
+    : made(facts, last, night)
   const parts = [...outgrown, ...moved, ...(consequence ? [consequence] : [])]
   if (parts.length === 0) return undefined
   return parts.reduce((all, one) => says`${all}; ${one}`)
 }
 
-function outgrows(people: readonly Sleeper[], name: string, why: string, { length, limit }: { length?: number; limit?: number }): Phrase {
+function outgrows(
+  people: readonly Sleeper[],
+  name: string,
+  why: string,
+  { length, limit }: { length?: number; limit?: number },
+): Phrase {
   const who = people.reduce((a, b) => ((b.height ?? 0) > (a.height ?? 0) ? b : a))
-  if (why === 'too short' && who.height !== undefined && length !== undefined) return says`${who.name} (${inches(Math.round(who.height))}) outgrows the ${small(name)} of ${inches(length)}`
-  if (why === 'over its weight limit' && limit !== undefined) return says`${listed(people.map((one) => one.name))} ${people.length > 1 ? 'get' : 'gets'} too heavy for the ${small(name)}, which carries ${quantity(limit, 'lb')}`
+  if (why === 'too short' && who.height !== undefined && length !== undefined)
+    return says`${who.name} (${inches(Math.round(who.height))}) outgrows the ${small(name)} of ${inches(length)}`
+  if (why === 'over its weight limit' && limit !== undefined)
+    return says`${listed(people.map((one) => one.name))} ${people.length > 1 ? 'get' : 'gets'} too heavy for the ${small(name)}, which carries ${quantity(limit, 'lb')}`
   return says`the ${small(name)} is ${why} for ${listed(people.map((one) => one.name))}`
 }
 
 function made({ conversions }: SleepFacts, last: Night, night: Night): Phrase | undefined {
-  const names = (ids: readonly string[]) => listed(ids.map((id) => `the ${small(conversions.find((one) => one.id === id)!.name)}`))
-  const [more, fewer] = [night.made.filter((id) => !last.made.includes(id)), last.made.filter((id) => !night.made.includes(id))]
-  if (night.made.length > last.made.length) return says`now ${names(more)} ${more.length > 1 ? 'are' : 'is'} made up every night`
-  return night.made.length < last.made.length ? says`${names(fewer)} can stay as ${fewer.length > 1 ? 'they are' : 'it is'}` : undefined
+  const names = (ids: readonly string[]) =>
+    listed(ids.map((id) => `the ${small(conversions.find((one) => one.id === id)!.name)}`))
+  const [more, fewer] = [
+    night.made.filter((id) => !last.made.includes(id)),
+    last.made.filter((id) => !night.made.includes(id)),
+  ]
+  if (night.made.length > last.made.length)
+    return says`now ${names(more)} ${more.length > 1 ? 'are' : 'is'} made up every night`
+  return night.made.length < last.made.length
+    ? says`${names(fewer)} can stay as ${fewer.length > 1 ? 'they are' : 'it is'}`
+    : undefined
 }

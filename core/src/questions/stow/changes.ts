@@ -10,32 +10,53 @@ import { named, stowed, type Stowed } from './stowed'
 const RACK = 45
 
 /** When something stays home: what would let it in, each tried by itself on everything they bring. */
-export function wouldGoIn({ holds, receiver }: Pick<StowFacts, 'holds' | 'receiver'>, gear: readonly Gear[], what: Stowed): Phrase[] {
+export function wouldGoIn(
+  { holds, receiver }: Pick<StowFacts, 'holds' | 'receiver'>,
+  gear: readonly Gear[],
+  what: Stowed,
+): Phrase[] {
   const { left } = what.packing
   if (left.length === 0) return []
   const whole = (changed: HoldFact[]) => stowed({ holds: changed }, gear).packing.left.length === 0
   const changes: Phrase[] = []
   const used = what.holds.filter((hold) => hold.limit !== undefined)
-  if (used.length && whole(holds.map((hold) => ({ ...hold, limit: undefined })))) changes.push(says`if the ${small(used[0]!.name)} were allowed to carry more than ${pounds(used[0]!.limit!)}`)
+  if (used.length && whole(holds.map((hold) => ({ ...hold, limit: undefined }))))
+    changes.push(says`if the ${small(used[0]!.name)} were allowed to carry more than ${pounds(used[0]!.limit!)}`)
   for (const hold of what.holds) {
     const wider = holds.map((one) => (one === hold ? { ...one, openings: [] } : one))
     if (hold.openings.length === 0 || !whole(wider)) continue
-    const door = leastDoor(gear.filter(({ id }) => left.some(({ piece }) => piece === id)), hold)
+    const door = leastDoor(
+      gear.filter(({ id }) => left.some(({ piece }) => piece === id)),
+      hold,
+    )
     if (door) changes.push(says`if a door of the ${small(hold.name)} were ${inches(door[0])} by ${inches(door[1])}`)
   }
-  const outside = left.map(({ piece, count }) => ({ ...gear.find(({ id }) => id === piece)!, count })).filter(({ fuel, keep }) => !fuel && keep !== 'inside')
+  const outside = left
+    .map(({ piece, count }) => ({ ...gear.find(({ id }) => id === piece)!, count }))
+    .filter(({ fuel, keep }) => !fuel && keep !== 'inside')
   const weight = outside.reduce((sum, one) => sum + one.weight * one.count, 0)
-  if (receiver !== undefined && outside.length === left.length) changes.push(weight + RACK <= receiver ? says`on a rack at the rear receiver, which carries ${pounds(receiver)}: they weigh ${pounds(weight)}, the rack about ${pounds(RACK)}` : says`a rack at the rear receiver carries ${pounds(receiver)} with the rack; they weigh ${pounds(weight)}`)
-  changes.push(says`with ${listed(left.map(({ piece, count }) => named(gear, piece, count)))} in the tow vehicle, against its payload`)
+  if (receiver !== undefined && outside.length === left.length)
+    changes.push(
+      weight + RACK <= receiver
+        ? says`on a rack at the rear receiver, which carries ${pounds(receiver)}: they weigh ${pounds(weight)}, the rack about ${pounds(RACK)}`
+        : says`a rack at the rear receiver carries ${pounds(receiver)} with the rack; they weigh ${pounds(weight)}`,
+    )
+  changes.push(
+    says`with ${listed(left.map(({ piece, count }) => named(gear, piece, count)))} in the tow vehicle, against its payload`,
+  )
   return changes
 }
 
 /** The smallest door that the largest of them goes through, end first. */
 function leastDoor(gear: readonly Gear[], hold: HoldFact): [number, number] | undefined {
   const needed = gear.flatMap(({ size, turns }): [number, number][] => {
-    const ways = turned({ size: [size!.length, size!.width, size!.height], turns: turns ?? 'any' }).filter((way) => way.every((side, axis) => side <= hold.size[axis]!))
+    const ways = turned({ size: [size!.length, size!.width, size!.height], turns: turns ?? 'any' }).filter((way) =>
+      way.every((side, axis) => side <= hold.size[axis]!),
+    )
     const ends = ways.map(([l, w, h]): [number, number] => [Math.min(l, w), h])
     return ends.sort((a, b) => a[0] * a[1] - b[0] * b[1]).slice(0, 1)
   })
-  return needed.length === gear.length ? [Math.max(...needed.map(([across]) => across)), Math.max(...needed.map(([, high]) => high))] : undefined
+  return needed.length === gear.length
+    ? [Math.max(...needed.map(([across]) => across)), Math.max(...needed.map(([, high]) => high))]
+    : undefined
 }

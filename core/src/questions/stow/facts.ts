@@ -37,14 +37,31 @@ export interface HoldFact extends Hold {
 }
 
 /** Usual dog crates: length and width (common practice). */
-const CRATES: [number, number][] = [[24, 18], [30, 20], [36, 24], [42, 28]] // prettier-ignore
+const CRATES: [number, number][] = [
+  [24, 18],
+  [30, 20],
+  [36, 24],
+  [42, 28],
+]
 
 /** Storage fixtures, and the share of their outline that can be filled. */
-const SHELVES: Partial<Record<FixtureKind, number>> = { wardrobe: 0.85, pantry: 0.85, linen: 0.85, cabinet: 0.75, 'tall-cabinet': 0.85, overhead: 0.8, nightstand: 0.7, counter: 0.5, island: 0.6 }
+const SHELVES: Partial<Record<FixtureKind, number>> = {
+  wardrobe: 0.85,
+  pantry: 0.85,
+  linen: 0.85,
+  cabinet: 0.75,
+  'tall-cabinet': 0.85,
+  overhead: 0.8,
+  nightstand: 0.7,
+  counter: 0.5,
+  island: 0.6,
+}
 
 export function stowFacts(trailer: Trailer): StowFacts {
   const { plan } = trailer
-  const receiver = trailerFigure(trailer, 'rearReceiverRating') ?? figure(plan.outside.find(({ kind }) => kind === 'receiver')?.readings, 'rating')
+  const receiver =
+    trailerFigure(trailer, 'rearReceiverRating') ??
+    figure(plan.outside.find(({ kind }) => kind === 'receiver')?.readings, 'rating')
   const wardrobes = plan.fixtures.filter(({ kind }) => kind === 'wardrobe')
   const rods = wardrobes.map(({ readings }) => figure(readings, 'rod'))
   return {
@@ -52,7 +69,11 @@ export function stowFacts(trailer: Trailer): StowFacts {
     ...(rods.every((rod) => rod !== undefined) && { rod: rods.reduce<number>((sum, rod) => sum + rod!, 0) }),
     unreadRods: wardrobes.filter((_, i) => rods[i] === undefined).map(({ id }) => `plan.fixtures.${id}.rod`),
     drawers: plan.fixtures.reduce((sum, { readings }) => sum + (figure(readings, 'drawers') ?? 0), 0),
-    shelves: plan.fixtures.reduce((sum, { kind, shape, band }) => sum + ((SHELVES[kind] ?? 0) * area(shape) * heightOf(band ?? FIXTURE_KINDS[kind].band)) / 1728, 0),
+    shelves: plan.fixtures.reduce(
+      (sum, { kind, shape, band }) =>
+        sum + ((SHELVES[kind] ?? 0) * area(shape) * heightOf(band ?? FIXTURE_KINDS[kind].band)) / 1728,
+      0,
+    ),
     crates: ofGeometry(plan, 'crates', () => cratesOn(plan)),
     ...(receiver !== undefined && { receiver }),
   }
@@ -60,7 +81,10 @@ export function stowFacts(trailer: Trailer): StowFacts {
 
 const heightOf = ([from, to]: readonly [number, number]): number => to - from
 
-function holdFact(plan: Plan, { id, name, place, wet, size, openings, shares = [], at, readings }: Compartment): HoldFact {
+function holdFact(
+  plan: Plan,
+  { id, name, place, wet, size, openings, shares = [], at, readings }: Compartment,
+): HoldFact {
   const limit = figure(readings, 'weightLimit')
   return {
     id,

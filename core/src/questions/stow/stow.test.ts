@@ -14,11 +14,40 @@ import { inFrontOf, stowed } from './stowed'
 
 const bay = (given: Partial<Compartment> & { limit?: number } = {}): Compartment => {
   const { limit = 300, ...rest } = given
-  return { id: 'pass', name: 'Pass-through', place: 'outside', size: [26, 90, 22], openings: [{ wall: 'door', width: 24, height: 20 }, { wall: 'off-door', width: 24, height: 20 }], at: 20, readings: { weightLimit: [{ value: limit, source: 'label' }] }, ...rest } // prettier-ignore
+  return {
+    id: 'pass',
+    name: 'Pass-through',
+    place: 'outside',
+    size: [26, 90, 22],
+    openings: [
+      { wall: 'door', width: 24, height: 20 },
+      { wall: 'off-door', width: 24, height: 20 },
+    ],
+    at: 20,
+    readings: { weightLimit: [{ value: limit, source: 'label' }] },
+    ...rest,
+  }
 }
-const gear = (id: string, size: [number, number, number], given: Partial<Gear> = {}): Gear => ({ id, name: id, count: 1, weight: 20, size: { length: size[0], width: size[1], height: size[2] }, rides: 'trailer', ...given })
-const shelves = [fixture('wardrobe', [200, 4, 30, 24], { rod: 22 }), fixture('overhead', [60, 2, 120, 14]), fixture('cabinet', [10, 60, 60, 24])]
-const judged = (compartments: Compartment[], brought: Gear[], plan: Partial<Plan> = {}, of: Partial<Household> = {}) => {
+const gear = (id: string, size: [number, number, number], given: Partial<Gear> = {}): Gear => ({
+  id,
+  name: id,
+  count: 1,
+  weight: 20,
+  size: { length: size[0], width: size[1], height: size[2] },
+  rides: 'trailer',
+  ...given,
+})
+const shelves = [
+  fixture('wardrobe', [200, 4, 30, 24], { rod: 22 }),
+  fixture('overhead', [60, 2, 120, 14]),
+  fixture('cabinet', [10, 60, 60, 24]),
+]
+const judged = (
+  compartments: Compartment[],
+  brought: Gear[],
+  plan: Partial<Plan> = {},
+  of: Partial<Household> = {},
+) => {
   const people = household([person(), person()], { gear: brought, ...of })
   const answer = judgeFor(people)(factSheet(unit({ fixtures: shelves, compartments, ...plan }))).stow!
   return { ...answer, words: answer.because.map(({ says }) => phraseText(says)).join(' ') }
@@ -36,14 +65,20 @@ describe('does everything go in', () => {
   it('bikes go through no door of it, and that is the reason given', () => {
     const answer = judged([bay()], [gear('Bikes', [60, 9, 36], { count: 2 })])
     expect(answer).toMatchObject({ verdict: 'tight', margin: { value: -2, unit: 'piece' } })
-    expect(answer.words).toContain('The 2 bikes do not go in: 60 in long goes through no door, the largest is 24 in by 20 in.')
+    expect(answer.words).toContain(
+      'The 2 bikes do not go in: 60 in long goes through no door, the largest is 24 in by 20 in.',
+    )
   })
 
-  it('the label stops what the space would take', () => expect(judged([bay({ limit: 60 })], [totes(3)]).words).toContain('1 of the 3 totes does not go in'))
+  it('the label stops what the space would take', () =>
+    expect(judged([bay({ limit: 60 })], [totes(3)]).words).toContain('1 of the 3 totes does not go in'))
 
   it('a limit nobody read is to be read, and only where something rides', () => {
     const unread = bay({ id: 'rear', readings: {} })
-    expect(judged([unread], [totes(1)])).toMatchObject({ verdict: 'measure', missing: ['plan.compartments.rear.weightLimit'] })
+    expect(judged([unread], [totes(1)])).toMatchObject({
+      verdict: 'measure',
+      missing: ['plan.compartments.rear.weightLimit'],
+    })
     expect(judged([bay(), unread], [totes(1)]).verdict).toBe('fits')
   })
 
@@ -53,12 +88,14 @@ describe('does everything go in', () => {
     expect(judged([bay()], [gear('Kayak', [120, 30, 14], { rides: 'vehicle' })]).verdict).toBe('fits')
   })
 
-  it('without a bay it says so', () => expect(judged([], [totes(1)])).toMatchObject({ verdict: 'tight', brief: 'no bay' }))
+  it('without a bay it says so', () =>
+    expect(judged([], [totes(1)])).toMatchObject({ verdict: 'tight', brief: 'no bay' }))
 })
 
 describe('where what may ride', () => {
   const inside = bay({ id: 'under-bed', name: 'Under the bed', place: 'inside' })
-  const lies = (compartments: Compartment[], brought: Gear) => stowed(stow.facts(unit({ compartments })), [brought]).packing.placed.map(({ hold }) => hold)
+  const lies = (compartments: Compartment[], brought: Gear) =>
+    stowed(stow.facts(unit({ compartments })), [brought]).packing.placed.map(({ hold }) => hold)
 
   it('fuel rides outside or not at all, with its caution', () => {
     const can = gear('Gas can', [14, 10, 14], { fuel: true })
@@ -76,7 +113,9 @@ describe('where what may ride', () => {
     const wet = bay({ id: 'wet', wet: true })
     expect(lies([wet, bay()], gear('Bedding', [20, 16, 12], { keep: 'dry' }))).toEqual(['pass'])
     expect(lies([wet], gear('Bedding', [20, 16, 12], { keep: 'dry' }))).toEqual([])
-    expect(judged([wet, bay(), inside], []).words).toContain('Bays that stay dry: 29.8 cu ft outside, 29.8 cu ft inside.')
+    expect(judged([wet, bay(), inside], []).words).toContain(
+      'Bays that stay dry: 29.8 cu ft outside, 29.8 cu ft inside.',
+    )
   })
 
   it('under a bunk that is slept in it has to be emptied first', () => {
@@ -94,36 +133,59 @@ describe('where what may ride', () => {
   })
 
   it('what stands in front of a thing is counted to the nearer door', () => {
-    const facts = stow.facts(unit({ compartments: [bay({ size: [26, 40, 22], openings: [{ wall: 'door', width: 24, height: 20 }] })] }))
-    const two = stowed(facts, [gear('Chair', [24, 18, 20], { turns: 'never' }), gear('Rug', [24, 18, 20], { turns: 'never' })])
+    const facts = stow.facts(
+      unit({ compartments: [bay({ size: [26, 40, 22], openings: [{ wall: 'door', width: 24, height: 20 }] })] }),
+    )
+    const two = stowed(facts, [
+      gear('Chair', [24, 18, 20], { turns: 'never' }),
+      gear('Rug', [24, 18, 20], { turns: 'never' }),
+    ])
     expect(['Chair', 'Rug'].map((id) => inFrontOf(two, id)).sort()).toEqual([0, 1])
   })
 
   it('the checker agrees with what is shown', () => {
-    const result = stowed(stow.facts(unit({ compartments: [bay(), inside] })), [totes(6), gear('Grill', [22, 18, 14], { turns: 'upright', fragile: true }), gear('Lantern', [8, 8, 14], { stacks: false })])
+    const result = stowed(stow.facts(unit({ compartments: [bay(), inside] })), [
+      totes(6),
+      gear('Grill', [22, 18, 14], { turns: 'upright', fragile: true }),
+      gear('Lantern', [8, 8, 14], { stacks: false }),
+    ])
     expect(faultsOf(result.holds, result.pieces, result.packing)).toEqual([])
   })
 })
 
 describe('inside', () => {
   it('clothes, dishes and food of six for a week ask more than a couple’s shelves', () => {
-    const six = judged([], [], {}, { people: Array.from({ length: 6 }, () => person()), trip: { nights: 7, hookups: 'full', season: 'summer' } })
+    const six = judged(
+      [],
+      [],
+      {},
+      { people: Array.from({ length: 6 }, () => person()), trip: { nights: 7, hookups: 'full', season: 'summer' } },
+    )
     // 6 x (1.5 + 7 x 0.3) cu ft of clothes by the house rule.
     expect(six.words).toContain('Clothes for 6 people and 7 days between washes ask about 21.6 cu ft')
     expect(judged([], [], { fixtures: [] }, {}).brief).toBe('few shelves')
   })
 
-  it('the closet rod against 8 in each', () => expect(judged([], [], {}, { people: Array.from({ length: 4 }, () => person()) }).words).toContain('22 in of closet rod; 4 people ask about 32 in: some fold.'))
+  it('the closet rod against 8 in each', () =>
+    expect(judged([], [], {}, { people: Array.from({ length: 4 }, () => person()) }).words).toContain(
+      '22 in of closet rod; 4 people ask about 32 in: some fold.',
+    ))
 
   it('a dog’s crate needs floor at night', () => {
-    const crate = (plan: Partial<Plan>) => judged([], [], plan, { pets: [{ id: 'fen', name: 'Fen', kind: 'dog', crate: { length: 36, width: 23, height: 25 } }] })
+    const crate = (plan: Partial<Plan>) =>
+      judged([], [], plan, {
+        pets: [{ id: 'fen', name: 'Fen', kind: 'dog', crate: { length: 36, width: 23, height: 25 } }],
+      })
     expect(crate({}).words).toContain('Fen’s crate stands on the floor at night')
-    expect(crate({ fixtures: [...shelves, fixture('island', [2, 2, 236, 70], {}, { id: 'full' })] })).toMatchObject({ brief: 'no floor for the crate' })
+    expect(crate({ fixtures: [...shelves, fixture('island', [2, 2, 236, 70], {}, { id: 'full' })] })).toMatchObject({
+      brief: 'no floor for the crate',
+    })
   })
 })
 
 describe('what the bays do to the hitch', () => {
-  const heavy = (at: number) => stowed(stow.facts(unit({ compartments: [bay({ at, size: [60, 90, 22] })] })), [totes(4, { weight: 50 })])
+  const heavy = (at: number) =>
+    stowed(stow.facts(unit({ compartments: [bay({ at, size: [60, 90, 22] })] })), [totes(4, { weight: 50 })])
   const axle = { axle: 150, couplerToWall: 42 }
 
   it('by the lever: 200 lb 20 in behind the front wall, axles at 150 in, coupler 42 in before: 135 lb', () => {
@@ -131,7 +193,8 @@ describe('what the bays do to the hitch', () => {
     expect(placedGear(axle, heavy(240))!.onTongue).toBeCloseTo((200 * -90) / 192, 6)
   })
 
-  it('while the axles are not measured nothing is claimed', () => expect(placedGear({ couplerToWall: 42 }, heavy(20))).toBeUndefined())
+  it('while the axles are not measured nothing is claimed', () =>
+    expect(placedGear({ couplerToWall: 42 }, heavy(20))).toBeUndefined())
 
   it('the tongue reckoned with moves by it, and never below the tenth that is asked (SAE J2807, from memory)', () => {
     const facts = tow.facts(unit({}, { axleCenter: 150 })) as never
@@ -143,9 +206,18 @@ describe('what the bays do to the hitch', () => {
 
   it('said, and tight where it leaves 10-15 %', () => {
     const of = household([person(), person()], { gear: [totes(5, { weight: 58 })] })
-    const at = (place: number) => judgeFor(of)(factSheet(unit({ compartments: [bay({ at: place, size: [60, 90, 22], limit: 600 })] }, { axleCenter: 150 }))).tow!.because.map(({ says }) => phraseText(says)).join(' ')
-    expect(at(20)).toMatch(/Their gear, 290 lb in its bays, puts about 198 lb on the hitch: (1[0-4]\.\d|15\.0) % of the loaded trailer|more than 15 %; move weight back/)
-    expect(at(236)).toMatch(/takes about 131 lb off the hitch: less than 10 % of the loaded trailer would be on it; move weight forward, and weigh it\./)
+    const at = (place: number) =>
+      judgeFor(of)(
+        factSheet(unit({ compartments: [bay({ at: place, size: [60, 90, 22], limit: 600 })] }, { axleCenter: 150 })),
+      )
+        .tow!.because.map(({ says }) => phraseText(says))
+        .join(' ')
+    expect(at(20)).toMatch(
+      /Their gear, 290 lb in its bays, puts about 198 lb on the hitch: (1[0-4]\.\d|15\.0) % of the loaded trailer|more than 15 %; move weight back/,
+    )
+    expect(at(236)).toMatch(
+      /takes about 131 lb off the hitch: less than 10 % of the loaded trailer would be on it; move weight forward, and weigh it\./,
+    )
   })
 })
 
@@ -155,7 +227,10 @@ describe('what would let it in', () => {
     return wouldGoIn(facts, brought, stowed(facts, brought)).map((one) => phraseText(one))
   }
 
-  it('a label that allowed more, where weight is all that stops it', () => expect(changes([bay({ limit: 60 })], [totes(3)])).toContain('if the pass-through were allowed to carry more than 60 lb'))
+  it('a label that allowed more, where weight is all that stops it', () =>
+    expect(changes([bay({ limit: 60 })], [totes(3)])).toContain(
+      'if the pass-through were allowed to carry more than 60 lb',
+    ))
 
   it('a door as large as the thing is from its end', () => {
     const small = bay({ openings: [{ wall: 'door', width: 12, height: 12 }] })
@@ -164,8 +239,12 @@ describe('what would let it in', () => {
 
   it('a rack at the receiver, as far as that carries (150-250 lb are seen)', () => {
     const bikes = gear('Bikes', [66, 10, 40], { count: 4, weight: 31 })
-    expect(changes([bay()], [bikes], { rearReceiverRating: 250 })).toContain('on a rack at the rear receiver, which carries 250 lb: they weigh 124 lb, the rack about 45 lb')
-    expect(changes([bay()], [bikes], { rearReceiverRating: 150 })).toContain('a rack at the rear receiver carries 150 lb with the rack; they weigh 124 lb')
+    expect(changes([bay()], [bikes], { rearReceiverRating: 250 })).toContain(
+      'on a rack at the rear receiver, which carries 250 lb: they weigh 124 lb, the rack about 45 lb',
+    )
+    expect(changes([bay()], [bikes], { rearReceiverRating: 150 })).toContain(
+      'a rack at the rear receiver carries 150 lb with the rack; they weigh 124 lb',
+    )
     expect(changes([bay()], [bikes])).toEqual(['with the 4 bikes in the tow vehicle, against its payload'])
   })
 

@@ -31,7 +31,15 @@ export const stow: Question<StowFacts, StowNeed> = {
   facts: stowFacts,
   need: stowNeed,
   judge: (facts, need, nights, what = stowed(facts, need.gear)) =>
-    answerOf([...gearReasons(facts, need, what, nights?.everyNight), ...closetReasons(facts, need), ...dryReason(facts), ...crateReasons(facts, need)], need.gear.some(({ fuel }) => fuel) ? ['fuel'] : []),
+    answerOf(
+      [
+        ...gearReasons(facts, need, what, nights?.everyNight),
+        ...closetReasons(facts, need),
+        ...dryReason(facts),
+        ...crateReasons(facts, need),
+      ],
+      need.gear.some(({ fuel }) => fuel) ? ['fuel'] : [],
+    ),
 }
 
 function stowNeed(household: Household, { stow: rules }: HouseRules): StowNeed | null {
@@ -46,11 +54,38 @@ function stowNeed(household: Household, { stow: rules }: HouseRules): StowNeed |
   }
 }
 
-function gearReasons({ holds }: StowFacts, { gear, unsized }: StowNeed, what: Stowed, night: Night | undefined): Reason[] {
-  const unknown: Reason[] = unsized.length ? [{ verdict: 'measure', says: says`${quantity(unsized.length, 'piece')} of what they bring ${unsized.length > 1 ? 'have' : 'has'} no size yet.`, missing: unsized }] : []
+function gearReasons(
+  { holds }: StowFacts,
+  { gear, unsized }: StowNeed,
+  what: Stowed,
+  night: Night | undefined,
+): Reason[] {
+  const unknown: Reason[] = unsized.length
+    ? [
+        {
+          verdict: 'measure',
+          says: says`${quantity(unsized.length, 'piece')} of what they bring ${unsized.length > 1 ? 'have' : 'has'} no size yet.`,
+          missing: unsized,
+        },
+      ]
+    : []
   if (gear.length === 0) return unknown
-  if (holds.length === 0) return [...unknown, { verdict: 'tight', says: says`No bay is drawn on its plan: what they bring rides on the floor inside.`, brief: 'no bay' }]
-  return [...unknown, placedReason(gear, what), ...limitReasons(what), ...campReasons(gear, what), ...sharedReasons(what, night)]
+  if (holds.length === 0)
+    return [
+      ...unknown,
+      {
+        verdict: 'tight',
+        says: says`No bay is drawn on its plan: what they bring rides on the floor inside.`,
+        brief: 'no bay',
+      },
+    ]
+  return [
+    ...unknown,
+    placedReason(gear, what),
+    ...limitReasons(what),
+    ...campReasons(gear, what),
+    ...sharedReasons(what, night),
+  ]
 }
 
 function placedReason(gear: readonly Gear[], { holds, pieces, packing }: Stowed): Reason {
@@ -58,18 +93,31 @@ function placedReason(gear: readonly Gear[], { holds, pieces, packing }: Stowed)
   const room = holds.reduce((sum, { size }) => sum + volume(size), 0)
   const asked = pieces.reduce((sum, { size, count }) => sum + count * volume(size), 0)
   const count = gear.reduce((sum, one) => sum + one.count, 0)
-  if (packing.left.length === 0) return { verdict: 'fits', says: says`All ${count} things go in: ${quantity(asked, 'cu ft')} into ${quantity(room, 'cu ft')} of bays, through their doors.`, margin: marginOf(room - asked, 'cu ft', PLENTY) }
+  if (packing.left.length === 0)
+    return {
+      verdict: 'fits',
+      says: says`All ${count} things go in: ${quantity(asked, 'cu ft')} into ${quantity(room, 'cu ft')} of bays, through their doors.`,
+      margin: marginOf(room - asked, 'cu ft', PLENTY),
+    }
   const left = packing.left.reduce((sum, one) => sum + one.count, 0)
   const names = packing.left.map((one) => named(gear, one.piece, one.count))
   const proven = packing.proven ? '' : ' as far as was tried'
-  return { verdict: 'tight', says: says`${capital(listed(names))} ${left > 1 ? 'do' : 'does'} not go in${proven}${why(packing.left.map((one) => pieces.find(({ id }) => id === one.piece)!), holds)}.`, margin: marginOf(-left, 'piece', PLENTY_PIECES) }
+  return {
+    verdict: 'tight',
+    says: says`${capital(listed(names))} ${left > 1 ? 'do' : 'does'} not go in${proven}${why(
+      packing.left.map((one) => pieces.find(({ id }) => id === one.piece)!),
+      holds,
+    )}.`,
+    margin: marginOf(-left, 'piece', PLENTY_PIECES),
+  }
 }
 
 /** The one thing that is plain to see: no door, or no bay as long. */
 function why(left: readonly Piece[], holds: readonly Hold[]): Phrase {
   const noDoor = left.find((piece) => holds.every((hold) => !passes(piece, hold)))
   const doors = holds.flatMap(({ openings }) => openings).sort((a, b) => b.width * b.height - a.width * a.height)
-  if (noDoor && doors[0]) return says`: ${inches(Math.max(...noDoor.size))} long goes through no door, the largest is ${inches(doors[0].width)} by ${inches(doors[0].height)}`
+  if (noDoor && doors[0])
+    return says`: ${inches(Math.max(...noDoor.size))} long goes through no door, the largest is ${inches(doors[0].width)} by ${inches(doors[0].height)}`
   return []
 }
 
@@ -77,51 +125,112 @@ function why(left: readonly Piece[], holds: readonly Hold[]): Phrase {
 function limitReasons(what: Stowed): Reason[] {
   return [...weights(what)].map(([id, weight]): Reason => {
     const { name, limit, limitRead } = what.holds.find((hold) => hold.id === id)!
-    if (!limitRead) return { verdict: 'measure', says: says`The ${small(name)} would carry ${pounds(weight)}: read what its label allows.`, missing: [`plan.compartments.${id}.weightLimit`] }
-    return { verdict: 'fits', says: says`The ${small(name)} carries ${pounds(weight)} of ${pounds(limit!)}.`, rests: [`plan.compartments.${id}.weightLimit`] }
+    if (!limitRead)
+      return {
+        verdict: 'measure',
+        says: says`The ${small(name)} would carry ${pounds(weight)}: read what its label allows.`,
+        missing: [`plan.compartments.${id}.weightLimit`],
+      }
+    return {
+      verdict: 'fits',
+      says: says`The ${small(name)} carries ${pounds(weight)} of ${pounds(limit!)}.`,
+      rests: [`plan.compartments.${id}.weightLimit`],
+    }
   })
 }
 
 /** What is wanted first at camp and lies behind other things. */
 function campReasons(gear: readonly Gear[], what: Stowed): Reason[] {
-  return gear.filter(({ first }) => first === 'camp').flatMap(({ id, name }): Reason[] => {
-    const before = inFrontOf(what, id)
-    return before > 0 ? [{ verdict: 'fits', says: says`To get at the ${small(name)} ${before === 1 ? 'one thing has' : `${before} things have`} to come out first.` }] : []
-  })
+  return gear
+    .filter(({ first }) => first === 'camp')
+    .flatMap(({ id, name }): Reason[] => {
+      const before = inFrontOf(what, id)
+      return before > 0
+        ? [
+            {
+              verdict: 'fits',
+              says: says`To get at the ${small(name)} ${before === 1 ? 'one thing has' : `${before} things have`} to come out first.`,
+            },
+          ]
+        : []
+    })
 }
 
 /** A hold under a bunk that is slept in has to be emptied first. */
 function sharedReasons(what: Stowed, night: Night | undefined): Reason[] {
   const used = new Set(what.packing.placed.map(({ hold }) => hold))
-  return what.holds.filter(({ id }) => used.has(id)).flatMap(({ name, shares }): Reason[] => {
-    const sleepers = night?.placements.filter(({ berth }) => shares.some(({ id }) => id === berth.id)).flatMap(({ people }) => people.map((one) => one.name)) ?? []
-    return sleepers.length ? [{ verdict: 'tight', says: says`At camp the ${small(name)} has to be emptied before ${listed(sleepers)} can go to bed.`, brief: 'bay under a bunk' }] : []
-  })
+  return what.holds
+    .filter(({ id }) => used.has(id))
+    .flatMap(({ name, shares }): Reason[] => {
+      const sleepers =
+        night?.placements
+          .filter(({ berth }) => shares.some(({ id }) => id === berth.id))
+          .flatMap(({ people }) => people.map((one) => one.name)) ?? []
+      return sleepers.length
+        ? [
+            {
+              verdict: 'tight',
+              says: says`At camp the ${small(name)} has to be emptied before ${listed(sleepers)} can go to bed.`,
+              brief: 'bay under a bunk',
+            },
+          ]
+        : []
+    })
 }
 
 /** Clothes on hangers and on shelves. */
-function closetReasons({ rod, unreadRods, drawers, shelves }: StowFacts, { people, nights, rules }: StowNeed): Reason[] {
+function closetReasons(
+  { rod, unreadRods, drawers, shelves }: StowFacts,
+  { people, nights, rules }: StowNeed,
+): Reason[] {
   const days = Math.min(nights, rules.daysBetweenLaundry)
   const clothes = people * (rules.clothesAlways + days * rules.clothesPerDay)
   const hanging = people * rules.hangingPerPerson
   const spare = shelves - clothes - people * rules.kitchenPerPerson
-  const shelf: Reason = { verdict: spare < 0 ? 'tight' : 'fits', says: says`Clothes for ${quantity(people, 'person')} and ${days} ${days === 1 ? 'day' : 'days'} between washes ask about ${quantity(clothes, 'cu ft')}, dishes and food ${quantity(people * rules.kitchenPerPerson, 'cu ft')}; wardrobes, cabinets and overheads hold about ${quantity(shelves, 'cu ft')}${drawers ? says`, ${drawers} drawers among them` : ''}.`, ...(spare < 0 && { brief: 'few shelves' }) }
-  if (rod === undefined) return [shelf, { verdict: 'fits', says: says`How long the closet rod is has not been read.`, missing: unreadRods }]
+  const shelf: Reason = {
+    verdict: spare < 0 ? 'tight' : 'fits',
+    says: says`Clothes for ${quantity(people, 'person')} and ${days} ${days === 1 ? 'day' : 'days'} between washes ask about ${quantity(clothes, 'cu ft')}, dishes and food ${quantity(people * rules.kitchenPerPerson, 'cu ft')}; wardrobes, cabinets and overheads hold about ${quantity(shelves, 'cu ft')}${drawers ? says`, ${drawers} drawers among them` : ''}.`,
+    ...(spare < 0 && { brief: 'few shelves' }),
+  }
+  if (rod === undefined)
+    return [shelf, { verdict: 'fits', says: says`How long the closet rod is has not been read.`, missing: unreadRods }]
   if (rod === 0) return [shelf, { verdict: 'fits', says: says`Nothing to hang clothes in.` }]
-  return [shelf, { verdict: 'fits', says: says`${inches(rod)} of closet rod; ${quantity(people, 'person')} ask about ${inches(hanging)}${rod < hanging ? ': some fold' : ''}.` }]
+  return [
+    shelf,
+    {
+      verdict: 'fits',
+      says: says`${inches(rod)} of closet rod; ${quantity(people, 'person')} ask about ${inches(hanging)}${rod < hanging ? ': some fold' : ''}.`,
+    },
+  ]
 }
 
 /** How much can be kept dry, inside against outside. */
 function dryReason({ holds }: StowFacts): Reason[] {
   if (holds.length === 0) return []
-  const volume = (place: 'inside' | 'outside') => holds.filter((hold) => hold.place === place && !hold.wet).reduce((sum, { size: [l, w, h] }) => sum + (l * w * h) / 1728, 0)
-  return [{ verdict: 'fits', says: says`Bays that stay dry: ${quantity(volume('outside'), 'cu ft')} outside, ${quantity(volume('inside'), 'cu ft')} inside.` }]
+  const volume = (place: 'inside' | 'outside') =>
+    holds
+      .filter((hold) => hold.place === place && !hold.wet)
+      .reduce((sum, { size: [l, w, h] }) => sum + (l * w * h) / 1728, 0)
+  return [
+    {
+      verdict: 'fits',
+      says: says`Bays that stay dry: ${quantity(volume('outside'), 'cu ft')} outside, ${quantity(volume('inside'), 'cu ft')} inside.`,
+    },
+  ]
 }
 
 function crateReasons({ crates }: StowFacts, { pets }: StowNeed): Reason[] {
   return pets.flatMap(({ name, crate }): Reason[] => {
     if (!crate) return []
     const fits = crates.some((length) => length >= crate.length)
-    return [fits ? { verdict: 'fits', says: says`${name}’s crate stands on the floor at night, off the ways.` } : { verdict: 'tight', says: says`There is no floor at night for ${name}’s crate of ${inches(crate.length)} by ${inches(crate.width)}, off the ways.`, brief: 'no floor for the crate' }]
+    return [
+      fits
+        ? { verdict: 'fits', says: says`${name}’s crate stands on the floor at night, off the ways.` }
+        : {
+            verdict: 'tight',
+            says: says`There is no floor at night for ${name}’s crate of ${inches(crate.length)} by ${inches(crate.width)}, off the ways.`,
+            brief: 'no floor for the crate',
+          },
+    ]
   })
 }

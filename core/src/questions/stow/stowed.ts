@@ -32,16 +32,40 @@ function putAway(holds: readonly HoldFact[], gear: readonly Gear[]): Stowed {
 }
 
 /** What rides in the trailer and has a size. */
-export const ridesInIt = ({ gear }: Pick<Household, 'gear'>): Gear[] => gear.filter(({ rides, size }) => rides === 'trailer' && size)
+export const ridesInIt = ({ gear }: Pick<Household, 'gear'>): Gear[] =>
+  gear.filter(({ rides, size }) => rides === 'trailer' && size)
 
 /** A piece knows where it may go: fuel and what is kept outside never inside, what is wanted on the road inside, what is wanted first at camp outside, where there is such a place. */
-function piecesOf({ id, count, size, weight, turns, stacks, fragile, fuel, keep, first }: Gear, holds: readonly HoldFact[]): Piece[] {
+function piecesOf(
+  { id, count, size, weight, turns, stacks, fragile, fuel, keep, first }: Gear,
+  holds: readonly HoldFact[],
+): Piece[] {
   if (!size) return []
   const inPlace = (place: HoldFact['place']) => holds.filter((hold) => hold.place === place).map((hold) => hold.id)
   const preferred = first === 'road' ? inPlace('inside') : first === 'camp' ? inPlace('outside') : []
-  const only = fuel || keep === 'outside' ? inPlace('outside') : keep === 'inside' ? inPlace('inside') : keep === 'dry' ? holds.filter(({ wet }) => !wet).map((hold) => hold.id) : preferred.length ? preferred : undefined
+  const only =
+    fuel || keep === 'outside'
+      ? inPlace('outside')
+      : keep === 'inside'
+        ? inPlace('inside')
+        : keep === 'dry'
+          ? holds.filter(({ wet }) => !wet).map((hold) => hold.id)
+          : preferred.length
+            ? preferred
+            : undefined
   const alone = stacks === false
-  return [{ id, count, size: [size.length, size.width, size.height], weight, turns: turns ?? 'any', bears: !(alone || fragile), stands: !alone, ...(only && { only }) }]
+  return [
+    {
+      id,
+      count,
+      size: [size.length, size.width, size.height],
+      weight,
+      turns: turns ?? 'any',
+      bears: !(alone || fragile),
+      stands: !alone,
+      ...(only && { only }),
+    },
+  ]
 }
 
 /** Pounds in each hold, by id. */
@@ -55,21 +79,51 @@ export function weights({ pieces, packing }: Stowed): Map<string, number> {
 /** Things that have to come out before a piece does, towards the nearest of the doors: what stands in its way, or on it. */
 export function inFrontOf({ holds, packing }: Stowed, piece: string): number {
   const own = packing.placed.filter((one) => one.piece === piece)
-  return Math.max(0, ...own.map((one) => {
-    const others = packing.placed.filter((other) => other !== one && other.piece !== piece && other.hold === one.hold)
-    const meets = (other: typeof one, axis: number) => other.at[axis]! < one.at[axis]! + one.size[axis]! && other.at[axis]! + other.size[axis]! > one.at[axis]!
-    const on = others.filter((other) => other.at[2] >= one.at[2] + one.size[2] - 1e-6 && meets(other, 0) && meets(other, 1))
-    const ways = holds.find(({ id }) => id === one.hold)!.openings.map(({ wall }) => {
-      const [axis, sign] = wall === 'front' ? [0, -1] : wall === 'rear' ? [0, 1] : wall === 'off-door' ? [1, -1] : wall === 'door' ? [1, 1] : [2, 1]
-      const cross = [0, 1, 2].filter((other) => other !== axis)
-      return new Set([...on, ...others.filter((other) => cross.every((side) => meets(other, side)) && (sign > 0 ? other.at[axis!]! >= one.at[axis!]! + one.size[axis!]! - 1e-6 : other.at[axis!]! + other.size[axis!]! <= one.at[axis!]! + 1e-6))]).size
-    })
-    return ways.length ? Math.min(...ways) : on.length
-  }))
+  return Math.max(
+    0,
+    ...own.map((one) => {
+      const others = packing.placed.filter((other) => other !== one && other.piece !== piece && other.hold === one.hold)
+      const meets = (other: typeof one, axis: number) =>
+        other.at[axis]! < one.at[axis]! + one.size[axis]! && other.at[axis]! + other.size[axis]! > one.at[axis]!
+      const on = others.filter(
+        (other) => other.at[2] >= one.at[2] + one.size[2] - 1e-6 && meets(other, 0) && meets(other, 1),
+      )
+      const ways = holds
+        .find(({ id }) => id === one.hold)!
+        .openings.map(({ wall }) => {
+          const [axis, sign] =
+            wall === 'front'
+              ? [0, -1]
+              : wall === 'rear'
+                ? [0, 1]
+                : wall === 'off-door'
+                  ? [1, -1]
+                  : wall === 'door'
+                    ? [1, 1]
+                    : [2, 1]
+          const cross = [0, 1, 2].filter((other) => other !== axis)
+          return new Set([
+            ...on,
+            ...others.filter(
+              (other) =>
+                cross.every((side) => meets(other, side)) &&
+                (sign > 0
+                  ? other.at[axis!]! >= one.at[axis!]! + one.size[axis!]! - 1e-6
+                  : other.at[axis!]! + other.size[axis!]! <= one.at[axis!]! + 1e-6),
+            ),
+          ]).size
+        })
+      return ways.length ? Math.min(...ways) : on.length
+    }),
+  )
 }
 
 /** `the 4 bikes`, `2 of the 3 totes`. */
 export const named = (gear: readonly Gear[], id: string, count: number): string => {
   const { name, count: all } = gear.find((one) => one.id === id)!
-  return count === all ? (all > 1 ? `the ${all} ${small(name)}` : `the ${small(name)}`) : `${count} of the ${all} ${small(name)}`
+  return count === all
+    ? all > 1
+      ? `the ${all} ${small(name)}`
+      : `the ${small(name)}`
+    : `${count} of the ${all} ${small(name)}`
 }

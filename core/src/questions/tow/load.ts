@@ -18,7 +18,8 @@ export interface Load {
  */
 export function loadOf(household: Household, rules: TowRules): Load {
   const people = everyNight(household)
-  const gear = (where: 'vehicle' | 'trailer') => household.gear.filter(({ rides }) => rides === where).reduce((sum, { weight, count }) => sum + weight * count, 0)
+  const gear = (where: 'vehicle' | 'trailer') =>
+    household.gear.filter(({ rides }) => rides === where).reduce((sum, { weight, count }) => sum + weight * count, 0)
   return {
     people: weighed(people, 'people'),
     pets: weighed(household.pets, 'pets'),
@@ -30,7 +31,10 @@ export function loadOf(household: Household, rules: TowRules): Load {
   }
 }
 
-function weighed(all: readonly { id: string; weight?: number }[], list: 'people' | 'pets'): { known: number; unknown: string[] } {
+function weighed(
+  all: readonly { id: string; weight?: number }[],
+  list: 'people' | 'pets',
+): { known: number; unknown: string[] } {
   return {
     known: all.reduce((sum, { weight }) => sum + (weight ?? 0), 0),
     unknown: all.filter(({ weight }) => weight === undefined).map(({ id }) => `household.${list}.${id}.weight`),

@@ -27,15 +27,20 @@ describe('what the loaded trailer weighs', () => {
   })
 
   it('gear in the trailer counts on the trailer, gear in the vehicle on its payload', () => {
-    const gear = (rides: 'trailer' | 'vehicle') => household(two, { gear: [{ id: 'g', name: 'Kayak', count: 2, weight: 60, rides }] })
+    const gear = (rides: 'trailer' | 'vehicle') =>
+      household(two, { gear: [{ id: 'g', name: 'Kayak', count: 2, weight: 60, rides }] })
     expect(estimate(unit(), gear('trailer')).loaded - estimate(unit(), gear('vehicle')).loaded).toBe(120)
-    const payload = (of: Household) => judge(unit(), of).because.find((reason) => reason.rests?.includes('household.vehicle.payload'))!.margin!.value
+    const payload = (of: Household) =>
+      judge(unit(), of).because.find((reason) => reason.rests?.includes('household.vehicle.payload'))!.margin!.value
     // In the trailer it weighs on the truck by the tongue's share only.
     expect(payload(gear('trailer')) - payload(gear('vehicle'))).toBeCloseTo(120 - 120 * (440 / 3555), 6)
   })
 
   it('two 20 lb cylinders are 40 lb of propane', () => {
-    const pair = unit({}, {}, [equipment('fresh-tank', { capacity: 30 }), equipment('lp-cylinder', { count: 2, size: 20 })])
+    const pair = unit({}, {}, [
+      equipment('fresh-tank', { capacity: 30 }),
+      equipment('lp-cylinder', { count: 2, size: 20 }),
+    ])
     expect(estimate(pair, household(two)).loaded - estimate(unit(), household(two)).loaded).toBe(20)
   })
 })
@@ -81,11 +86,17 @@ describe('the lowest rating governs', () => {
   it.each([
     ['GVWR', { gvwr: 3900 }],
     ['axles', { axles: 1, axleRating: 3400 }],
-    ['tires (ST205/75R14 C, 1,760 lb at 50 psi, Tire and Rim Association tables, from memory)', { tires: 2, tireRating: 1700 }],
+    [
+      'tires (ST205/75R14 C, 1,760 lb at 50 psi, Tire and Rim Association tables, from memory)',
+      { tires: 2, tireRating: 1700 },
+    ],
     ['coupler class 1, 2,000 lb (SAE J684, from memory)', { couplerRating: 2000 }],
-  ])('the trailer’s own %s alone says no', (_, figures) => expect(judge(unit({}, figures), household(two)).verdict).toBe('no'))
+  ])('the trailer’s own %s alone says no', (_, figures) =>
+    expect(judge(unit({}, figures), household(two)).verdict).toBe('no'),
+  )
 
-  it('less than a tenth of a rating left is tight', () => expect(judge(unit(), pulls({ towRating: 4200 })).verdict).toBe('tight'))
+  it('less than a tenth of a rating left is tight', () =>
+    expect(judge(unit(), pulls({ towRating: 4200 })).verdict).toBe('tight'))
 
   it('the margin is that of the rating with the least to spare', () => {
     const answer = judge(unit(), pulls({ payload: 950 }))
@@ -94,49 +105,77 @@ describe('the lowest rating governs', () => {
 })
 
 describe('what nobody read', () => {
-  it.each(['towRating', 'payload', 'gcwr', 'curbWeight', 'hitchTongue'] as const)('%s missing: measure, and it is named', (key) => {
-    const rest = Object.fromEntries(Object.entries(ratings).filter(([name]) => name !== key))
-    const answer = judge(unit(), household(two, { vehicle: vehicle(rest) }))
-    expect(answer.verdict).toBe('measure')
-    expect(answer.missing).toContain(`household.vehicle.${key}`)
-  })
+  it.each(['towRating', 'payload', 'gcwr', 'curbWeight', 'hitchTongue'] as const)(
+    '%s missing: measure, and it is named',
+    (key) => {
+      const rest = Object.fromEntries(Object.entries(ratings).filter(([name]) => name !== key))
+      const answer = judge(unit(), household(two, { vehicle: vehicle(rest) }))
+      expect(answer.verdict).toBe('measure')
+      expect(answer.missing).toContain(`household.vehicle.${key}`)
+    },
+  )
 
   it('no dry weight: nothing is promised', () => {
     const unread = unit()
     delete unread.readings.uvw
-    expect(judge(unread, household(two))).toMatchObject({ verdict: 'measure', missing: ['readings.uvw'], cautions: ['ratings'] })
+    expect(judge(unread, household(two))).toMatchObject({
+      verdict: 'measure',
+      missing: ['readings.uvw'],
+      cautions: ['ratings'],
+    })
   })
 
   it('a person’s weight missing cannot make the payload fit, but what fails already fails', () => {
-    const unweighed = (payload: number) => household([person({ weight: undefined }), person({ weight: 150 })], { vehicle: vehicle({ ...ratings, payload }) })
+    const unweighed = (payload: number) =>
+      household([person({ weight: undefined }), person({ weight: 150 })], { vehicle: vehicle({ ...ratings, payload }) })
     expect(judge(unit(), unweighed(1700)).verdict).toBe('measure')
     expect(judge(unit(), unweighed(600)).verdict).toBe('no')
   })
 
   it('a fresh tank of unknown size is a measure, no fresh tank is none', () => {
     const [, cylinder] = standardEquipment()
-    expect(judge(unit({}, {}, [{ id: 'f', kind: 'fresh-tank', readings: {} }, cylinder!]), household(two)).missing).toContain('equipment.fresh-tank.capacity')
+    expect(
+      judge(unit({}, {}, [{ id: 'f', kind: 'fresh-tank', readings: {} }, cylinder!]), household(two)).missing,
+    ).toContain('equipment.fresh-tank.capacity')
     expect(judge(unit({}, {}, [cylinder!]), household(two)).verdict).toBe('fits')
   })
 })
 
 describe('cautions', () => {
-  it('every answer defers to labels, manuals and the scale', () => expect(judge(unit(), household(two)).cautions).toEqual(['ratings']))
-  it('fuel that comes along is warned of', () => expect(judge(unit(), household(two, { gear: [{ id: 'can', name: 'Gas can', count: 1, weight: 20, rides: 'vehicle', fuel: true }] })).cautions).toContain('fuel'))
+  it('every answer defers to labels, manuals and the scale', () =>
+    expect(judge(unit(), household(two)).cautions).toEqual(['ratings']))
+  it('fuel that comes along is warned of', () =>
+    expect(
+      judge(
+        unit(),
+        household(two, { gear: [{ id: 'can', name: 'Gas can', count: 1, weight: 20, rides: 'vehicle', fuel: true }] }),
+      ).cautions,
+    ).toContain('fuel'))
 })
 
 describe('what consultants say of classes (common practice)', () => {
   it('a dry 7,700 lb unit asks more than a common half-ton', () => {
     const heavy = unit({}, { uvw: 7700, gvwr: 9900, hitchWeight: 900 })
     expect(judge(heavy, household(two)).verdict).not.toBe('fits')
-    const threeQuarter = household(two, { vehicle: vehicle({ towRating: 14200, payload: 2950, gcwr: 23000, curbWeight: 6900, hitchTongue: 1500 }) })
+    const threeQuarter = household(two, {
+      vehicle: vehicle({ towRating: 14200, payload: 2950, gcwr: 23000, curbWeight: 6900, hitchTongue: 1500 }),
+    })
     expect(judge(heavy, threeQuarter).verdict).toBe('fits')
   })
 
   it('a mid-size SUV with a family of five and 3,500 lb dry is at its payload’s end', () => {
-    const five = household([person({ weight: 190 }), person({ weight: 150 }), person({ age: 14, weight: 120 }), person({ age: 11, weight: 85 }), person({ age: 8, weight: 60 })], {
-      vehicle: vehicle({ towRating: 5000, payload: 1150, gcwr: 10500, curbWeight: 4600, hitchTongue: 500 }),
-    })
+    const five = household(
+      [
+        person({ weight: 190 }),
+        person({ weight: 150 }),
+        person({ age: 14, weight: 120 }),
+        person({ age: 11, weight: 85 }),
+        person({ age: 8, weight: 60 }),
+      ],
+      {
+        vehicle: vehicle({ towRating: 5000, payload: 1150, gcwr: 10500, curbWeight: 4600, hitchTongue: 500 }),
+      },
+    )
     expect(judge(unit(), five).verdict).toBe('no')
   })
 })

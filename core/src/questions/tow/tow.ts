@@ -49,15 +49,36 @@ export const tow: Question<TowFacts, TowNeed> = {
   short: 'Pull it',
   topic: 'towing',
   facts: towFacts,
-  need: (household, { tow: rules }) => ({ load: loadOf(household, rules), ratings: ratingsOf(household), vehicle: household.vehicle.name, rules }),
+  need: (household, { tow: rules }) => ({
+    load: loadOf(household, rules),
+    ratings: ratingsOf(household),
+    vehicle: household.vehicle.name,
+    rules,
+  }),
   judge: (facts, need, _nights, stowed) => {
     const { uvw } = facts
     if (uvw === undefined) {
-      return answerOf([{ verdict: 'measure', says: says`The dry weight is not known; nothing can be said before the label is read.`, missing: ['readings.uvw'] }], ['ratings'])
+      return answerOf(
+        [
+          {
+            verdict: 'measure',
+            says: says`The dry weight is not known; nothing can be said before the label is read.`,
+            missing: ['readings.uvw'],
+          },
+        ],
+        ['ratings'],
+      )
     }
     const placed = stowed && placedGear(facts, stowed)
     const estimate = estimateOf({ ...facts, uvw }, need, placed)
-    return answerOf([...trailerReasons(facts, need, estimate), ...(placed ? gearReason(need, estimate, placed) : []), ...vehicleReasons(need, estimate)], ['ratings', ...(need.load.carriesFuel ? (['fuel'] as const) : [])])
+    return answerOf(
+      [
+        ...trailerReasons(facts, need, estimate),
+        ...(placed ? gearReason(need, estimate, placed) : []),
+        ...vehicleReasons(need, estimate),
+      ],
+      ['ratings', ...(need.load.carriesFuel ? (['fuel'] as const) : [])],
+    )
   },
 }
 
@@ -66,7 +87,11 @@ export const tow: Question<TowFacts, TowNeed> = {
  * loaded trailer, at least 10 % by SAE J2807 (from memory); reckoned at the share the empty trailer has.
  * Gear whose bay and the axles are known bears on the coupler by its lever instead (statics, exact).
  */
-export function estimateOf(facts: TowFacts & { uvw: number }, { load, rules }: Pick<TowNeed, 'load' | 'rules'>, placed: PlacedGear = { weight: 0, onTongue: 0 }): TowEstimate {
+export function estimateOf(
+  facts: TowFacts & { uvw: number },
+  { load, rules }: Pick<TowNeed, 'load' | 'rules'>,
+  placed: PlacedGear = { weight: 0, onTongue: 0 },
+): TowEstimate {
   const water = (facts.freshGallons ?? 0) * load.freshShare * rules.waterPerGallon
   const loaded = facts.uvw + (facts.propane ?? 0) + water + load.belongings + load.gearInTrailer
   const share = facts.hitchWeight === undefined ? undefined : Math.max(rules.tongueLeast, facts.hitchWeight / facts.uvw)
@@ -74,7 +99,9 @@ export function estimateOf(facts: TowFacts & { uvw: number }, { load, rules }: P
     loaded,
     tongueLow: loaded * rules.tongueLeast,
     tongueHigh: loaded * rules.tongueMost,
-    ...(share !== undefined && { tongue: Math.max(loaded * rules.tongueLeast, (loaded - placed.weight) * share + placed.onTongue) }),
+    ...(share !== undefined && {
+      tongue: Math.max(loaded * rules.tongueLeast, (loaded - placed.weight) * share + placed.onTongue),
+    }),
   }
 }
 
@@ -85,7 +112,10 @@ export interface PlacedGear {
 }
 
 /** A load w at x from the front wall bears on the coupler with w (axle - x) / (axle + coupler to wall). Undefined while the axles or no bay's place is known. */
-export function placedGear({ axle, couplerToWall }: Pick<TowFacts, 'axle' | 'couplerToWall'>, stowed: Stowed): PlacedGear | undefined {
+export function placedGear(
+  { axle, couplerToWall }: Pick<TowFacts, 'axle' | 'couplerToWall'>,
+  stowed: Stowed,
+): PlacedGear | undefined {
   if (axle === undefined) return undefined
   const sums = { weight: 0, onTongue: 0 }
   for (const [id, weight] of weights(stowed)) {
@@ -98,9 +128,14 @@ export function placedGear({ axle, couplerToWall }: Pick<TowFacts, 'axle' | 'cou
 }
 
 function towFacts(trailer: Trailer): TowFacts {
-  const product = (each: number | undefined, count: number | undefined) => (each === undefined || count === undefined ? undefined : each * count)
-  const fresh = trailer.equipment.filter(({ kind }) => kind === 'fresh-tank').map(({ readings }) => figure(readings, 'capacity'))
-  const propane = trailer.equipment.filter(({ kind }) => kind === 'lp-cylinder').map(({ readings }) => product(figure(readings, 'size'), figure(readings, 'count')))
+  const product = (each: number | undefined, count: number | undefined) =>
+    each === undefined || count === undefined ? undefined : each * count
+  const fresh = trailer.equipment
+    .filter(({ kind }) => kind === 'fresh-tank')
+    .map(({ readings }) => figure(readings, 'capacity'))
+  const propane = trailer.equipment
+    .filter(({ kind }) => kind === 'lp-cylinder')
+    .map(({ readings }) => product(figure(readings, 'size'), figure(readings, 'count')))
   return {
     uvw: trailerFigure(trailer, 'uvw'),
     gvwr: trailerFigure(trailer, 'gvwr'),
@@ -121,24 +156,74 @@ function trailerReasons(facts: TowFacts, { rules }: TowNeed, { loaded, tongue, t
   const reasons: Reason[] = [
     rated('GVWR', facts.gvwr, loaded, rules, says`Loaded about ${pounds(loaded)}, may weigh`, 'readings.gvwr'),
   ]
-  if (facts.axles !== undefined) reasons.push(rated('The axles', facts.axles, onAxles, rules, says`About ${pounds(onAxles)} on axles that carry`, 'readings.axleRating'))
-  if (facts.tires !== undefined) reasons.push(rated('The tires', facts.tires, onAxles, rules, says`About ${pounds(onAxles)} on tires that carry`, 'readings.tireRating'))
-  if (facts.coupler !== undefined) reasons.push(rated('The coupler', facts.coupler, loaded, rules, says`About ${pounds(loaded)} on a coupler rated`, 'readings.couplerRating'))
+  if (facts.axles !== undefined)
+    reasons.push(
+      rated(
+        'The axles',
+        facts.axles,
+        onAxles,
+        rules,
+        says`About ${pounds(onAxles)} on axles that carry`,
+        'readings.axleRating',
+      ),
+    )
+  if (facts.tires !== undefined)
+    reasons.push(
+      rated(
+        'The tires',
+        facts.tires,
+        onAxles,
+        rules,
+        says`About ${pounds(onAxles)} on tires that carry`,
+        'readings.tireRating',
+      ),
+    )
+  if (facts.coupler !== undefined)
+    reasons.push(
+      rated(
+        'The coupler',
+        facts.coupler,
+        loaded,
+        rules,
+        says`About ${pounds(loaded)} on a coupler rated`,
+        'readings.couplerRating',
+      ),
+    )
   if (facts.uvw !== undefined) reasons.push(shareReason(facts.uvw, facts.hitchWeight, rules))
-  if (facts.propane === undefined) reasons.push({ verdict: 'measure', says: says`The LP cylinders’ size is not known, so their propane is not in the sum.`, missing: ['equipment.lp-cylinder.size'] })
-  if (facts.freshGallons === undefined) reasons.push({ verdict: 'measure', says: says`The fresh tank’s size is not known, so its water is not in the sum.`, missing: ['equipment.fresh-tank.capacity'] })
+  if (facts.propane === undefined)
+    reasons.push({
+      verdict: 'measure',
+      says: says`The LP cylinders’ size is not known, so their propane is not in the sum.`,
+      missing: ['equipment.lp-cylinder.size'],
+    })
+  if (facts.freshGallons === undefined)
+    reasons.push({
+      verdict: 'measure',
+      says: says`The fresh tank’s size is not known, so its water is not in the sum.`,
+      missing: ['equipment.fresh-tank.capacity'],
+    })
   return reasons
 }
 
 /** The share on the hitch when empty: 10-15 % is what pulls straight (common practice). */
 function shareReason(uvw: number, hitchWeight: number | undefined, rules: TowRules): Reason {
-  if (hitchWeight === undefined) return { verdict: 'measure', says: says`The hitch weight is not known; weigh the tongue.`, missing: ['readings.hitchWeight'] }
+  if (hitchWeight === undefined)
+    return {
+      verdict: 'measure',
+      says: says`The hitch weight is not known; weigh the tongue.`,
+      missing: ['readings.hitchWeight'],
+    }
   const percent = `${((hitchWeight / uvw) * 100).toFixed(1)} %`
   const inside = hitchWeight / uvw >= rules.tongueLeast && hitchWeight / uvw <= rules.tongueMost
   const words = inside
     ? says`Empty, ${percent} of it is on the hitch, inside 10-15 %.`
     : says`Empty, ${percent} of it is on the hitch, outside 10-15 %: loading has to put that right, on a scale.`
-  return { verdict: inside ? 'fits' : 'tight', says: words, brief: `${percent} on the hitch`, rests: ['readings.uvw', 'readings.hitchWeight'] }
+  return {
+    verdict: inside ? 'fits' : 'tight',
+    says: words,
+    brief: `${percent} on the hitch`,
+    rests: ['readings.uvw', 'readings.hitchWeight'],
+  }
 }
 
 /** What the bays do to the tongue, and whether the loaded share is still one that pulls straight. */
@@ -146,9 +231,18 @@ function gearReason({ rules }: TowNeed, { loaded, tongue }: TowEstimate, { weigh
   if (tongue === undefined) return []
   const share = tongue / loaded
   const inside = share > rules.tongueLeast && share <= rules.tongueMost
-  const does = onTongue >= 0 ? says`puts about ${pounds(onTongue)} on the hitch` : says`takes about ${pounds(-onTongue)} off the hitch`
+  const does =
+    onTongue >= 0
+      ? says`puts about ${pounds(onTongue)} on the hitch`
+      : says`takes about ${pounds(-onTongue)} off the hitch`
   const percent = `${(share * 100).toFixed(1)} %`
-  return [{ verdict: inside ? 'fits' : 'tight', says: says`Their gear, ${pounds(weight)} in its bays, ${does}: ${inside ? `${percent} of the loaded trailer` : share > rules.tongueMost ? `${percent} of the loaded trailer, more than 15 %; move weight back` : 'less than 10 % of the loaded trailer would be on it; move weight forward'}, and weigh it.`, ...(!inside && { brief: `${percent} on the hitch` }) }]
+  return [
+    {
+      verdict: inside ? 'fits' : 'tight',
+      says: says`Their gear, ${pounds(weight)} in its bays, ${does}: ${inside ? `${percent} of the loaded trailer` : share > rules.tongueMost ? `${percent} of the loaded trailer, more than 15 %; move weight back` : 'less than 10 % of the loaded trailer would be on it; move weight forward'}, and weigh it.`,
+      ...(!inside && { brief: `${percent} on the hitch` }),
+    },
+  ]
 }
 
 /** The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. */
@@ -158,34 +252,101 @@ function vehicleReasons({ load, ratings, vehicle, rules }: TowNeed, estimate: To
   const onTongue = tongue ?? tongueLow
   const unknownWeights = [...load.people.unknown, ...load.pets.unknown]
   const asked = aboard + onTongue
-  const payload = rated('Payload', ratings.payload, asked, rules, says`${vehicle} carries about ${pounds(asked)} with people, hitch and tongue; its payload is`, 'household.vehicle.payload')
+  const payload = rated(
+    'Payload',
+    ratings.payload,
+    asked,
+    rules,
+    says`${vehicle} carries about ${pounds(asked)} with people, hitch and tongue; its payload is`,
+    'household.vehicle.payload',
+  )
   const combined = ratings.curbWeight === undefined ? undefined : ratings.curbWeight + aboard + loaded
   return [
-    rated('The tow rating', ratings.towRating, loaded, rules, says`Loaded about ${pounds(loaded)}, tow rating`, 'household.vehicle.towRating'),
+    rated(
+      'The tow rating',
+      ratings.towRating,
+      loaded,
+      rules,
+      says`Loaded about ${pounds(loaded)}, tow rating`,
+      'household.vehicle.towRating',
+    ),
     notSaferThan(payload, unknownWeights),
     combined === undefined
-      ? { verdict: 'measure', says: says`The curb weight is not known, so GCWR cannot be checked.`, missing: ['household.vehicle.curbWeight', ...(ratings.gcwr === undefined ? ['household.vehicle.gcwr'] : [])] }
-      : notSaferThan(rated('GCWR', ratings.gcwr, combined, rules, says`Rig about ${pounds(combined)} all together, GCWR`, 'household.vehicle.gcwr'), unknownWeights),
-    rated('The receiver', ratings.hitchTongue, onTongue, rules, says`About ${pounds(onTongue)} on a receiver that carries`, 'household.vehicle.hitchTongue'),
-    ...(ratings.hitchTrailer === undefined ? [] : [rated('The receiver', ratings.hitchTrailer, loaded, rules, says`About ${pounds(loaded)} on a receiver rated`, 'household.vehicle.hitchTrailer')]),
+      ? {
+          verdict: 'measure',
+          says: says`The curb weight is not known, so GCWR cannot be checked.`,
+          missing: ['household.vehicle.curbWeight', ...(ratings.gcwr === undefined ? ['household.vehicle.gcwr'] : [])],
+        }
+      : notSaferThan(
+          rated(
+            'GCWR',
+            ratings.gcwr,
+            combined,
+            rules,
+            says`Rig about ${pounds(combined)} all together, GCWR`,
+            'household.vehicle.gcwr',
+          ),
+          unknownWeights,
+        ),
+    rated(
+      'The receiver',
+      ratings.hitchTongue,
+      onTongue,
+      rules,
+      says`About ${pounds(onTongue)} on a receiver that carries`,
+      'household.vehicle.hitchTongue',
+    ),
+    ...(ratings.hitchTrailer === undefined
+      ? []
+      : [
+          rated(
+            'The receiver',
+            ratings.hitchTrailer,
+            loaded,
+            rules,
+            says`About ${pounds(loaded)} on a receiver rated`,
+            'household.vehicle.hitchTrailer',
+          ),
+        ]),
   ]
 }
 
 /** One rating against what is asked of it. */
-function rated(name: string, rating: number | undefined, asked: number, rules: TowRules, words: Phrase, key: string): Reason {
-  if (rating === undefined) return { verdict: 'measure', says: says`${name} is not known: read it before anything is promised.`, missing: [key] }
+function rated(
+  name: string,
+  rating: number | undefined,
+  asked: number,
+  rules: TowRules,
+  words: Phrase,
+  key: string,
+): Reason {
+  if (rating === undefined)
+    return {
+      verdict: 'measure',
+      says: says`${name} is not known: read it before anything is promised.`,
+      missing: [key],
+    }
   const spare = rating - asked
-  return { verdict: verdictOf(spare, rating * rules.reserve), says: [...words, ' ', pounds(rating), '.'], margin: marginOf(spare, 'lb', rating * 0.5), rests: [key] }
+  return {
+    verdict: verdictOf(spare, rating * rules.reserve),
+    says: [...words, ' ', pounds(rating), '.'],
+    margin: marginOf(spare, 'lb', rating * 0.5),
+    rests: [key],
+  }
 }
 
 /** With weights unknown, what already fails still fails; what seems to fit has to wait. */
 function notSaferThan(reason: Reason, unknown: string[]): Reason {
   if (unknown.length === 0 || reason.verdict === 'no' || reason.verdict === 'measure') return reason
   const { margin: _margin, ...rest } = reason
-  return { ...rest, verdict: 'measure', says: says`${reason.says} The weight of ${quantity(unknown.length, 'person')} is still missing.`, missing: unknown }
+  return {
+    ...rest,
+    verdict: 'measure',
+    says: says`${reason.says} The weight of ${quantity(unknown.length, 'person')} is still missing.`,
+    missing: unknown,
+  }
 }
 
 function total(parts: (number | undefined)[]): number | undefined {
   return parts.some((part) => part === undefined) ? undefined : parts.reduce<number>((sum, part) => sum + part!, 0)
 }
-

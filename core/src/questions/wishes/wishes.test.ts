@@ -7,14 +7,22 @@ import { emptyPlan, equipment, fixture, standardEquipment, unit } from '../../te
 import type { Trailer } from '../../trailer/trailer'
 import { wishes } from './wishes'
 
-const judge = (trailer: Trailer, stances: Partial<Record<StanceId, Stance>>) => wishes.judge(wishes.facts(trailer), wishes.need(household([person()], { stances }), DEFAULT_HOUSE_RULES)!)
+const judge = (trailer: Trailer, stances: Partial<Record<StanceId, Stance>>) =>
+  wishes.judge(wishes.facts(trailer), wishes.need(household([person()], { stances }), DEFAULT_HOUSE_RULES)!)
 const slide = { id: 's', wall: 'off-door', start: 10, length: 80, depth: 30 } as const
-const door = (id: string, x: number) => ({ id, kind: 'entry' as const, from: [x, 96] as [number, number], to: [x + 26, 96] as [number, number] })
+const door = (id: string, x: number) => ({
+  id,
+  kind: 'entry' as const,
+  from: [x, 96] as [number, number],
+  to: [x + 26, 96] as [number, number],
+})
 
 describe('what people argue about', () => {
   it('is not asked by those who hold no stance, nor by those whose stances others answer', () => {
     expect(wishes.need(household([person()]), DEFAULT_HOUSE_RULES)).toBeNull()
-    expect(wishes.need(household([person()], { stances: { tub: 'must', oven: 'want' } }), DEFAULT_HOUSE_RULES)).toBeNull()
+    expect(
+      wishes.need(household([person()], { stances: { tub: 'must', oven: 'want' } }), DEFAULT_HOUSE_RULES),
+    ).toBeNull()
   })
 
   it.each<[string, StanceId, Trailer, Trailer]>([
@@ -22,11 +30,31 @@ describe('what people argue about', () => {
     ['a tri-fold sofa', 'triFoldSofa', unit({ fixtures: [fixture('tri-fold-sofa', [10, 10, 70, 36])] }), unit()],
     ['a jackknife sofa', 'jackknifeSofa', unit({ fixtures: [fixture('jackknife-sofa', [10, 10, 70, 36])] }), unit()],
     ['theater seats', 'theaterSeats', unit({ fixtures: [fixture('theater-seats', [10, 10, 60, 36])] }), unit()],
-    ['a glass shower door', 'glassShower', unit({ fixtures: [fixture('shower', [10, 10, 30, 36], { closure: 'glass' })] }), unit({ fixtures: [fixture('shower', [10, 10, 30, 36], { closure: 'curtain' })] })],
-    ['a plug for portable solar', 'solarPort', unit({}, {}, [...standardEquipment(), equipment('solar-port', {})]), unit()],
-    ['power stabilizers', 'powerStabilizers', unit({}, {}, [equipment('stabilizers', { drive: 'power pairs' })]), unit({}, {}, [equipment('stabilizers', { drive: 'manual' })])],
+    [
+      'a glass shower door',
+      'glassShower',
+      unit({ fixtures: [fixture('shower', [10, 10, 30, 36], { closure: 'glass' })] }),
+      unit({ fixtures: [fixture('shower', [10, 10, 30, 36], { closure: 'curtain' })] }),
+    ],
+    [
+      'a plug for portable solar',
+      'solarPort',
+      unit({}, {}, [...standardEquipment(), equipment('solar-port', {})]),
+      unit(),
+    ],
+    [
+      'power stabilizers',
+      'powerStabilizers',
+      unit({}, {}, [equipment('stabilizers', { drive: 'power pairs' })]),
+      unit({}, {}, [equipment('stabilizers', { drive: 'manual' })]),
+    ],
     ['30 lb cylinders', 'largeCylinders', unit({}, {}, [equipment('lp-cylinder', { size: 30, count: 2 })]), unit()],
-    ['on-demand hot water', 'onDemandHeater', unit({}, {}, [equipment('water-heater', { fuel: 'on-demand gas' })]), unit({}, {}, [equipment('water-heater', { fuel: 'gas and electric' })])],
+    [
+      'on-demand hot water',
+      'onDemandHeater',
+      unit({}, {}, [equipment('water-heater', { fuel: 'on-demand gas' })]),
+      unit({}, {}, [equipment('water-heater', { fuel: 'gas and electric' })]),
+    ],
   ])('%s: wanted or avoided, had or not', (name, id, having, lacking) => {
     expect(judge(having, { [id]: 'want' }).verdict).toBe('fits')
     const missed = judge(lacking, { [id]: 'want' })
@@ -50,8 +78,14 @@ describe('what people argue about', () => {
 
   it('what nobody noted: a must waits for it, a wish does not, and both name the reading', () => {
     const unread = unit({ fixtures: [fixture('shower', [10, 10, 30, 36])] })
-    expect(judge(unread, { glassShower: 'want' })).toMatchObject({ verdict: 'fits', missing: ['plan.fixtures.shower.closure'] })
+    expect(judge(unread, { glassShower: 'want' })).toMatchObject({
+      verdict: 'fits',
+      missing: ['plan.fixtures.shower.closure'],
+    })
     const doorless = { ...unit({}, {}, [{ id: 'st', kind: 'stabilizers' as const }]), plan: emptyPlan() }
-    expect(judge(doorless, { powerStabilizers: 'avoid' })).toMatchObject({ verdict: 'fits', missing: ['equipment.st.drive'] })
+    expect(judge(doorless, { powerStabilizers: 'avoid' })).toMatchObject({
+      verdict: 'fits',
+      missing: ['equipment.st.drive'],
+    })
   })
 })

@@ -8,7 +8,18 @@ import { answerOf, type Question, type Reason } from '../question'
 import { stanceReason } from '../stance'
 
 /** The wishes that no other question answers. */
-const OWN = ['secondDoor', 'noSlide', 'powerStabilizers', 'largeCylinders', 'jackknifeSofa', 'triFoldSofa', 'theaterSeats', 'glassShower', 'solarPort', 'onDemandHeater'] as const satisfies StanceId[]
+const OWN = [
+  'secondDoor',
+  'noSlide',
+  'powerStabilizers',
+  'largeCylinders',
+  'jackknifeSofa',
+  'triFoldSofa',
+  'theaterSeats',
+  'glassShower',
+  'solarPort',
+  'onDemandHeater',
+] as const satisfies StanceId[]
 type Own = (typeof OWN)[number]
 
 /** Whether it has the thing; a key names the reading that would tell. */
@@ -32,42 +43,68 @@ export const wishes: Question<WishFacts, WishNeed> = {
     const held = OWN.flatMap((id) => (stances[id] ? [{ id, stance: stances[id] }] : []))
     return held.length ? { stances: held } : null
   },
-  judge: (facts, { stances }) => answerOf(stances.flatMap(({ id, stance }) => id === 'noSlide' ? slideReason(facts.noSlide === true, stance) : reasonFor(facts[id], stance, thing(id)))),
+  judge: (facts, { stances }) =>
+    answerOf(
+      stances.flatMap(({ id, stance }) =>
+        id === 'noSlide' ? slideReason(facts.noSlide === true, stance) : reasonFor(facts[id], stance, thing(id)),
+      ),
+    ),
 }
 
 function wishFacts({ plan, equipment }: Trailer): WishFacts {
   const has = (kind: FixtureKind) => plan.fixtures.some((fixture) => fixture.kind === kind)
   const showers = plan.fixtures.filter(({ kind }) => kind === 'shower' || kind === 'tub')
-  const machine = (kind: EquipmentKind, key: string, test: (readings: Readings | undefined) => boolean | undefined) => told(equipment.filter((one) => one.kind === kind), (id) => `equipment.${id}.${key}`, test)
+  const machine = (kind: EquipmentKind, key: string, test: (readings: Readings | undefined) => boolean | undefined) =>
+    told(
+      equipment.filter((one) => one.kind === kind),
+      (id) => `equipment.${id}.${key}`,
+      test,
+    )
   return {
     secondDoor: plan.doors.filter(({ kind }) => kind === 'entry').length > 1,
     noSlide: plan.slides.length === 0,
-    powerStabilizers: machine('stabilizers', 'drive', (readings) => known(word(readings, 'drive'), (drive) => drive !== 'manual')),
-    largeCylinders: machine('lp-cylinder', 'size', (readings) => known(figure(readings, 'size'), (size) => size >= LARGE_CYLINDER)),
+    powerStabilizers: machine('stabilizers', 'drive', (readings) =>
+      known(word(readings, 'drive'), (drive) => drive !== 'manual'),
+    ),
+    largeCylinders: machine('lp-cylinder', 'size', (readings) =>
+      known(figure(readings, 'size'), (size) => size >= LARGE_CYLINDER),
+    ),
     jackknifeSofa: has('jackknife-sofa'),
     triFoldSofa: has('tri-fold-sofa'),
     theaterSeats: has('theater-seats'),
-    glassShower: told(showers, (id) => `plan.fixtures.${id}.closure`, (readings) => known(word(readings, 'closure'), (closure) => closure === 'glass')),
+    glassShower: told(
+      showers,
+      (id) => `plan.fixtures.${id}.closure`,
+      (readings) => known(word(readings, 'closure'), (closure) => closure === 'glass'),
+    ),
     solarPort: equipment.some(({ kind }) => kind === 'solar-port'),
-    onDemandHeater: machine('water-heater', 'fuel', (readings) => known(word(readings, 'fuel'), (fuel) => fuel === 'on-demand gas')),
+    onDemandHeater: machine('water-heater', 'fuel', (readings) =>
+      known(word(readings, 'fuel'), (fuel) => fuel === 'on-demand gas'),
+    ),
   }
 }
 
 /** True when one of the things is so, false when none is or there is none, else the reading that would tell. */
-function told(things: readonly { id: string; readings?: Readings }[], key: (id: string) => string, test: (readings: Readings | undefined) => boolean | undefined): boolean | { read: string } {
+function told(
+  things: readonly { id: string; readings?: Readings }[],
+  key: (id: string) => string,
+  test: (readings: Readings | undefined) => boolean | undefined,
+): boolean | { read: string } {
   const results = things.map(({ id, readings }) => ({ id, result: test(readings) }))
   if (results.some(({ result }) => result === true)) return true
   const open = results.find(({ result }) => result === undefined)
   return open ? { read: key(open.id) } : false
 }
 
-const known = <T>(value: T | undefined, test: (value: T) => boolean): boolean | undefined => (value === undefined ? undefined : test(value))
+const known = <T>(value: T | undefined, test: (value: T) => boolean): boolean | undefined =>
+  value === undefined ? undefined : test(value)
 
 /** A wish nobody can tell yet does not stand in the way; a must does. */
 function reasonFor(fact: boolean | { read: string }, stance: Stance, name: string): Reason[] {
   if (typeof fact === 'boolean') return stanceReason(stance, fact, name)
   const missing = [fact.read]
-  if (stance === 'must') return [{ verdict: 'measure', says: says`They must have ${name}; look whether it is so.`, missing }]
+  if (stance === 'must')
+    return [{ verdict: 'measure', says: says`They must have ${name}; look whether it is so.`, missing }]
   return [{ verdict: 'fits', says: says`Nobody has noted yet whether it has ${name}.`, missing }]
 }
 
@@ -75,7 +112,11 @@ function reasonFor(fact: boolean | { read: string }, stance: Stance, name: strin
 function slideReason(none: boolean, stance: Stance): Reason[] {
   if (stance === 'avoid') return stanceReason('want', !none, 'a slide')
   if (none) return [{ verdict: 'fits', says: says`No slide, as they like it.` }]
-  return [stance === 'must' ? { verdict: 'no', says: says`They want no slide at all; it has one.`, brief: 'has a slide' } : { verdict: 'tight', says: says`They would rather have no slide; it has one.`, brief: 'has a slide' }]
+  return [
+    stance === 'must'
+      ? { verdict: 'no', says: says`They want no slide at all; it has one.`, brief: 'has a slide' }
+      : { verdict: 'tight', says: says`They would rather have no slide; it has one.`, brief: 'has a slide' },
+  ]
 }
 
 /** As in `they would like a tub`: the label, small. */

@@ -1,4 +1,6 @@
 import { guarded } from '../../../server/auth/guard'
 import { startHousehold } from '../../../server/services/households'
 
-export const POST = guarded(async (request, account) => startHousehold(await request.json().catch(() => undefined), account.id))
+export const POST = guarded(async (request, account) =>
+  startHousehold(await request.json().catch(() => undefined), account.id),
+)

@@ -38,7 +38,22 @@ const HEIGHT = 310
 const MOST = 4
 
 /** The drawing board: the plan large, the picture it is traced from, and what takes things in hand. */
-export function Canvas({ plan, time, made, items, chosen, guides, underlay, marks, pointing, onPoint, onSlideUnderlay, onChoose, onPut, onEnd }: CanvasProps) {
+export function Canvas({
+  plan,
+  time,
+  made,
+  items,
+  chosen,
+  guides,
+  underlay,
+  marks,
+  pointing,
+  onPoint,
+  onSlideUnderlay,
+  onChoose,
+  onPut,
+  onEnd,
+}: CanvasProps) {
   const system = useMeasures()
   const board = useRef<HTMLDivElement>(null)
   const wide = useWidth(board)
@@ -49,12 +64,22 @@ export function Canvas({ plan, time, made, items, chosen, guides, underlay, mark
   const grabbed = useRef<Point>(undefined)
   const pointOf = (event: React.PointerEvent | React.MouseEvent): Point => {
     const box = board.current!.querySelector('[data-board] svg:last-of-type')!.getBoundingClientRect()
-    return [(event.clientX - box.left) / scale - plan.box.tongue - frame.before, (event.clientY - box.top) / scale + top]
+    return [
+      (event.clientX - box.left) / scale - plan.box.tongue - frame.before,
+      (event.clientY - box.top) / scale + top,
+    ]
   }
   return (
     <Box ref={board} w="100%" overflow="hidden">
       <Ruler frame={frame} scale={scale} system={system} />
-      <div data-board style={{ cursor: pointing ? 'crosshair' : undefined }} onClick={(event) => { if (pointing) onPoint(pointOf(event)); else if (!(event.target as Element).closest('[data-item],[data-grip]')) onChoose(undefined, false) }}>
+      <div
+        data-board
+        style={{ cursor: pointing ? 'crosshair' : undefined }}
+        onClick={(event) => {
+          if (pointing) onPoint(pointOf(event))
+          else if (!(event.target as Element).closest('[data-item],[data-grip]')) onChoose(undefined, false)
+        }}
+      >
         <PlanStrip
           plan={plan}
           time={time}
@@ -67,9 +92,32 @@ export function Canvas({ plan, time, made, items, chosen, guides, underlay, mark
           board
           over={
             <>
-              {underlay && <image href={underlay.href} x={underlay.at[0]} y={underlay.at[1]} width={underlay.pixels[0] * underlay.inchesPerPixel} height={underlay.pixels[1] * underlay.inchesPerPixel} opacity="0.45" preserveAspectRatio="none" pointerEvents="none" data-underlay />}
+              {underlay && (
+                <image
+                  href={underlay.href}
+                  x={underlay.at[0]}
+                  y={underlay.at[1]}
+                  width={underlay.pixels[0] * underlay.inchesPerPixel}
+                  height={underlay.pixels[1] * underlay.inchesPerPixel}
+                  opacity="0.45"
+                  preserveAspectRatio="none"
+                  pointerEvents="none"
+                  data-underlay
+                />
+              )}
               <Dimensions plan={plan} scale={scale} system={system} slidesIn={time === 'road'} />
-              {!pointing && !onSlideUnderlay && <Handles items={items} chosen={chosen} guides={guides} scale={scale} system={system} onChoose={onChoose} onPut={onPut} onEnd={onEnd} />}
+              {!pointing && !onSlideUnderlay && (
+                <Handles
+                  items={items}
+                  chosen={chosen}
+                  guides={guides}
+                  scale={scale}
+                  system={system}
+                  onChoose={onChoose}
+                  onPut={onPut}
+                  onEnd={onEnd}
+                />
+              )}
               {(pointing || onSlideUnderlay) && (
                 <rect
                   x={-999}
@@ -79,7 +127,10 @@ export function Canvas({ plan, time, made, items, chosen, guides, underlay, mark
                   fill="transparent"
                   stroke="none"
                   style={{ cursor: pointing ? 'crosshair' : 'grab', touchAction: 'none' }}
-                  onPointerDown={(event) => onSlideUnderlay && ((grabbed.current = pointOf(event)), event.currentTarget.setPointerCapture(event.pointerId))}
+                  onPointerDown={(event) =>
+                    onSlideUnderlay &&
+                    ((grabbed.current = pointOf(event)), event.currentTarget.setPointerCapture(event.pointerId))
+                  }
                   onPointerMove={(event) => {
                     if (!grabbed.current || !onSlideUnderlay) return
                     const now = pointOf(event)
@@ -89,7 +140,15 @@ export function Canvas({ plan, time, made, items, chosen, guides, underlay, mark
                   onPointerUp={() => (grabbed.current = undefined)}
                 />
               )}
-              {marks?.map(([x, y], i) => <path key={i} d={`M${x - 8 / scale} ${y}h${16 / scale}M${x} ${y - 8 / scale}v${16 / scale}`} stroke="var(--h-colors-no)" strokeWidth={2 / scale} pointerEvents="none" />)}
+              {marks?.map(([x, y], i) => (
+                <path
+                  key={i}
+                  d={`M${x - 8 / scale} ${y}h${16 / scale}M${x} ${y - 8 / scale}v${16 / scale}`}
+                  stroke="var(--h-colors-no)"
+                  strokeWidth={2 / scale}
+                  pointerEvents="none"
+                />
+              ))}
             </>
           }
         />

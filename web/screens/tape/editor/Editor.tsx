@@ -51,13 +51,26 @@ export function Editor(props: EditorProps) {
 }
 
 /** Draws a unit's plan; nothing is lost before it is saved, and nobody's plan is overwritten unseen. */
-function DrawingBoard({ trailer, version, models, meter, kept: { found, keep, forget } }: EditorProps & { kept: ReturnType<typeof useKeptPlan> }) {
+function DrawingBoard({
+  trailer,
+  version,
+  models,
+  meter,
+  kept: { found, keep, forget },
+}: EditorProps & { kept: ReturnType<typeof useKeptPlan> }) {
   const router = useRouter()
   const system = useMeasures()
-  const left = useMemo(() => (found && JSON.stringify(found.plan) !== JSON.stringify(trailer.plan) ? found : undefined), [found, trailer])
+  const left = useMemo(
+    () => (found && JSON.stringify(found.plan) !== JSON.stringify(trailer.plan) ? found : undefined),
+    [found, trailer],
+  )
   // What an earlier visit left is taken up again, over what it began with, not over what was saved since.
-  const [base, setBase] = useState(() => (left ? { version: left.version, plan: left.base } : { version, plan: trailer.plan }))
-  const [board, step] = useReducer(stepped, undefined, () => (left ? stepped(boardOf(left.base), { do: 'change', to: left.plan }) : boardOf(trailer.plan)))
+  const [base, setBase] = useState(() =>
+    left ? { version: left.version, plan: left.base } : { version, plan: trailer.plan },
+  )
+  const [board, step] = useReducer(stepped, undefined, () =>
+    left ? stepped(boardOf(left.base), { do: 'change', to: left.plan }) : boardOf(trailer.plan),
+  )
   const [time, setTime] = useState<TimeOfDay>('parked')
   const [held, setHeld] = useState<ShelfEntry>()
   const [guides, setGuides] = useState<Guide[]>([])
@@ -85,13 +98,29 @@ function DrawingBoard({ trailer, version, models, meter, kept: { found, keep, fo
   useBoardKeys(plan, board.chosen, step)
   useKeys({ p: () => setTime('parked'), n: () => setTime('night'), r: () => setTime('road') })
 
-  const items = useMemo(() => (inRooms ? itemsOf(plan).filter(({ list }) => list === 'rooms') : itemsAt(plan, time, made)), [plan, time, made, inRooms])
+  const items = useMemo(
+    () => (inRooms ? itemsOf(plan).filter(({ list }) => list === 'rooms') : itemsAt(plan, time, made)),
+    [plan, time, made, inRooms],
+  )
   const inHand = items.filter(({ id }) => board.chosen.includes(id))
-  const choose = (id: string | undefined, more: boolean) => step({ do: 'choose', ids: !id ? [] : more ? (board.chosen.includes(id) ? board.chosen.filter((one) => one !== id) : [...board.chosen, id]) : [id] })
+  const choose = (id: string | undefined, more: boolean) =>
+    step({
+      do: 'choose',
+      ids: !id
+        ? []
+        : more
+          ? board.chosen.includes(id)
+            ? board.chosen.filter((one) => one !== id)
+            : [...board.chosen, id]
+          : [id],
+    })
   const place = (entry: ShelfEntry, at: Point) => {
     const { plan: next, id } = placed(plan, entry, at)
     const down = itemsOf(next).find((item) => item.id === id && item.list === entry.list)!
-    const lying = entry.list === 'fixtures' || entry.list === 'berths' ? withBounds(next, down, snapped(next, down, down.bounds).bounds) : next
+    const lying =
+      entry.list === 'fixtures' || entry.list === 'berths'
+        ? withBounds(next, down, snapped(next, down, down.bounds).bounds)
+        : next
     step({ do: 'change', to: seated(lying, down), chosen: [id] })
     setHeld(undefined)
     setInRooms(entry.list === 'rooms')
@@ -105,18 +134,32 @@ function DrawingBoard({ trailer, version, models, meter, kept: { found, keep, fo
   const put = (grabbed: Item, to: Bounds, { first, free }: { first: boolean; free: boolean }) => {
     // Where it is by now: the hand may have grabbed it many moments ago.
     const item = items.find(({ id, list }) => id === grabbed.id && list === grabbed.list) ?? grabbed
-    const { bounds, guides: lines } = free ? { bounds: to, guides: [] } : moved(item, to) ? snapped(plan, item, to) : { bounds: rounded(to), guides: [] }
+    const { bounds, guides: lines } = free
+      ? { bounds: to, guides: [] }
+      : moved(item, to)
+        ? snapped(plan, item, to)
+        : { bounds: rounded(to), guides: [] }
     setGuides(lines)
     setDragging(true)
     // Others in hand come along by as much.
     const [dx, dy] = [bounds.x0 - item.bounds.x0, bounds.y0 - item.bounds.y0]
     const along = moved(item, to) ? inHand.filter(({ id }) => id !== item.id) : []
-    const next = along.reduce((now, other) => withBounds(now, other, { x0: other.bounds.x0 + dx, x1: other.bounds.x1 + dx, y0: other.bounds.y0 + dy, y1: other.bounds.y1 + dy }), withBounds(plan, item, bounds))
+    const next = along.reduce(
+      (now, other) =>
+        withBounds(now, other, {
+          x0: other.bounds.x0 + dx,
+          x1: other.bounds.x1 + dx,
+          y0: other.bounds.y0 + dy,
+          y1: other.bounds.y1 + dy,
+        }),
+      withBounds(plan, item, bounds),
+    )
     step({ do: first ? 'change' : 'go on', to: [item, ...along].reduce(seated, next) })
   }
   const setUnderlay = (next: Underlay | undefined) => {
     showUnderlay(next)
-    if (!keepUnderlay(trailer.stock, next)) setSays('The picture is too large to be kept on this device: it stays until the page is left.')
+    if (!keepUnderlay(trailer.stock, next))
+      setSays('The picture is too large to be kept on this device: it stays until the page is left.')
   }
   const point = (at: Point) => {
     if (marks && marks.length < 2) setMarks([...marks, at])
@@ -124,11 +167,15 @@ function DrawingBoard({ trailer, version, models, meter, kept: { found, keep, fo
   }
   const save = async (over = base.version, latest = theirs?.trailer ?? trailer): Promise<void> => {
     setSaving(true)
-    const outcome = await request<{ version: number; trailer: Trailer }>('PUT', `/api/trailers/${trailer.stock}`, { version: over, trailer: { ...latest, plan: withReadingsOf(plan, latest.plan) } })
+    const outcome = await request<{ version: number; trailer: Trailer }>('PUT', `/api/trailers/${trailer.stock}`, {
+      version: over,
+      trailer: { ...latest, plan: withReadingsOf(plan, latest.plan) },
+    })
     setSaving(false)
     // Somebody only measured while this was drawn: their readings go with it.
     const meanwhile = outcome.ok ? undefined : (outcome.more.theirs as Trailer | undefined)
-    if (!outcome.ok && meanwhile && drawnAlike(meanwhile.plan, base.plan)) return save(outcome.more.theirVersion as number, meanwhile)
+    if (!outcome.ok && meanwhile && drawnAlike(meanwhile.plan, base.plan))
+      return save(outcome.more.theirVersion as number, meanwhile)
     if (outcome.ok) {
       setBase({ version: outcome.value.version, plan })
       setTheirs(undefined)
@@ -138,7 +185,12 @@ function DrawingBoard({ trailer, version, models, meter, kept: { found, keep, fo
     } else if (outcome.status === 409) {
       setTheirs({ trailer: outcome.more.theirs as Trailer, version: outcome.more.theirVersion as number })
       setSays(undefined)
-    } else setSays(outcome.status === 0 ? 'No connection to the server. The drawing is kept on this device; save again in a moment.' : [outcome.says, ...((outcome.more.flaws as string[] | undefined) ?? [])].join(' '))
+    } else
+      setSays(
+        outcome.status === 0
+          ? 'No connection to the server. The drawing is kept on this device; save again in a moment.'
+          : [outcome.says, ...((outcome.more.flaws as string[] | undefined) ?? [])].join(' '),
+      )
   }
   const takeTheirs = () => {
     setBase({ version: theirs!.version, plan: theirs!.trailer.plan })
@@ -155,10 +207,31 @@ function DrawingBoard({ trailer, version, models, meter, kept: { found, keep, fo
   return (
     <>
       <Flex gap="3" align="center" flexWrap="wrap" pb="2">
-        <Toolbar plan={plan} items={inHand} canUndo={board.history.past.length > 0} canRedo={board.history.future.length > 0} models={models} step={step} onSays={setSays} />
-        <Segments label="Time of day" value={time} onChange={(value) => setTime(value)} options={[{ value: 'parked', name: 'Parked', key: 'P' }, { value: 'night', name: 'Night', key: 'N' }, { value: 'road', name: 'Road', key: 'R' }]} />
+        <Toolbar
+          plan={plan}
+          items={inHand}
+          canUndo={board.history.past.length > 0}
+          canRedo={board.history.future.length > 0}
+          models={models}
+          step={step}
+          onSays={setSays}
+        />
+        <Segments
+          label="Time of day"
+          value={time}
+          onChange={(value) => setTime(value)}
+          options={[
+            { value: 'parked', name: 'Parked', key: 'P' },
+            { value: 'night', name: 'Night', key: 'N' },
+            { value: 'road', name: 'Road', key: 'R' },
+          ]}
+        />
         <label className="choice">
-          <input type="checkbox" checked={inRooms} onChange={(event) => (setInRooms(event.target.checked), step({ do: 'choose', ids: [] }))} />
+          <input
+            type="checkbox"
+            checked={inRooms}
+            onChange={(event) => (setInRooms(event.target.checked), step({ do: 'choose', ids: [] }))}
+          />
           Rooms
         </label>
         <HStack ml="auto" gap="2">
@@ -170,27 +243,91 @@ function DrawingBoard({ trailer, version, models, meter, kept: { found, keep, fo
           <Button size="sm" onClick={() => void save()} loading={saving} disabled={!dirty}>
             Save the plan
           </Button>
-          <Shortcuts keys={{ Arrows: 'Move by an inch, with Shift by six', 'Ctrl arrows': 'Stretch', Q: 'Quarter turn', F: 'Flip', 'Ctrl D': 'Double', Delete: 'Take away', 'Ctrl Z': 'Undo', 'Ctrl Shift Z': 'Redo', Escape: 'Let go', 'P N R': 'Parked, night, on the road' }} />
+          <Shortcuts
+            keys={{
+              Arrows: 'Move by an inch, with Shift by six',
+              'Ctrl arrows': 'Stretch',
+              Q: 'Quarter turn',
+              F: 'Flip',
+              'Ctrl D': 'Double',
+              Delete: 'Take away',
+              'Ctrl Z': 'Undo',
+              'Ctrl Shift Z': 'Redo',
+              Escape: 'Let go',
+              'P N R': 'Parked, night, on the road',
+            }}
+          />
         </HStack>
       </Flex>
       <Text role="status" fontSize="13.5px" minH="20px">
         {dirty && 'Not saved yet; kept on this device with every step. '}
         {says}
       </Text>
-      {theirs && <Conflict what="plan" differences={planDiffering(plan, theirs.trailer.plan, system)} shown={<TwoPlans mine={plan} theirs={theirs.trailer.plan} />} onMine={() => void save(theirs.version)} onTheirs={takeTheirs} />}
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: '240px minmax(0, 1fr)' }} templateRows={{ lg: 'auto 1fr' }} templateAreas={{ base: '"shelf" "board" "aside"', lg: '"shelf board" "aside board"' }} columnGap="5" rowGap="3" alignItems="start">
+      {theirs && (
+        <Conflict
+          what="plan"
+          differences={planDiffering(plan, theirs.trailer.plan, system)}
+          shown={<TwoPlans mine={plan} theirs={theirs.trailer.plan} />}
+          onMine={() => void save(theirs.version)}
+          onTheirs={takeTheirs}
+        />
+      )}
+      <Grid
+        templateColumns={{ base: 'minmax(0, 1fr)', lg: '240px minmax(0, 1fr)' }}
+        templateRows={{ lg: 'auto 1fr' }}
+        templateAreas={{ base: '"shelf" "board" "aside"', lg: '"shelf board" "aside board"' }}
+        columnGap="5"
+        rowGap="3"
+        alignItems="start"
+      >
         <Box gridArea="shelf" minW="0">
-          <ShelfPanel held={held} onHold={setHeld} onPlace={(entry) => place(entry, [plan.box.length / 2, plan.box.width / 2])} />
+          <ShelfPanel
+            held={held}
+            onHold={setHeld}
+            onPlace={(entry) => place(entry, [plan.box.length / 2, plan.box.width / 2])}
+          />
         </Box>
         <Box gridArea="aside">
           <LaserPanel meter={meter} />
-          <UnderlayPanel underlay={underlay} boxLength={plan.box.length} marks={marks} moving={sliding} onUnderlay={setUnderlay} onMarks={setMarks} onMoving={setSliding} />
+          <UnderlayPanel
+            underlay={underlay}
+            boxLength={plan.box.length}
+            marks={marks}
+            moving={sliding}
+            onUnderlay={setUnderlay}
+            onMarks={setMarks}
+            onMoving={setSliding}
+          />
         </Box>
         <Box gridArea="board" minW="0">
           <Box minH="84px" pb="2">
-            {held ? <Text>Press the plan where the {held.name.toLowerCase()} goes.</Text> : <Inspector plan={plan} item={inHand.length === 1 ? inHand[0] : undefined} many={inHand.length} onChange={change} />}
+            {held ? (
+              <Text>Press the plan where the {held.name.toLowerCase()} goes.</Text>
+            ) : (
+              <Inspector
+                plan={plan}
+                item={inHand.length === 1 ? inHand[0] : undefined}
+                many={inHand.length}
+                onChange={change}
+              />
+            )}
           </Box>
-          <Canvas plan={plan} time={time} made={time === 'night' ? made : []} items={time === 'road' ? [] : items} chosen={board.chosen} guides={guides} underlay={underlay} marks={marks} pointing={!!held || (!!marks && marks.length < 2)} onPoint={point} onSlideUnderlay={sliding && underlay ? (dx, dy) => setUnderlay(slid(underlay, dx, dy)) : undefined} onChoose={choose} onPut={put} onEnd={() => (setGuides([]), setDragging(false))} />
+          <Canvas
+            plan={plan}
+            time={time}
+            made={time === 'night' ? made : []}
+            items={time === 'road' ? [] : items}
+            chosen={board.chosen}
+            guides={guides}
+            underlay={underlay}
+            marks={marks}
+            pointing={!!held || (!!marks && marks.length < 2)}
+            onPoint={point}
+            onSlideUnderlay={sliding && underlay ? (dx, dy) => setUnderlay(slid(underlay, dx, dy)) : undefined}
+            onChoose={choose}
+            onPut={put}
+            onEnd={() => (setGuides([]), setDragging(false))}
+          />
           <ThreeTimes plan={plan} made={made} findings={findings} shown={time} onShow={setTime} />
           <BayPanel plan={plan} onChange={(to) => change(to)} />
         </Box>
@@ -202,9 +339,17 @@ function DrawingBoard({ trailer, version, models, meter, kept: { found, keep, fo
 /** What is there at a time of day can be taken in hand then; rooms lie under all else and are taken in hand by themselves. */
 function itemsAt(plan: Plan, time: TimeOfDay, made: string[]): Item[] {
   const present = new Set(bodiesAt(plan, time, made).map(({ id }) => id))
-  return itemsOf(plan).filter(({ list, id }) => list !== 'rooms' && ((list !== 'fixtures' && list !== 'berths') || present.has(id)))
+  return itemsOf(plan).filter(
+    ({ list, id }) => list !== 'rooms' && ((list !== 'fixtures' && list !== 'berths') || present.has(id)),
+  )
 }
 
-const moved = ({ bounds }: Item, to: Bounds): boolean => Math.abs(to.x1 - to.x0 - (bounds.x1 - bounds.x0)) < 1e-6 && Math.abs(to.y1 - to.y0 - (bounds.y1 - bounds.y0)) < 1e-6
+const moved = ({ bounds }: Item, to: Bounds): boolean =>
+  Math.abs(to.x1 - to.x0 - (bounds.x1 - bounds.x0)) < 1e-6 && Math.abs(to.y1 - to.y0 - (bounds.y1 - bounds.y0)) < 1e-6
 
-const rounded = ({ x0, x1, y0, y1 }: Bounds): Bounds => ({ x0: Math.round(x0), x1: Math.round(x1), y0: Math.round(y0), y1: Math.round(y1) })
+const rounded = ({ x0, x1, y0, y1 }: Bounds): Bounds => ({
+  x0: Math.round(x0),
+  x1: Math.round(x1),
+  y0: Math.round(y0),
+  y1: Math.round(y1),
+})

@@ -50,20 +50,63 @@ export function Handles({ items, chosen, guides, scale, system, onChoose, onPut,
   return (
     <g stroke="none">
       {guides.map(({ axis, at }, i) => (
-        <line key={i} x1={axis === 'x' ? at : -999} x2={axis === 'x' ? at : 999} y1={axis === 'y' ? at : -999} y2={axis === 'y' ? at : 999} stroke="var(--h-colors-green)" strokeWidth={1 / scale} strokeDasharray={`${4 / scale} ${4 / scale}`} pointerEvents="none" />
+        <line
+          key={i}
+          x1={axis === 'x' ? at : -999}
+          x2={axis === 'x' ? at : 999}
+          y1={axis === 'y' ? at : -999}
+          y2={axis === 'y' ? at : 999}
+          stroke="var(--h-colors-green)"
+          strokeWidth={1 / scale}
+          strokeDasharray={`${4 / scale} ${4 / scale}`}
+          pointerEvents="none"
+        />
       ))}
-      {[...items].sort((a, b) => area(b) - area(a)).map((item) => {
-        const box = thickened(item.bounds, FINGER / scale)
-        const on = chosen.includes(item.id)
-        return (
-          <g key={`${item.list}-${item.id}`} {...bind(item, undefined)} role="button" tabIndex={0} data-item={item.id} aria-pressed={on} aria-label={`${item.name}, ${spoken(item.bounds, system)}`} style={{ cursor: 'move', touchAction: 'none', outline: on ? 'none' : undefined }} onFocus={(event) => !on && event.currentTarget.matches(':focus-visible') && onChoose(item.id, false)}>
-            <rect x={box.x0} y={box.y0} width={box.x1 - box.x0} height={box.y1 - box.y0} fill={on ? 'var(--h-colors-green)' : 'transparent'} fillOpacity={on ? 0.12 : undefined} stroke={on ? 'var(--h-colors-green)' : 'none'} strokeWidth={2 / scale} />
-          </g>
-        )
-      })}
+      {[...items]
+        .sort((a, b) => area(b) - area(a))
+        .map((item) => {
+          const box = thickened(item.bounds, FINGER / scale)
+          const on = chosen.includes(item.id)
+          return (
+            <g
+              key={`${item.list}-${item.id}`}
+              {...bind(item, undefined)}
+              role="button"
+              tabIndex={0}
+              data-item={item.id}
+              aria-pressed={on}
+              aria-label={`${item.name}, ${spoken(item.bounds, system)}`}
+              style={{ cursor: 'move', touchAction: 'none', outline: on ? 'none' : undefined }}
+              onFocus={(event) => !on && event.currentTarget.matches(':focus-visible') && onChoose(item.id, false)}
+            >
+              <rect
+                x={box.x0}
+                y={box.y0}
+                width={box.x1 - box.x0}
+                height={box.y1 - box.y0}
+                fill={on ? 'var(--h-colors-green)' : 'transparent'}
+                fillOpacity={on ? 0.12 : undefined}
+                stroke={on ? 'var(--h-colors-green)' : 'none'}
+                strokeWidth={2 / scale}
+              />
+            </g>
+          )
+        })}
       {single &&
         gripsOf(single).map(({ grip, at: [x, y] }) => (
-          <rect key={grip} {...bind(single, grip)} x={x - 5 / scale} y={y - 5 / scale} width={10 / scale} height={10 / scale} fill="var(--h-colors-bar)" stroke="var(--h-colors-green)" strokeWidth={1.6 / scale} style={{ cursor: 'crosshair', touchAction: 'none' }} data-grip={grip} />
+          <rect
+            key={grip}
+            {...bind(single, grip)}
+            x={x - 5 / scale}
+            y={y - 5 / scale}
+            width={10 / scale}
+            height={10 / scale}
+            fill="var(--h-colors-bar)"
+            stroke="var(--h-colors-green)"
+            strokeWidth={1.6 / scale}
+            style={{ cursor: 'crosshair', touchAction: 'none' }}
+            data-grip={grip}
+          />
         ))}
     </g>
   )
@@ -75,7 +118,16 @@ type Grip = (typeof GRIPS)[number]
 /** Corners and edges; a wall, a door and a window are stretched at their ends only. */
 function gripsOf({ bounds: { x0, x1, y0, y1 } }: Item): { grip: Grip; at: [number, number] }[] {
   const [mx, my] = [(x0 + x1) / 2, (y0 + y1) / 2]
-  const at: Record<Grip, [number, number]> = { nw: [x0, y0], n: [mx, y0], ne: [x1, y0], e: [x1, my], se: [x1, y1], s: [mx, y1], sw: [x0, y1], w: [x0, my] }
+  const at: Record<Grip, [number, number]> = {
+    nw: [x0, y0],
+    n: [mx, y0],
+    ne: [x1, y0],
+    e: [x1, my],
+    se: [x1, y1],
+    s: [mx, y1],
+    sw: [x0, y1],
+    w: [x0, my],
+  }
   const thin = x1 - x0 < 1 ? ['n', 's'] : y1 - y0 < 1 ? ['w', 'e'] : GRIPS
   return GRIPS.filter((grip) => thin.includes(grip)).map((grip) => ({ grip, at: at[grip] }))
 }

@@ -9,7 +9,17 @@ import { useMeasures } from '../../../look/measures'
 import { useMeter } from '../laser/useMeter'
 
 /** A length as people write it, at `least` so much; below 0 where something reaches out into a slide. The meter's next reading goes to the field that has the focus. */
-export function LengthField({ label, value, least, onSet }: { label: string; value: number; least?: number; onSet(value: number): void }) {
+export function LengthField({
+  label,
+  value,
+  least,
+  onSet,
+}: {
+  label: string
+  value: number
+  least?: number
+  onSet(value: number): void
+}) {
   const system = useMeasures()
   const { ask } = useMeter()
   const [typed, setTyped] = useState<string>()
@@ -19,7 +29,8 @@ export function LengthField({ label, value, least, onSet }: { label: string; val
     try {
       const below = text.trim().startsWith('-')
       const length = parseLength(text.trim().replace(/^-/, ''))
-      if (least !== undefined && (below || length < least)) return setWrong(`at least ${formatQuantity(inches(least), system)}`)
+      if (least !== undefined && (below || length < least))
+        return setWrong(`at least ${formatQuantity(inches(least), system)}`)
       setWrong(undefined)
       setTyped(undefined)
       onSet(below ? -length : length)
@@ -33,7 +44,17 @@ export function LengthField({ label, value, least, onSet }: { label: string; val
       <Field.Label fontSize="13px" mb="0">
         {label}
       </Field.Label>
-      <Input size="sm" autoComplete="off" className="figure" data-figure={typed === undefined ? 'set' : 'typed'} value={shown} onFocus={(event) => (ask({ label, take: set }), event.target.select())} onChange={(event) => setTyped(event.target.value)} onBlur={() => typed !== undefined && set(typed)} onKeyDown={(event) => event.key === 'Enter' && set(shown)} />
+      <Input
+        size="sm"
+        autoComplete="off"
+        className="figure"
+        data-figure={typed === undefined ? 'set' : 'typed'}
+        value={shown}
+        onFocus={(event) => (ask({ label, take: set }), event.target.select())}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={() => typed !== undefined && set(typed)}
+        onKeyDown={(event) => event.key === 'Enter' && set(shown)}
+      />
       <Field.ErrorText fontSize="12.5px" color="no">
         {wrong && `Right would be ${wrong}`}
       </Field.ErrorText>

@@ -14,7 +14,19 @@ const WORDS: Record<TimeOfDay, string> = { parked: 'Parked', night: 'Night, all 
 const WIDE = 310
 
 /** The plan at all three times of day at once, each with what is not right then. */
-export function ThreeTimes({ plan, made, findings, shown, onShow }: { plan: Plan; made: string[]; findings: Partial<Record<TimeOfDay, Finding[]>>; shown: TimeOfDay; onShow(time: TimeOfDay): void }) {
+export function ThreeTimes({
+  plan,
+  made,
+  findings,
+  shown,
+  onShow,
+}: {
+  plan: Plan
+  made: string[]
+  findings: Partial<Record<TimeOfDay, Finding[]>>
+  shown: TimeOfDay
+  onShow(time: TimeOfDay): void
+}) {
   const frame = frameFor([plan])
   const scale = Math.min(1.2, WIDE / (frame.before + frame.after))
   return (
@@ -25,13 +37,41 @@ export function ThreeTimes({ plan, made, findings, shown, onShow }: { plan: Plan
         return (
           <Box key={time} flex="1" minW="260px" asChild>
             <section aria-label={WORDS[time]}>
-              <button type="button" onClick={() => onShow(time)} style={{ fontWeight: time === shown ? 700 : 500, cursor: 'pointer', fontSize: '14px', minHeight: '24px' }}>
+              <button
+                type="button"
+                onClick={() => onShow(time)}
+                style={{
+                  fontWeight: time === shown ? 700 : 500,
+                  cursor: 'pointer',
+                  fontSize: '14px',
+                  minHeight: '24px',
+                }}
+              >
                 {WORDS[time]}
               </button>{' '}
-              <Text as="span" fontSize="13.5px" color={wrong ? 'no' : found?.length ? 'tight' : 'fits'} fontWeight="600">
-                {!found ? '' : wrong ? `${wrong} cannot be so` : found.length ? `${found.length} to look at` : 'all right'}
+              <Text
+                as="span"
+                fontSize="13.5px"
+                color={wrong ? 'no' : found?.length ? 'tight' : 'fits'}
+                fontWeight="600"
+              >
+                {!found
+                  ? ''
+                  : wrong
+                    ? `${wrong} cannot be so`
+                    : found.length
+                      ? `${found.length} to look at`
+                      : 'all right'}
               </Text>
-              <PlanStrip plan={plan} time={time} made={time === 'night' ? made : []} frame={frame} scale={scale} text={`${WORDS[time]}: ${found?.length ?? 0} findings`} over={found && <FaultLayer findings={found} scale={scale} />} />
+              <PlanStrip
+                plan={plan}
+                time={time}
+                made={time === 'night' ? made : []}
+                frame={frame}
+                scale={scale}
+                text={`${WORDS[time]}: ${found?.length ?? 0} findings`}
+                over={found && <FaultLayer findings={found} scale={scale} />}
+              />
               <Box asChild pl="5" fontSize="13px" lineHeight="1.45" maxH="112px" overflowY="auto">
                 <ol style={{ listStyle: 'decimal' }}>
                   {found?.map(({ says, weight }, i) => (

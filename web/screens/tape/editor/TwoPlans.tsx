@@ -11,12 +11,21 @@ export function TwoPlans({ mine, theirs }: { mine: Plan; theirs: Plan }) {
   const frame = frameFor([mine, theirs])
   return (
     <Flex mb="3" gap="6" flexWrap="wrap">
-      {[{ name: 'Yours', plan: mine }, { name: 'Theirs', plan: theirs }].map(({ name, plan }) => (
+      {[
+        { name: 'Yours', plan: mine },
+        { name: 'Theirs', plan: theirs },
+      ].map(({ name, plan }) => (
         <Box key={name}>
           <Text fontWeight="600" fontSize="14px">
             {name}
           </Text>
-          <PlanStrip plan={plan} time="parked" frame={frame} scale={Math.min(1.5, WIDE / (frame.before + frame.after))} text={`${name}, parked`} />
+          <PlanStrip
+            plan={plan}
+            time="parked"
+            frame={frame}
+            scale={Math.min(1.5, WIDE / (frame.before + frame.after))}
+            text={`${name}, parked`}
+          />
         </Box>
       ))}
     </Flex>

@@ -11,14 +11,29 @@ export const Row = ({ children }: { children: ReactNode }) => (
 )
 
 /** One of a few, by name. */
-export function Choice({ label, value, options, onChoose }: { label: string; value: string; options: [string, string][]; onChoose(value: string): void }) {
+export function Choice({
+  label,
+  value,
+  options,
+  onChoose,
+}: {
+  label: string
+  value: string
+  options: [string, string][]
+  onChoose(value: string): void
+}) {
   return (
     <Field.Root w="auto">
       <Field.Label fontSize="13px" mb="0">
         {label}
       </Field.Label>
       <NativeSelect.Root size="sm" w="150px">
-        <NativeSelect.Field value={value} onChange={(event) => onChoose(event.target.value)} bg="bar" borderColor="line">
+        <NativeSelect.Field
+          value={value}
+          onChange={(event) => onChoose(event.target.value)}
+          bg="bar"
+          borderColor="line"
+        >
           {options.map(([key, name]) => (
             <option key={key} value={key}>
               {name}
@@ -38,7 +53,16 @@ export function Named({ label, value, onSet }: { label: string; value: string; o
       <Field.Label fontSize="13px" mb="0">
         {label}
       </Field.Label>
-      <Input key={value} size="sm" w="150px" defaultValue={value} maxLength={80} onBlur={(event) => event.target.value.trim() && event.target.value !== value && onSet(event.target.value.trim())} />
+      <Input
+        key={value}
+        size="sm"
+        w="150px"
+        defaultValue={value}
+        maxLength={80}
+        onBlur={(event) =>
+          event.target.value.trim() && event.target.value !== value && onSet(event.target.value.trim())
+        }
+      />
     </Field.Root>
   )
 }

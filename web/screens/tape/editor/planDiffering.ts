@@ -11,7 +11,13 @@ export function planDiffering(mine: Plan, theirs: Plan, system: MeasureSystem): 
   const same = (a: Item, b: Item) => a.id === b.id && a.list === b.list
   const onlyMine = own.filter((item) => !other.some((one) => same(one, item)))
   const onlyTheirs = other.filter((item) => !own.some((one) => same(one, item)))
-  const moved = own.flatMap((item) => placesOf(item, other.find((one) => same(one, item)), system))
+  const moved = own.flatMap((item) =>
+    placesOf(
+      item,
+      other.find((one) => same(one, item)),
+      system,
+    ),
+  )
   const shared = (plan: Plan, gone: Item[]) => withoutPlaces(plan, new Set(gone.map(({ id }) => id)))
   return [
     ...onlyMine.map(({ name }): Differing => ({ path: name, mine: 'there', theirs: 'not there' })),
@@ -24,9 +30,16 @@ export function planDiffering(mine: Plan, theirs: Plan, system: MeasureSystem): 
 function placesOf(mine: Item, theirs: Item | undefined, system: MeasureSystem): Differing[] {
   if (!theirs) return []
   const say = (value: number) => formatQuantity(inches(Math.round(value * 8) / 8), system)
-  const of = ({ bounds: { x0, x1, y0, y1 } }: Item) => ({ 'from the front': x0, 'from the off-door side': y0, along: x1 - x0, across: y1 - y0 })
+  const of = ({ bounds: { x0, x1, y0, y1 } }: Item) => ({
+    'from the front': x0,
+    'from the off-door side': y0,
+    along: x1 - x0,
+    across: y1 - y0,
+  })
   const [own, other] = [of(mine), of(theirs)]
-  return (Object.keys(own) as (keyof typeof own)[]).flatMap((key) => (own[key] === other[key] ? [] : [{ path: `${mine.name}, ${key}`, mine: say(own[key]), theirs: say(other[key]) }]))
+  return (Object.keys(own) as (keyof typeof own)[]).flatMap((key) =>
+    own[key] === other[key] ? [] : [{ path: `${mine.name}, ${key}`, mine: say(own[key]), theirs: say(other[key]) }],
+  )
 }
 
 /** What is left of a plan when places and readings are left out; each thing by its id, so that like is compared with like. */
@@ -34,7 +47,17 @@ function withoutPlaces(plan: Plan, gone: ReadonlySet<string>): Record<string, un
   const lists = Object.entries(withoutReadings(plan)).map(([list, value]) => {
     if (!Array.isArray(value)) return [list, value]
     const kept = (value as ({ id: string } & Record<string, unknown>)[]).filter(({ id }) => !gone.has(id))
-    return [list, Object.fromEntries(kept.map(({ id, shape: _shape, from: _from, to: _to, start: _start, length: _length, depth: _depth, ...rest }) => [id, rest]))]
+    return [
+      list,
+      Object.fromEntries(
+        kept.map(
+          ({ id, shape: _shape, from: _from, to: _to, start: _start, length: _length, depth: _depth, ...rest }) => [
+            id,
+            rest,
+          ],
+        ),
+      ),
+    ]
   })
   return Object.fromEntries(lists)
 }

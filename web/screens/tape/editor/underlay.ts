@@ -9,7 +9,12 @@ export interface Underlay {
 }
 
 /** The picture laid over the box from the front wall on, until it is scaled. */
-export const laid = (href: string, pixels: [number, number], boxLength: number): Underlay => ({ href, pixels, at: [0, 0], inchesPerPixel: boxLength / pixels[0] })
+export const laid = (href: string, pixels: [number, number], boxLength: number): Underlay => ({
+  href,
+  pixels,
+  at: [0, 0],
+  inchesPerPixel: boxLength / pixels[0],
+})
 
 /**
  * The picture scaled so that two points of it, pressed on the plan, lie as far apart as is known. The first stays
@@ -19,7 +24,14 @@ export function scaled(underlay: Underlay, [first, second]: [Point, Point], apar
   const drawn = Math.hypot(second[0] - first[0], second[1] - first[1])
   if (drawn === 0 || apart <= 0) return underlay
   const by = apart / drawn
-  return { ...underlay, inchesPerPixel: underlay.inchesPerPixel * by, at: [first[0] - (first[0] - underlay.at[0]) * by, first[1] - (first[1] - underlay.at[1]) * by] }
+  return {
+    ...underlay,
+    inchesPerPixel: underlay.inchesPerPixel * by,
+    at: [first[0] - (first[0] - underlay.at[0]) * by, first[1] - (first[1] - underlay.at[1]) * by],
+  }
 }
 
-export const slid = (underlay: Underlay, dx: number, dy: number): Underlay => ({ ...underlay, at: [underlay.at[0] + dx, underlay.at[1] + dy] })
+export const slid = (underlay: Underlay, dx: number, dy: number): Underlay => ({
+  ...underlay,
+  at: [underlay.at[0] + dx, underlay.at[1] + dy],
+})

@@ -4,7 +4,12 @@ import { seated } from '@hitchet/core/editing/riding'
 import type { Plan } from '@hitchet/core/plan/plan'
 import type { Step } from './drawing'
 
-const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+const ARROWS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
 /** Inches at one press: with Shift half a foot. */
 const FAR = 6
 
@@ -35,7 +40,11 @@ function typing({ target, ctrlKey, metaKey }: KeyboardEvent): boolean {
 }
 
 /** What a key asks for; undefined when it is none of ours. */
-export function keyStep(event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'shiftKey' | 'altKey'>, plan: Plan, chosen: string[]): Step | undefined {
+export function keyStep(
+  event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'shiftKey' | 'altKey'>,
+  plan: Plan,
+  chosen: string[],
+): Step | undefined {
   const command = event.ctrlKey || event.metaKey
   const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
   if (command && key === 'z') return { do: event.shiftKey ? 'redo' : 'undo' }
@@ -55,7 +64,14 @@ export function keyStep(event: Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey'
 function nudged(plan: Plan, items: readonly Item[], [dx, dy]: [number, number], by: number, stretch: boolean): Plan {
   return items.reduce((now, item) => {
     const { x0, x1, y0, y1 } = item.bounds
-    const to = stretch ? { x0, y0, x1: Math.max(x0 + Math.min(1, x1 - x0), x1 + dx * by), y1: Math.max(y0 + Math.min(1, y1 - y0), y1 + dy * by) } : shift(item.bounds, dx * by, dy * by)
+    const to = stretch
+      ? {
+          x0,
+          y0,
+          x1: Math.max(x0 + Math.min(1, x1 - x0), x1 + dx * by),
+          y1: Math.max(y0 + Math.min(1, y1 - y0), y1 + dy * by),
+        }
+      : shift(item.bounds, dx * by, dy * by)
     return seated(withBounds(now, item, to), item)
   }, plan)
 }

@@ -15,7 +15,11 @@ const nameOf = (stock: string): string => `hitchet:plan:${stock}`
  * connection costs nothing. `found`: what an earlier visit left, as it was when the page opened.
  */
 export function useKeptPlan(stock: string) {
-  const ready = useSyncExternalStore(() => () => {}, () => true, () => false)
+  const ready = useSyncExternalStore(
+    () => () => {},
+    () => true,
+    () => false,
+  )
   const [found, setFound] = useState<KeptPlan>()
   const [looked, setLooked] = useState(false)
   if (ready && !looked) {

@@ -38,7 +38,15 @@ export function LaserPanel({ meter }: { meter: PlayedMeter }) {
           Next reading goes to: <b>{asked ?? 'nothing yet'}</b>
         </Text>
         <HStack gap="2" flexWrap="wrap">
-          <Input size="sm" w="96px" aria-label="What it would measure" placeholder={`6'2 1/2`} value={text} onChange={(event) => setText(event.target.value)} onKeyDown={(event) => event.key === 'Enter' && (event.preventDefault(), measure())} />
+          <Input
+            size="sm"
+            w="96px"
+            aria-label="What it would measure"
+            placeholder={`6'2 1/2`}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            onKeyDown={(event) => event.key === 'Enter' && (event.preventDefault(), measure())}
+          />
           <Button size="sm" px="2.5" onClick={measure}>
             Measure
           </Button>
@@ -47,9 +55,25 @@ export function LaserPanel({ meter }: { meter: PlayedMeter }) {
           </Button>
         </HStack>
         <details>
-          <summary style={{ cursor: 'pointer', fontSize: '13.5px', padding: '4px 0' }}>Replay a recorded session</summary>
-          <Textarea size="sm" rows={3} className="figure" aria-label="Recorded lines" placeholder="DIST 1.8796 m *4B" value={session} onChange={(event) => (setSession(event.target.value), setAt(0))} />
-          <Button size="sm" variant="outline" mt="1" disabled={at >= lines.length} onClick={() => (meter.send(lines[at]!), setAt(at + 1))}>
+          <summary style={{ cursor: 'pointer', fontSize: '13.5px', padding: '4px 0' }}>
+            Replay a recorded session
+          </summary>
+          <Textarea
+            size="sm"
+            rows={3}
+            className="figure"
+            aria-label="Recorded lines"
+            placeholder="DIST 1.8796 m *4B"
+            value={session}
+            onChange={(event) => (setSession(event.target.value), setAt(0))}
+          />
+          <Button
+            size="sm"
+            variant="outline"
+            mt="1"
+            disabled={at >= lines.length}
+            onClick={() => (meter.send(lines[at]!), setAt(at + 1))}
+          >
             Next line ({Math.min(at + 1, lines.length)} of {lines.length})
           </Button>
         </details>

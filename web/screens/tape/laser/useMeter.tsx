@@ -38,6 +38,9 @@ export function MeterProvider({ meter, children }: { meter: DistanceMeter; child
       }),
     [meter],
   )
-  const state = useMemo(() => ({ asked, says, ask: (next: Asking) => ((asking.current = next), setAsked(next.label)) }), [asked, says])
+  const state = useMemo(
+    () => ({ asked, says, ask: (next: Asking) => ((asking.current = next), setAsked(next.label)) }),
+    [asked, says],
+  )
   return <Meter.Provider value={state}>{children}</Meter.Provider>
 }

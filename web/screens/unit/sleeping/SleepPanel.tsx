@@ -10,7 +10,15 @@ import { CapacityTable } from './CapacityTable'
 import { Timeline } from './Timeline'
 
 /** How this household sleeps in this unit: in one sentence, night by night, by the count, and for how many years. */
-export function SleepPanel({ story, tokens, children }: { story: SleepStory; tokens: Token[]; children: { name: string; age: number }[] }) {
+export function SleepPanel({
+  story,
+  tokens,
+  children,
+}: {
+  story: SleepStory
+  tokens: Token[]
+  children: { name: string; age: number }[]
+}) {
   return (
     <Box as="section" aria-labelledby="sleeping" borderTopWidth="1px" borderColor="line" mt="5" pt="4">
       <Text as="h2" id="sleeping" fontWeight="700">
@@ -19,7 +27,15 @@ export function SleepPanel({ story, tokens, children }: { story: SleepStory; tok
       <Text fontSize="18px" lineHeight="1.35" maxW="72ch" mb="3">
         <Said phrase={story.says} />
       </Text>
-      <Grid templateColumns={{ base: '1fr', md: `repeat(${story.nights.length}, minmax(0, 1fr))`, lg: `repeat(${story.nights.length}, minmax(0, 1fr)) 330px` }} gap="8" alignItems="start">
+      <Grid
+        templateColumns={{
+          base: '1fr',
+          md: `repeat(${story.nights.length}, minmax(0, 1fr))`,
+          lg: `repeat(${story.nights.length}, minmax(0, 1fr)) 330px`,
+        }}
+        gap="8"
+        alignItems="start"
+      >
         {story.nights.map((night) => (
           <NightColumn key={night.name} night={night} tokens={tokens} />
         ))}
@@ -30,7 +46,13 @@ export function SleepPanel({ story, tokens, children }: { story: SleepStory; tok
   )
 }
 
-function NightColumn({ night: { name, lies, noticed, second, largest, changes }, tokens }: { night: NightStory; tokens: Token[] }) {
+function NightColumn({
+  night: { name, lies, noticed, second, largest, changes },
+  tokens,
+}: {
+  night: NightStory
+  tokens: Token[]
+}) {
   return (
     <Box>
       <Text as="h3" fontWeight="600" fontSize="15px" mb="1">

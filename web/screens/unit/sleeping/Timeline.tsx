@@ -5,22 +5,48 @@ import { FILLS, VERDICT_WORDS } from '../../../drawing/patterns'
 import { Said } from '../../../look/measures'
 
 /** How long it fits: a band of years to the tenth, the children's ages under it, and what happens in which year. */
-export function Timeline({ outlook: { years, until }, children }: { outlook: Outlook; children: { name: string; age: number }[] }) {
+export function Timeline({
+  outlook: { years, until },
+  children,
+}: {
+  outlook: Outlook
+  children: { name: string; age: number }[]
+}) {
   if (children.length === 0) return null
   const tighter = years.find(({ year, verdict }) => year > 0 && verdict === 'tight')
   const told = years.filter(({ says }) => says)
   return (
     <Box mt="5">
       <Text as="h3" fontWeight="600" fontSize="15px" mb="1">
-        {until === undefined ? `It fits for ten years and more${tighter ? `, if more tightly ${inYears(tighter.year).toLowerCase()}` : ''}` : until.year === 0 ? 'It does not fit today' : `It fits until ${until.year === 1 ? 'next year' : `${until.year} years from now`}`}
+        {until === undefined
+          ? `It fits for ten years and more${tighter ? `, if more tightly ${inYears(tighter.year).toLowerCase()}` : ''}`
+          : until.year === 0
+            ? 'It does not fit today'
+            : `It fits until ${until.year === 1 ? 'next year' : `${until.year} years from now`}`}
       </Text>
       <Box overflowX="auto">
-        <Grid role="img" aria-label={years.map(({ year, verdict }) => `${inYears(year)}: ${VERDICT_WORDS[verdict]}`).join('; ')} templateColumns={`92px repeat(${years.length}, minmax(52px, 1fr))`} alignItems="center" rowGap="0.5" minW="700px" fontSize="13.5px">
+        <Grid
+          role="img"
+          aria-label={years.map(({ year, verdict }) => `${inYears(year)}: ${VERDICT_WORDS[verdict]}`).join('; ')}
+          templateColumns={`92px repeat(${years.length}, minmax(52px, 1fr))`}
+          alignItems="center"
+          rowGap="0.5"
+          minW="700px"
+          fontSize="13.5px"
+        >
           <span />
           {years.map(({ year, verdict }) => (
             <Box key={year} px="1px">
               <svg width="100%" height="16" aria-hidden focusable="false" style={{ display: 'block' }}>
-                <rect x="1" y="2" width="98%" height="12" fill={FILLS[verdict]} stroke={`var(--h-colors-${verdict})`} strokeDasharray={verdict === 'measure' ? '3 2' : undefined} />
+                <rect
+                  x="1"
+                  y="2"
+                  width="98%"
+                  height="12"
+                  fill={FILLS[verdict]}
+                  stroke={`var(--h-colors-${verdict})`}
+                  strokeDasharray={verdict === 'measure' ? '3 2' : undefined}
+                />
               </svg>
               <Text textAlign="center" color={verdict} fontWeight="600">
                 {VERDICT_WORDS[verdict]}

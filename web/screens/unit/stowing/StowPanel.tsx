@@ -45,7 +45,14 @@ export function StowPanel({ what, gear, changes }: { what: Stowed; gear: Gear[];
                 'empty'
               ) : (
                 <>
-                  <Figure value={carried.get(hold.id)} unit="lb" /> {hold.limit === undefined ? 'of a limit nobody has read' : <>of <Figure value={hold.limit} unit="lb" /></>}
+                  <Figure value={carried.get(hold.id)} unit="lb" />{' '}
+                  {hold.limit === undefined ? (
+                    'of a limit nobody has read'
+                  ) : (
+                    <>
+                      of <Figure value={hold.limit} unit="lb" />
+                    </>
+                  )}
                 </>
               )}
             </Text>
@@ -59,7 +66,8 @@ export function StowPanel({ what, gear, changes }: { what: Stowed; gear: Gear[];
                     .filter(({ id }) => inside.some((one) => one.piece === id))
                     .map(({ id, name }) => (
                       <li key={id}>
-                        <b className="figure">{numbers.get(id)}</b> {name}, {inside.filter((one) => one.piece === id).length}
+                        <b className="figure">{numbers.get(id)}</b> {name},{' '}
+                        {inside.filter((one) => one.piece === id).length}
                       </li>
                     ))}
                 </Box>

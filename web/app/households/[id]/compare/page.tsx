@@ -5,7 +5,13 @@ import { Screen } from '../../../../screens/shell/Screen'
 
 export const metadata: Metadata = { title: 'Compare' }
 
-export default async function Page({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ units?: string | string[] }> }) {
+export default async function Page({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>
+  searchParams: Promise<{ units?: string | string[] }>
+}) {
   const { account, kept } = await openHousehold(params)
   const { units } = await searchParams
   return (

@@ -5,7 +5,9 @@ import { requireAccount } from '../../../../server/auth/session'
 
 type Props = { params: Promise<{ stock: string }> }
 
-export const generateMetadata = async ({ params }: Props): Promise<Metadata> => ({ title: `${(await params).stock}, tape` })
+export const generateMetadata = async ({ params }: Props): Promise<Metadata> => ({
+  title: `${(await params).stock}, tape`,
+})
 
 export default async function Page({ params }: Props) {
   return (

@@ -6,5 +6,7 @@ import { fileResponse } from '../../../../../server/services/files'
 /** A household as `household.json`. */
 export const GET = guarded<{ params: Promise<{ id: string }> }>(async (_request, _account, { params }) => {
   const kept = await householdById((await params).id)
-  return kept ? fileResponse(kept.household.name, documentText(kept.household)) : refusal(404, 'No household of that number.')
+  return kept
+    ? fileResponse(kept.household.name, documentText(kept.household))
+    : refusal(404, 'No household of that number.')
 })
