@@ -1,4 +1,7 @@
-/** Arrows point one way: web -> core; in core, questions -> plan, trailer, household -> readings -> quantity. */
+/**
+ * Arrows point one way: web -> core; in core, match -> questions -> the rooms they rest on (nights, stowing) ->
+ * plan, trailer, household -> readings -> quantity.
+ */
 const forbid = (name, from, to, comment) => ({
   name,
   severity: 'error',
@@ -45,8 +48,8 @@ module.exports = {
     forbid(
       'plan-asks-nothing',
       core('plan'),
-      core('questions|match|household|formats|yard|trailer'),
-      'the plan answers to whoever asks',
+      core('questions|match|nights|stowing|shared|rules|household|formats|yard|trailer'),
+      'the plan answers to whoever asks, by rules it is given',
     ),
     forbid(
       'trailer-asks-nothing',
@@ -54,7 +57,25 @@ module.exports = {
       core('questions|match|formats|yard'),
       'data does not know who asks',
     ),
-    forbid('questions-do-not-rank', core('questions'), core('match|formats|yard'), 'a question knows no ranking'),
+    forbid(
+      'grounds-lie-below-questions',
+      core('nights|stowing|packing|shared'),
+      core('questions|match|rules|formats|yard'),
+      'what questions rest on knows no question, and no rules but its own',
+    ),
+    forbid(
+      'questions-do-not-rank',
+      core('questions'),
+      core('match|rules|formats|yard'),
+      'a question knows no ranking, and no rules but its own and those below',
+    ),
+    {
+      name: 'no-question-knows-a-sibling',
+      severity: 'error',
+      comment: 'what two questions share is solved below them, in shared/',
+      from: { path: '^core/src/questions/([^/]+)/', pathNot: '\\.test\\.' },
+      to: { path: '^core/src/questions/[^/]+/', pathNot: '^core/src/questions/$1/' },
+    },
     forbid(
       'drawing-knows-no-server',
       '^web/drawing',

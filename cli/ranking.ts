@@ -1,12 +1,11 @@
-import { factSheet, rank, byWeightOfObjection, type Match } from '../core/src/match/match'
+import { factSheet } from '../core/src/match/factSheet'
+import { rank, byWeightOfObjection, type Match } from '../core/src/match/match'
 import type { Household } from '../core/src/household/household'
 import { formatQuantity } from '../core/src/quantity/format'
 import { phraseText } from '../core/src/quantity/phrase'
 import { CAUTIONS } from '../core/src/questions/cautions'
 import { questionOf } from '../core/src/questions/index'
-import { arrangement } from '../core/src/questions/sleep/sleep'
-import { sleepFacts } from '../core/src/questions/sleep/facts'
-import { sleepNeed } from '../core/src/questions/sleep/need'
+import { nightsIn } from '../core/src/nights/nights'
 import { DEFAULT_HOUSE_RULES } from '../core/src/rules/houseRules'
 import { trailerName, type Trailer } from '../core/src/trailer/trailer'
 
@@ -34,7 +33,7 @@ export function rankingJson(trailers: Trailer[], household: Household) {
 export function rankingText(trailers: Trailer[], household: Household): string {
   const units = ranked(trailers, household).map(({ trailer, match }, i) => {
     const lines = byWeightOfObjection(match.answers).flatMap(([id, { verdict, margin, because }]) => [
-      `   ${questionOf(id).asks} ${verdict.toUpperCase()}${margin ? ` (${formatQuantity(margin)})` : ''}`,
+      `   ${questionOf(id).words.asks} ${verdict.toUpperCase()}${margin ? ` (${formatQuantity(margin)})` : ''}`,
       ...because.map((reason) => `      - ${phraseText(reason.says)}`),
     ])
     const berths = berthsOf(trailer, household).everyNight.map(({ berth, people }) => `${berth}: ${people.join(', ')}`)
@@ -49,14 +48,15 @@ export function rankingText(trailers: Trailer[], household: Household): string {
 
 function ranked(trailers: Trailer[], household: Household): { trailer: Trailer; match: Match }[] {
   const matches = rank(
-    trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) })),
+    trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer, DEFAULT_HOUSE_RULES) })),
     household,
+    DEFAULT_HOUSE_RULES,
   )
   return matches.map((match) => ({ match, trailer: trailers.find(({ stock }) => stock === match.id)! }))
 }
 
 function berthsOf(trailer: Trailer, household: Household) {
-  const { everyNight, guestNight } = arrangement(sleepFacts(trailer), sleepNeed(household, DEFAULT_HOUSE_RULES))
+  const { everyNight, guestNight } = nightsIn(trailer, household, DEFAULT_HOUSE_RULES)
   const told = ({ placements }: typeof everyNight) =>
     placements.map(({ berth, people }) => ({ berth: berth.name, people: people.map(({ name }) => name) }))
   return { everyNight: told(everyNight), ...(guestNight && { withGuests: told(guestNight) }) }

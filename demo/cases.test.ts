@@ -1,12 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseHousehold, parseTrailer } from '../core/src/formats/document'
-import { factSheet, judgeFor, rank } from '../core/src/match/match'
+import { factSheet } from '../core/src/match/factSheet'
+import { judgeFor, rank } from '../core/src/match/match'
 import { phraseText } from '../core/src/quantity/phrase'
-import type { QuestionId, Verdict } from '../core/src/questions/question'
-import { isUpper, type SleepFacts } from '../core/src/questions/sleep/facts'
-import { sleepNeed } from '../core/src/questions/sleep/need'
-import { arrangement } from '../core/src/questions/sleep/sleep'
+import type { QuestionId } from '../core/src/questions/index'
+import type { Verdict } from '../core/src/questions/reason'
+import { isUpper } from '../core/src/nights/facts'
+import { sharedFor } from '../core/src/shared/shared'
 import { DEFAULT_HOUSE_RULES } from '../core/src/rules/houseRules'
 
 const read = (folder: string) =>
@@ -19,8 +20,9 @@ const households = new Map(
     .map((text) => parseHousehold(text).document!)
     .map((one) => [one.name, one]),
 )
-const sheets = new Map(trailers.map((trailer) => [trailer.stock, factSheet(trailer)]))
-const answers = (household: string, stock: string) => judgeFor(households.get(household)!)(sheets.get(stock)!)
+const sheets = new Map(trailers.map((trailer) => [trailer.stock, factSheet(trailer, DEFAULT_HOUSE_RULES)]))
+const answers = (household: string, stock: string) =>
+  judgeFor(households.get(household)!, DEFAULT_HOUSE_RULES)(sheets.get(stock)!)
 
 const FERRAND = 'The Ferrand-Nunn family'
 const OKORO = 'The Okoro-Lindt family'
@@ -171,7 +173,7 @@ describe('every answer over the whole lot', () => {
       name: `${household.name}, ${trailer.stock}`,
       household,
       trailer,
-      answers: judgeFor(household)(sheets.get(trailer.stock)!),
+      answers: judgeFor(household, DEFAULT_HOUSE_RULES)(sheets.get(trailer.stock)!),
     })),
   )
 
@@ -193,10 +195,7 @@ describe('every answer over the whole lot', () => {
 
   it('no child under six lies in an upper bunk, no bunk carries more than its limit, and nobody lies twice', () => {
     for (const { household, trailer, name } of all) {
-      const { everyNight, guestNight } = arrangement(
-        sheets.get(trailer.stock)!.sleep as SleepFacts,
-        sleepNeed(household, DEFAULT_HOUSE_RULES),
-      )
+      const { everyNight, guestNight } = sharedFor(household, DEFAULT_HOUSE_RULES)(sheets.get(trailer.stock)!).nights
       for (const { placements } of guestNight ? [everyNight, guestNight] : [everyNight]) {
         const lying = placements.flatMap(({ people }) => people.map(({ id }) => id))
         expect(new Set(lying).size, name).toBe(lying.length)
@@ -220,6 +219,7 @@ describe('every answer over the whole lot', () => {
           rank(
             trailers.map(({ stock }) => ({ id: stock, facts: sheets.get(stock)! })),
             household,
+            DEFAULT_HOUSE_RULES,
           ).filter(({ standing }) => standing === 'fits').length,
         ] as const,
     )

@@ -1,3 +1,4 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '../core/src/rules/houseRules'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseHousehold, parseTrailer } from '../core/src/formats/document'
@@ -58,7 +59,7 @@ describe('the demo yard', () => {
   it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))(
     '%s: every berth has two ways out on every night there can be, or is flagged',
     (_, { model, plan }) => {
-      const out = nightsOf(plan).flatMap((made) => waysOut(floorOf(plan, 'night', made)))
+      const out = nightsOf(plan).flatMap((made) => waysOut(floorOf(plan, 'night', made), RULES.ways))
       expect([...new Set(out.map(({ berth }) => berth))].sort()).toEqual(plan.berths.map(({ id }) => id).sort())
       expect([...new Set(out.filter(({ by }) => by.length < 2).map(({ berth }) => berth))]).toEqual(
         ONE_WAY_OUT[model] ?? [],

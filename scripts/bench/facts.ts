@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs'
 import PF from 'pathfinding'
 import { parseTrailer } from '../../core/src/formats/document'
-import { factSheet } from '../../core/src/match/match'
+import { factSheet } from '../../core/src/match/factSheet'
+import { DEFAULT_HOUSE_RULES } from '../../core/src/rules/houseRules'
 import { waysOut } from '../../core/src/plan/exits'
 import type { Clearance } from '../../core/src/plan/clearance'
 import { floorOf, reachOf } from '../../core/src/plan/reach'
@@ -36,7 +37,10 @@ export async function benchFacts() {
     ({ matrix, from, to }) => new PF.DijkstraFinder().findPath(...from, ...to, new PF.Grid(matrix)),
   )
   // What follows from a drawing alone is remembered: each round gets one that nobody has seen.
-  const all = await measured(() => ({ ...trailer, plan: nudged(trailer.plan) }), factSheet)
+  const all = await measured(
+    () => ({ ...trailer, plan: nudged(trailer.plan) }),
+    (one) => factSheet(one, DEFAULT_HOUSE_RULES),
+  )
   const growth = []
   for (const times of [1, 2, 4]) {
     const plan = lengthened(trailer.plan, times)
@@ -53,7 +57,7 @@ export async function benchFacts() {
   }
   const dragStep = await measured(
     () => nudged(trailer.plan),
-    (plan) => check(plan, 'parked', []),
+    (plan) => check(plan, 'parked', [], DEFAULT_HOUSE_RULES.ways),
   )
   return {
     plan: STOCK,
@@ -85,7 +89,7 @@ function answer(plan: Plan): void {
     plan.conversions.map(({ id }) => id),
   )
   reachOf(night, 'toilet')
-  waysOut(night)
+  waysOut(night, DEFAULT_HOUSE_RULES.ways)
 }
 
 /** `make` is not timed: what is known of a plan is remembered with it, so each round gets its own. */

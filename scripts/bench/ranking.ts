@@ -1,11 +1,15 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { parseHousehold, parseTrailer } from '../../core/src/formats/document'
-import { rank, type FactSheet } from '../../core/src/match/match'
+import type { FactSheet } from '../../core/src/match/factSheet'
+import { rank } from '../../core/src/match/match'
+import { DEFAULT_HOUSE_RULES } from '../../core/src/rules/houseRules'
 import type { Trailer } from '../../core/src/trailer/trailer'
 import { chance } from '../../core/src/testing/assignments'
 import { database, inTransaction } from '../../web/server/db/database'
 import { migrate } from '../../web/server/db/migrate'
-import { saveTrailers, yardFacts } from '../../web/server/db/trailers'
+import { yardFacts } from '../../web/server/db/facts'
+import { saveTrailers } from '../../web/server/db/trailers'
+import { closePool } from '../../web/server/jobs/pool'
 import { spread, timed } from './median'
 
 const UNITS = 500
@@ -25,13 +29,14 @@ export async function benchRanking() {
   const units = Array.from({ length: UNITS }, (_, i) => varied(models[i % models.length]!, i, random))
   await inTransaction((transaction) => saveTrailers(units, null, transaction))
   const household = parseHousehold(readFileSync(demo('households/okoro-lindt.json'), 'utf8')).document!
-  const read = async () => (await yardFacts()).map(({ id, facts }) => ({ id, facts: JSON.parse(facts) as FactSheet }))
+  const read = async () =>
+    (await yardFacts(DEFAULT_HOUSE_RULES)).map(({ id, facts }) => ({ id, facts: JSON.parse(facts) as FactSheet }))
   const candidates = await read()
-  for (let i = 0; i < 5; i++) rank(candidates, household)
+  for (let i = 0; i < 5; i++) rank(candidates, household, DEFAULT_HOUSE_RULES)
   const [reading, ranking]: [number[], number[]] = [[], []]
   for (let i = 0; i < ROUNDS; i++) {
     reading.push((await timed(read)).took)
-    ranking.push((await timed(() => rank(candidates, household))).took)
+    ranking.push((await timed(() => rank(candidates, household, DEFAULT_HOUSE_RULES))).took)
   }
   const [readMs, rankMs] = [spread(reading), spread(ranking)]
   return {

@@ -1,5 +1,5 @@
 import loadHighs from 'highs'
-import { assign } from '../../core/src/questions/sleep/assign'
+import { assign } from '../../core/src/nights/assign'
 import { asLinearProgram, chance, randomProblem, withPassing } from '../../core/src/testing/assignments'
 import { spread, timed } from './median'
 

@@ -11,17 +11,17 @@ export async function build() {
   const inputs = ['core/src', 'web', 'package-lock.json', 'tsconfig.base.json', 'scripts/machine/application.mjs'].map(
     (path) => join(ROOT, path),
   )
-  const isThere = () => existsSync(join(WEB, '.next', 'BUILD_ID')) && existsSync(join(JOBS, 'rank.worker.mjs'))
+  const isThere = () => existsSync(join(WEB, '.next', 'BUILD_ID')) && existsSync(join(JOBS, 'worker.mjs'))
   await onceFor('build', inputs, isThere, () => {
     console.log('Building')
     run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
-      join(WEB, 'server/jobs/rank.worker.ts'),
+      join(WEB, 'server/jobs/worker.ts'),
       '--bundle',
       '--platform=node',
       '--format=esm',
       '--target=node20',
       '--log-level=warning',
-      `--outfile=${join(JOBS, 'rank.worker.mjs')}`,
+      `--outfile=${join(JOBS, 'worker.mjs')}`,
     ])
     run(process.execPath, [NEXT, 'build'], {
       cwd: WEB,

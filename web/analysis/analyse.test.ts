@@ -1,3 +1,4 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseTrailer } from '@hitchet/core/formats/document'
@@ -13,7 +14,7 @@ describe('what a plan answers, for the screen', () => {
     (_, { plan }) => {
       for (const time of TIMES) {
         const made = time === 'night' ? plan.conversions.map(({ id }) => id) : []
-        const analysis = analyse(plan, time, made)
+        const analysis = analyse(plan, time, made, RULES.ways)
         // Posted from a worker: nothing may be lost on the way.
         expect(structuredClone(analysis)).toEqual(analysis)
         for (const { width, way, between } of analysis.ways) {
@@ -24,14 +25,14 @@ describe('what a plan answers, for the screen', () => {
           if (width < 24) expect(between).toHaveLength(2)
         }
         expect(analysis.exits.length).toBe(time === 'night' ? plan.berths.length : 0)
-        expect(check(plan, time, made)).toEqual(analysis.findings)
+        expect(check(plan, time, made, RULES.ways)).toEqual(analysis.findings)
       }
     },
   )
 
   it('rooms share the free floor between them', () => {
     for (const { plan } of trailers) {
-      const { floors } = analyse(plan, 'parked', [])
+      const { floors } = analyse(plan, 'parked', [], RULES.ways)
       const most =
         plan.box.length * plan.box.width + plan.slides.reduce((sum, { length, depth }) => sum + length * depth, 0)
       expect(floors.reduce((sum, { free }) => sum + free, 0)).toBeLessThan(most)

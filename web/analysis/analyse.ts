@@ -11,7 +11,7 @@ import type { Point } from '@hitchet/core/plan/shape'
 import { sightLines, type SightLine } from '@hitchet/core/plan/sight'
 import type { TimeOfDay } from '@hitchet/core/plan/times'
 import type { Way } from '@hitchet/core/plan/ways'
-import { DEFAULT_HOUSE_RULES } from '@hitchet/core/rules/houseRules'
+import type { WayRules } from '@hitchet/core/plan/wayRules'
 
 /** What a plan answers at one time of day: plain data, made away from the screen's own thread. */
 export interface Analysis {
@@ -37,18 +37,16 @@ export interface WalkedWay {
   way?: Way
 }
 
-const { reach: RULES } = DEFAULT_HOUSE_RULES
-
-export function analyse(plan: Plan, time: TimeOfDay, made: readonly string[]): Analysis {
+export function analyse(plan: Plan, time: TimeOfDay, made: readonly string[], rules: WayRules): Analysis {
   const floor = floorOf(plan, time, made)
   return {
     time,
-    findings: findingsAt(plan, time, made),
-    heat: heatBands(floor.clearance, [RULES.sideways, RULES.shoulder, RULES.comfortable, RULES.wheelchair]),
+    findings: findingsAt(plan, time, made, rules),
+    heat: heatBands(floor.clearance, [rules.sideways, rules.shoulder, rules.comfortable, rules.wheelchair]),
     ways: reachOf(floor)
       .filter(({ place }) => place.use !== 'door' && place.use !== 'exit window')
-      .map(({ place, width }) => walked(floor, place, width)),
-    exits: time === 'night' ? waysOut(floor) : [],
+      .map(({ place, width }) => walked(floor, place, width, rules)),
+    exits: time === 'night' ? waysOut(floor, rules) : [],
     sights: sightLines(plan, time, made),
     circles: plan.fixtures
       .filter(({ kind }) => kind === 'shower' || kind === 'tub' || kind === 'wet-bath')
@@ -59,9 +57,9 @@ export function analyse(plan: Plan, time: TimeOfDay, made: readonly string[]): A
 }
 
 /** The way as it is drawn, and what its narrowest spot lies between. */
-function walked(floor: Floor, { id, name, use }: Place, width: number): WalkedWay {
-  const way = wayOf(floor, id, RULES.comfortable)
-  const between = way && width < RULES.wheelchair ? squeezedBetween(floor, way.narrowest) : undefined
+function walked(floor: Floor, { id, name, use }: Place, width: number, rules: WayRules): WalkedWay {
+  const way = wayOf(floor, id, rules.comfortable)
+  const between = way && width < rules.wheelchair ? squeezedBetween(floor, way.narrowest) : undefined
   return {
     id,
     name,
@@ -73,6 +71,6 @@ function walked(floor: Floor, { id, name, use }: Place, width: number): WalkedWa
 }
 
 /** What is not right at one time of day: while something is being moved. */
-export function check(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
-  return findingsAt(plan, time, time === 'night' ? made : [])
+export function check(plan: Plan, time: TimeOfDay, made: readonly string[], rules: WayRules): Finding[] {
+  return findingsAt(plan, time, time === 'night' ? made : [], rules)
 }

@@ -2,16 +2,19 @@ import type { Metadata } from 'next'
 import { Desk } from '../screens/desk/Desk'
 import { Screen } from '../screens/shell/Screen'
 import { requireAccount } from '../server/auth/session'
-import { allHouseholds } from '../server/db/households'
-import { deskFor } from '../server/services/desk'
+import { latestHouseholds } from '../server/db/households'
+import { ON_DESK } from '../server/services/desk'
 
 export const metadata: Metadata = { title: 'Desk' }
 
-export default async function Page() {
+export default async function Page({ searchParams }: { searchParams: Promise<{ households?: string }> }) {
   const account = await requireAccount()
+  const asked = Number((await searchParams).households)
+  const most = Number.isInteger(asked) && asked > ON_DESK ? Math.min(asked, 60) : ON_DESK
+  const { households, all } = await latestHouseholds(most)
   return (
     <Screen account={account} place="desk">
-      <Desk name={account.name} {...await deskFor(await allHouseholds())} />
+      <Desk name={account.name} households={households} all={all} />
     </Screen>
   )
 }

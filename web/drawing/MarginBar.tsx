@@ -1,4 +1,4 @@
-import { ease, type Margin, type Verdict } from '@hitchet/core/questions/question'
+import { ease, type Margin, type Verdict } from '@hitchet/core/questions/reason'
 import { FILLS } from './patterns'
 
 const WIDTH = 132

@@ -1,4 +1,4 @@
-import type { Verdict } from '@hitchet/core/questions/question'
+import type { Verdict } from '@hitchet/core/questions/reason'
 
 /** How a verdict's bar is filled. Each verdict has its own pattern, so that color never speaks alone. */
 export const FILLS: Record<Verdict, string> = {

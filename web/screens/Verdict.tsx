@@ -1,6 +1,7 @@
 import { HStack, Text } from '@chakra-ui/react'
 import type { Standing } from '@hitchet/core/match/match'
-import { badness, type Answer, type Verdict } from '@hitchet/core/questions/question'
+import type { Answer } from '@hitchet/core/questions/answer'
+import { badness, type Verdict } from '@hitchet/core/questions/reason'
 import { marginText } from '@hitchet/core/questions/margin'
 import { MarginBar } from '../drawing/MarginBar'
 import { FILLS, VERDICT_WORDS } from '../drawing/patterns'

@@ -1,10 +1,8 @@
 import type { Household } from '@hitchet/core/household/household'
 import { tokensOf, type PersonToken } from '@hitchet/core/household/tokens'
-import { sleepFacts } from '@hitchet/core/questions/sleep/facts'
-import { sleepNeed } from '@hitchet/core/questions/sleep/need'
-import type { Night } from '@hitchet/core/questions/sleep/night'
-import { arrangement } from '@hitchet/core/questions/sleep/sleep'
-import { DEFAULT_HOUSE_RULES } from '@hitchet/core/rules/houseRules'
+import type { Night } from '@hitchet/core/nights/night'
+import { nightsIn } from '@hitchet/core/nights/nights'
+import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import type { StripSleepers } from '../drawing/PlanStrip'
 
@@ -19,9 +17,10 @@ export interface DrawnNight {
 export function drawnNights(
   trailer: Trailer,
   household: Household,
+  rules: HouseRules,
 ): { everyNight: DrawnNight; guestNight?: DrawnNight } {
   const tokens = tokensOf(household.people)
-  const { everyNight, guestNight } = arrangement(sleepFacts(trailer), sleepNeed(household, DEFAULT_HOUSE_RULES))
+  const { everyNight, guestNight } = nightsIn(trailer, household, rules)
   return { everyNight: drawn(everyNight, tokens), ...(guestNight && { guestNight: drawn(guestNight, tokens) }) }
 }
 

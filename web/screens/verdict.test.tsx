@@ -1,9 +1,11 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { ChakraProvider } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
-import { factSheet, rank } from '@hitchet/core/match/match'
-import type { Answer } from '@hitchet/core/questions/question'
+import { factSheet } from '@hitchet/core/match/factSheet'
+import { rank } from '@hitchet/core/match/match'
+import type { Answer } from '@hitchet/core/questions/answer'
 import { household, person } from '@hitchet/core/testing/someone'
 import { berth, fixture, unit } from '@hitchet/core/testing/unit'
 import { MeasuresProvider } from '../look/measures'
@@ -72,8 +74,9 @@ describe('what tells units apart', () => {
   const dear = { ...unit(cheap.plan, { askingPrice: 35000 }), stock: 'X-2' }
   const people = household([person({ name: 'Ro' })], { limits: { budget: 30000 } })
   const matches = rank(
-    [cheap, dear].map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) })),
+    [cheap, dear].map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer, RULES) })),
     people,
+    RULES,
   )
   const both = comparison(
     [cheap, dear].map((trailer) => ({
@@ -83,6 +86,7 @@ describe('what tells units apart', () => {
       match: matches.find(({ id }) => id === trailer.stock)!,
     })),
     people,
+    RULES,
   )
   const table = (onlyDifferences: boolean) =>
     words(page(<DifferenceTables comparison={both} onlyDifferences={onlyDifferences} />))

@@ -1,3 +1,4 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import fc from 'fast-check'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
@@ -231,7 +232,8 @@ describe('a plan turned over', () => {
         const image = mirrored(plan, over)
         expect(mirrored(image, over)).toEqual(plan)
         expect(good(image)).toEqual([])
-        for (const time of TIMES) expect(findingsAt(image, time).length).toBe(findingsAt(plan, time).length)
+        for (const time of TIMES)
+          expect(findingsAt(image, time, [], RULES.ways).length).toBe(findingsAt(plan, time, [], RULES.ways).length)
         const widths = (one: typeof plan) => reachOf(floorOf(one, 'parked')).map(({ width }) => width)
         expect(widths(image)).toEqual(widths(plan))
         const turns = (one: typeof plan) =>
@@ -368,5 +370,5 @@ it('a unit that just rolled in is a good document with nothing read yet', () => 
     width: 96,
   })
   expect(parseTrailer(JSON.parse(JSON.stringify(fresh))).document).toEqual(fresh)
-  expect(findingsAt(fresh.plan, 'parked')).toEqual([])
+  expect(findingsAt(fresh.plan, 'parked', [], RULES.ways)).toEqual([])
 })

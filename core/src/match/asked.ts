@@ -1,5 +1,5 @@
-import { QUESTIONS } from '../questions/index'
-import type { Answer, QuestionId } from '../questions/question'
+import type { Answer } from '../questions/answer'
+import { QUESTIONS, type QuestionId } from '../questions/index'
 import type { Answers } from './match'
 
 /** A question that was asked, with its words and its answer: all that a screen needs, as plain data. */
@@ -12,5 +12,7 @@ export interface Asked {
 
 /** The answers in the order consultants ask. */
 export function asked(answers: Answers): Asked[] {
-  return QUESTIONS.flatMap(({ id, asks, short }) => (answers[id] ? [{ id, asks, short, answer: answers[id] }] : []))
+  return QUESTIONS.flatMap(({ id, words: { asks, short } }) =>
+    answers[id] ? [{ id, asks, short, answer: answers[id] }] : [],
+  )
 }

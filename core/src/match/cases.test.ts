@@ -1,13 +1,16 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { describe, expect, it } from 'vitest'
 import type { Household, Person } from '../household/household'
 import { STANCE_IDS, type StanceId } from '../household/stances'
 import { phraseText } from '../quantity/phrase'
 import { CAUTIONS, type CautionId } from '../questions/cautions'
-import type { QuestionId, Verdict } from '../questions/question'
+import type { QuestionId } from '../questions/index'
+import type { Verdict } from '../questions/reason'
 import { COUPLE, FAMILY, LONG } from '../testing/lot'
 import { couple, household, person, vehicle } from '../testing/someone'
 import type { Trailer } from '../trailer/trailer'
-import { factSheet, judgeFor } from './match'
+import { factSheet } from './factSheet'
+import { judgeFor } from './match'
 
 const three = { towRating: 14000, payload: 2900, gcwr: 23000, curbWeight: 6900, hitchTongue: 1500, length: 250 }
 const half = { towRating: 9000, payload: 1700, gcwr: 15500, curbWeight: 5400, hitchTongue: 1000, length: 232 }
@@ -421,13 +424,13 @@ const CASES: {
   },
 ]
 
-const sheets = new Map([FAMILY, COUPLE, LONG].map((one) => [one.stock, factSheet(one)]))
+const sheets = new Map([FAMILY, COUPLE, LONG].map((one) => [one.stock, factSheet(one, RULES)]))
 
 describe('what an experienced person would say', () => {
   it.each(CASES.map((one) => [one.says, one] as const))(
     '%s',
     (_, { of: people, unit, question, verdict, reason, caution }) => {
-      const answer = judgeFor(people)(sheets.get(unit.stock)!)[question]!
+      const answer = judgeFor(people, RULES)(sheets.get(unit.stock)!)[question]!
       const words = answer.because.map(({ says }) => phraseText(says)).join(' ')
       expect(words).toMatch(reason)
       expect(answer.verdict, words).toBe(verdict)

@@ -1,5 +1,6 @@
-import { QUESTIONS } from '../questions/index'
-import { badness, ease, type Answer, type QuestionId } from '../questions/question'
+import type { Answer } from '../questions/answer'
+import { QUESTIONS, type QuestionId } from '../questions/index'
+import { badness, ease } from '../questions/reason'
 import type { Answers } from './match'
 
 /** A question over several units: whether it tells them apart, and how much. */

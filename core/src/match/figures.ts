@@ -1,4 +1,5 @@
 import type { Quantity } from '../quantity/quantity'
+import { knownSum } from '../quantity/sum'
 import { TRAILER_READS, type TrailerKey } from '../readings/catalogue'
 import { best, contradicting, figure, type ReadingSpec, type Source } from '../readings/reading'
 import type { Trailer } from '../trailer/trailer'
@@ -56,5 +57,5 @@ const differ = (cells: FigureCell[]): boolean => cells.some(({ value }) => value
 /** All tanks of a kind together; undefined when there is none or one is not read. */
 function gallons({ equipment }: Trailer, kind: string): number | undefined {
   const each = equipment.filter((one) => one.kind === kind).map(({ readings }) => figure(readings, 'capacity'))
-  return each.length === 0 || each.includes(undefined) ? undefined : each.reduce<number>((sum, one) => sum + one!, 0)
+  return each.length === 0 ? undefined : knownSum(each)
 }

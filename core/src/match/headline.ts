@@ -1,7 +1,8 @@
 import { listed, says, type Phrase } from '../quantity/phrase'
 import { marginText } from '../questions/margin'
-import { questionOf } from '../questions/index'
-import { ease, type Answer, type QuestionId } from '../questions/question'
+import type { Answer } from '../questions/answer'
+import { questionOf, type QuestionId } from '../questions/index'
+import { ease } from '../questions/reason'
 import { byWeightOfObjection, type Answers } from './match'
 
 /** One sentence a person would say of a unit: what speaks against it, else what is tight or open, else what comes closest. */
@@ -14,7 +15,7 @@ export function headline(answers: Answers): Phrase {
     .slice(1)
     .filter(([, other]) => other.verdict === answer.verdict)
   const also = others.length
-    ? says` Also ${ALSO[answer.verdict]}: ${listed(others.map(([id]) => questionOf(id).topic))}.`
+    ? says` Also ${ALSO[answer.verdict]}: ${listed(others.map(([id]) => questionOf(id).words.topic))}.`
     : []
   return [...answer.because[0]!.says, ...also]
 }
@@ -26,5 +27,5 @@ function nothingAgainst(answers: Answers): Phrase {
     .filter(([, { margin }]) => margin)
     .sort(([, a], [, b]) => ease(a.margin!) - ease(b.margin!))[0]
   if (!closest) return says`Nothing speaks against it.`
-  return says`Nothing speaks against it. Closest: ${questionOf(closest[0]).topic}, ${marginText(closest[1])}.`
+  return says`Nothing speaks against it. Closest: ${questionOf(closest[0]).words.topic}, ${marginText(closest[1])}.`
 }

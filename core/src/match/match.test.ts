@@ -1,3 +1,4 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { describe, expect, it } from 'vitest'
 import { phraseText } from '../quantity/phrase'
 import { household, person, vehicle } from '../testing/someone'
@@ -7,7 +8,8 @@ import { asked } from './asked'
 import { differences } from './differences'
 import { figureRows } from './figures'
 import { headline } from './headline'
-import { factSheet, judgeFor, rank } from './match'
+import { factSheet } from './factSheet'
+import { judgeFor, rank } from './match'
 
 const livable = (given: Partial<Trailer> = {}, figures = {}) => ({
   ...unit(
@@ -30,8 +32,8 @@ const livable = (given: Partial<Trailer> = {}, figures = {}) => ({
 })
 const one = household([person()], { limits: { budget: 30000, trailerLength: 312 } })
 const candidates = (...trailers: Trailer[]) =>
-  trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) }))
-const answersOf = (trailer: Trailer, of = one) => judgeFor(of)(factSheet(trailer))
+  trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer, RULES) }))
+const answersOf = (trailer: Trailer, of = one) => judgeFor(of, RULES)(factSheet(trailer, RULES))
 
 const good = livable({ stock: 'GOOD' })
 const dear = livable({ stock: 'DEAR' }, { askingPrice: 40000 })
@@ -44,7 +46,9 @@ unread.plan = {
 
 describe('the ranking', () => {
   it('what fits, then what has to be measured, then what one thing speaks against, then the rest', () => {
-    expect(rank(candidates(dearAndLong, dear, unread, good), one).map(({ id, standing }) => [id, standing])).toEqual([
+    expect(
+      rank(candidates(dearAndLong, dear, unread, good), one, RULES).map(({ id, standing }) => [id, standing]),
+    ).toEqual([
       ['GOOD', 'fits'],
       ['UNREAD', 'measure'],
       ['DEAR', 'nearly'],
@@ -54,8 +58,8 @@ describe('the ranking', () => {
 
   it('of two that fit, the one with more to spare is first; alike ones by stock number', () => {
     const roomy = livable({ stock: 'Z' }, { askingPrice: 15000 })
-    expect(rank(candidates(good, roomy), one).map(({ id }) => id)).toEqual(['Z', 'GOOD'])
-    expect(rank(candidates(livable({ stock: 'B' }), livable({ stock: 'A' })), one).map(({ id }) => id)).toEqual([
+    expect(rank(candidates(good, roomy), one, RULES).map(({ id }) => id)).toEqual(['Z', 'GOOD'])
+    expect(rank(candidates(livable({ stock: 'B' }), livable({ stock: 'A' })), one, RULES).map(({ id }) => id)).toEqual([
       'A',
       'B',
     ])
@@ -66,18 +70,18 @@ describe('the ranking', () => {
       livable({ stock: 'MUCH-BETTER' }, { askingPrice: 30300 }),
       livable({ stock: 'A-DREAM' }, { askingPrice: 90000 }),
     ]
-    expect(rank(candidates(much, little), one).map(({ id }) => id)).toEqual(['MUCH-BETTER', 'A-DREAM'])
+    expect(rank(candidates(much, little), one, RULES).map(({ id }) => id)).toEqual(['MUCH-BETTER', 'A-DREAM'])
   })
 
   it('does not depend on the order in which units stand in the yard', () => {
     const all = candidates(good, dear, dearAndLong, unread)
-    expect(rank([...all].reverse(), one)).toEqual(rank(all, one))
+    expect(rank([...all].reverse(), one, RULES)).toEqual(rank(all, one, RULES))
   })
 
   it('facts are plain data that come back from storage the same', () => {
-    const facts = factSheet(good)
-    expect(rank([{ id: 'x', facts: JSON.parse(JSON.stringify(facts)) }], one)[0]!.answers).toEqual(
-      rank([{ id: 'x', facts }], one)[0]!.answers,
+    const facts = factSheet(good, RULES)
+    expect(rank([{ id: 'x', facts: JSON.parse(JSON.stringify(facts)) }], one, RULES)[0]!.answers).toEqual(
+      rank([{ id: 'x', facts }], one, RULES)[0]!.answers,
     )
   })
 
@@ -108,14 +112,14 @@ describe('one unit as two things', () => {
 
   it('is judged for every day and for the nights with guests: bunks are worth nothing to one, much to the other', () => {
     const [plain, bunked] = ['GOOD', 'BUNKS'].map(
-      (id) => rank(candidates(good, bunks), grandparents('monthly')).find((one) => one.id === id)!.flexibility!,
+      (id) => rank(candidates(good, bunks), grandparents('monthly'), RULES).find((one) => one.id === id)!.flexibility!,
     )
     expect(bunked!.withGuests).toBeGreaterThan(plain!.withGuests)
     expect(plain!.everyday).toBeGreaterThan(plain!.withGuests)
     expect(Math.abs(bunked!.everyday - plain!.everyday)).toBeLessThan(5)
   })
   it('is no question for those who never have guests', () =>
-    expect(rank(candidates(good), grandparents('never'))[0]!.flexibility).toBeUndefined())
+    expect(rank(candidates(good), grandparents('never'), RULES)[0]!.flexibility).toBeUndefined())
 })
 
 describe('the sentence over a unit', () => {
@@ -160,7 +164,7 @@ describe('households differ', () => {
     const weak = household([person()], {
       vehicle: vehicle({ towRating: 3500, payload: 900, gcwr: 8000, curbWeight: 4200, hitchTongue: 350 }),
     })
-    expect(rank(candidates(good), one)[0]!.standing).toBe('fits')
-    expect(rank(candidates(good), weak)[0]!.standing).toBe('nearly')
+    expect(rank(candidates(good), one, RULES)[0]!.standing).toBe('fits')
+    expect(rank(candidates(good), weak, RULES)[0]!.standing).toBe('nearly')
   })
 })

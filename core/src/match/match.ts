@@ -1,16 +1,10 @@
 import type { Household } from '../household/household'
-import { QUESTIONS } from '../questions/index'
-import { badness, ease, type Answer, type QuestionId } from '../questions/question'
-import type { SleepFacts } from '../questions/sleep/facts'
-import { sleepNeed } from '../questions/sleep/need'
-import { arrangement } from '../questions/sleep/sleep'
-import type { StowFacts } from '../questions/stow/facts'
-import { ridesInIt, stowed } from '../questions/stow/stowed'
-import { DEFAULT_HOUSE_RULES, type HouseRules, type RankingRules } from '../rules/houseRules'
-import type { Trailer } from '../trailer/trailer'
-
-/** A trailer's facts for all questions, as stored. */
-export type FactSheet = Record<QuestionId, unknown>
+import type { Answer } from '../questions/answer'
+import { QUESTIONS, type QuestionId } from '../questions/index'
+import { badness, ease } from '../questions/reason'
+import type { HouseRules, RankingRules } from '../rules/houseRules'
+import { sharedFor } from '../shared/shared'
+import type { FactSheet } from './factSheet'
 
 export interface Candidate {
   id: string
@@ -33,16 +27,8 @@ export interface Match {
   flexibility?: Flexibility
 }
 
-export function factSheet(trailer: Trailer): FactSheet {
-  return Object.fromEntries(QUESTIONS.map((question) => [question.id, question.facts(trailer)])) as FactSheet
-}
-
 /** The yard in order for a household: what fits first, then what must be measured, what nearly fits, what does not. */
-export function rank(
-  candidates: readonly Candidate[],
-  household: Household,
-  rules: HouseRules = DEFAULT_HOUSE_RULES,
-): Match[] {
+export function rank(candidates: readonly Candidate[], household: Household, rules: HouseRules): Match[] {
   const judge = judgeFor(household, rules)
   const flexibility = flexibilityFor(household, rules)
   return candidates
@@ -68,21 +54,20 @@ function shortBy({ answers }: Match): number {
 /** The household's needs once, then any number of fact sheets against them. */
 export function judgeFor(
   household: Household,
-  rules: HouseRules = DEFAULT_HOUSE_RULES,
+  rules: HouseRules,
   questions: typeof QUESTIONS = QUESTIONS,
 ): (facts: FactSheet) => Answers {
   const asked = questions.flatMap((question) => {
-    const need = question.need(household, rules)
+    const need = question.need(household, rules[question.id], rules)
     return need === null ? [] : [{ question, need }]
   })
-  const lying = sleepNeed(household, rules)
-  const loaded = ridesInIt(household)
+  const solved = sharedFor(household, rules)
   return (facts) => {
     const answers: Answers = {}
-    const nights = arrangement(facts.sleep as SleepFacts, lying)
-    const what = loaded.length ? stowed(facts.stow as StowFacts, loaded) : undefined
-    for (const { question, need } of asked)
-      answers[question.id] = question.judge(facts[question.id], need, nights, what)
+    const shared = solved(facts)
+    for (const { question, need } of asked) {
+      answers[question.id] = question.judge({ facts: facts[question.id], need, shared })
+    }
     return answers
   }
 }
@@ -100,19 +85,16 @@ function matchOf(id: string, answers: Answers, { weights, points }: RankingRules
   return { id, standing, score: weight ? Math.round((1000 * earned) / weight) / 10 : 0, answers }
 }
 
-/** The questions of living in it, which a night with guests asks anew; guests come by themselves, so pulling and price do not. */
-const LIVING: readonly QuestionId[] = ['sleep', 'exits', 'reach', 'bath', 'galley', 'seating']
-
 /** How a unit does on ordinary days and when guests are there, each 0 to 100; undefined for those who have none. */
 export interface Flexibility {
   everyday: number
   withGuests: number
 }
 
-/** One unit as two things: judged once for those who are always there, once for all of them as if guests always were. */
+/** One unit as two things, by the questions of living in it: judged once for those who are always there, once for all of them as if guests always were. */
 export function flexibilityFor(
   household: Household,
-  rules: HouseRules = DEFAULT_HOUSE_RULES,
+  rules: HouseRules,
 ): ((facts: FactSheet) => Flexibility) | undefined {
   const guests = household.people.filter(({ guest }) => guest)
   if (household.guestsCome === 'never' || guests.length === 0 || guests.length === household.people.length)
@@ -121,7 +103,7 @@ export function flexibilityFor(
     judgeFor(
       { ...household, people, guestsCome: 'never' },
       rules,
-      QUESTIONS.filter(({ id }) => LIVING.includes(id)),
+      QUESTIONS.filter((question) => question.living),
     )
   const everyday = living(household.people.filter(({ guest }) => !guest))
   const withGuests = living(

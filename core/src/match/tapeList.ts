@@ -1,12 +1,13 @@
 import type { Household } from '../household/household'
-import { questionOf } from '../questions/index'
-import type { QuestionId } from '../questions/question'
+import { questionOf, type QuestionId } from '../questions/index'
+import type { Verdict } from '../questions/reason'
 import { best, type Reading, type ReadingSpec, type ReadingValue } from '../readings/reading'
-import { DEFAULT_HOUSE_RULES, type HouseRules } from '../rules/houseRules'
+import type { HouseRules } from '../rules/houseRules'
 import { readingName } from '../trailer/readingName'
 import { thingAt, thingsOf, withReading } from '../trailer/things'
 import type { Trailer } from '../trailer/trailer'
-import type { Answers } from './match'
+import { factsOn } from './factSheet'
+import { judgeFor, type Answers } from './match'
 
 /** A reading to take next on a unit. */
 export interface ToMeasure {
@@ -21,26 +22,44 @@ export interface ToMeasure {
   questions: QuestionId[]
 }
 
+/** A reading that one household waits for, and the questions it could answer otherwise. */
+export interface Waited {
+  key: string
+  /** In words: `Upper bunk: weight limit`. */
+  name: string
+  questions: QuestionId[]
+}
+
+/** Of what is missing in a household's answers on a unit, the readings that could change one of them. */
+export function waitedFor(trailer: Trailer, household: Household, answers: Answers, rules: HouseRules): Waited[] {
+  const waited = new Map<string, QuestionId[]>()
+  for (const [id, { missing }] of Object.entries(answers) as [QuestionId, { missing: string[] }][]) {
+    const open = missing.filter((key) => !key.startsWith('household.'))
+    if (open.length === 0) continue
+    const judge = judgeFor(household, rules, [questionOf(id)])
+    const verdict = (setting: Trailer) => judge(factsOn(setting, rules))[id]?.verdict
+    for (const key of open) {
+      if (couldChange(trailer, verdict, key, missing)) waited.set(key, [...(waited.get(key) ?? []), id])
+    }
+  }
+  return [...waited].map(([key, questions]) => ({ key, name: readingName(trailer, key), questions }))
+}
+
 /**
  * What to measure next on a unit, by how many open households' answers it could change (the value of the
  * information); what would change nobody's comes last, in the order of the catalogue.
  */
 export function tapeList(
   trailer: Trailer,
-  asked: readonly { household: Household; answers: Answers }[],
-  rules: HouseRules = DEFAULT_HOUSE_RULES,
+  households: readonly { name: string; waits: readonly Waited[] }[],
 ): ToMeasure[] {
   const waited = new Map<string, { households: Set<string>; questions: Set<QuestionId> }>()
-  for (const { household, answers } of asked) {
-    for (const [id, { missing }] of Object.entries(answers) as [QuestionId, { missing: string[] }][]) {
-      const need = missing.length ? questionOf(id).need(household, rules) : null
-      for (const key of missing) {
-        if (key.startsWith('household.') || !couldChange(trailer, id, need, key, missing)) continue
-        const entry = waited.get(key) ?? { households: new Set(), questions: new Set() }
-        entry.households.add(household.name)
-        entry.questions.add(id)
-        waited.set(key, entry)
-      }
+  for (const { name, waits } of households) {
+    for (const { key, questions } of waits) {
+      const entry = waited.get(key) ?? { households: new Set(), questions: new Set() }
+      entry.households.add(name)
+      for (const question of questions) entry.questions.add(question)
+      waited.set(key, entry)
     }
   }
   const unread = thingsOf(trailer).flatMap(({ path, specs, readings }) =>
@@ -76,14 +95,12 @@ export function tapeList(
  */
 function couldChange(
   trailer: Trailer,
-  id: QuestionId,
-  need: unknown,
+  verdict: (setting: Trailer) => Verdict | undefined,
   key: string,
   missing: readonly string[],
 ): boolean {
-  const question = questionOf(id)
   const own = ends(thingAt(trailer, key)?.spec)
-  if (own.length < 2 || need === null) return true
+  if (own.length < 2) return true
   const others = missing.filter((other) => other !== key && thingAt(trailer, other))
   const settings = [
     trailer,
@@ -96,11 +113,7 @@ function couldChange(
   ]
   let open = true
   for (const setting of settings) {
-    const verdicts = new Set(
-      own.map(
-        (value) => question.judge(question.facts(withReading(setting, key, tried(value)) ?? setting), need).verdict,
-      ),
-    )
+    const verdicts = new Set(own.map((value) => verdict(withReading(setting, key, tried(value)) ?? setting)))
     if (verdicts.size > 1) return true
     if (!verdicts.has('measure')) open = false
   }

@@ -1,11 +1,11 @@
 import { DOOR_KINDS } from '../readings/catalogue'
-import { DEFAULT_HOUSE_RULES } from '../rules/houseRules'
 import { GRAIN } from './clearance'
 import { apart, distanceTo, entersAt, nearestOnSegment } from './distance'
 import { CLIMB, OVER } from './places'
 import type { Floor } from './reach'
 import { wallShape } from './overlap'
 import { middleOf, type Point, type Shape } from './shape'
+import type { WayRules } from './wayRules'
 import { cellCenter, shortestWalk } from './ways'
 
 /** How one gets out of a berth at night. */
@@ -17,18 +17,12 @@ export interface WaysOut {
   blocked?: string
 }
 
-const { sideways: SIDEWAYS } = DEFAULT_HOUSE_RULES.reach
-/** Something that stands or burns in the way closes this far around it, inches. */
-const IN_THE_WAY = 12
-/** On the first step from the bed nothing is counted as in the way, inches. */
-const FIRST_STEP = 24
-
 /**
  * Two independent ways out of every berth, if there are two: the nearest, and another that is open even
  * when the first is closed at any door it passes, or at its narrowest. That every sleeping area needs two
  * is NFPA 1192 (from memory); how they are to be told apart is ours: the program asks for a look, it does not certify.
  */
-export function waysOut(floor: Floor): WaysOut[] {
+export function waysOut(floor: Floor, rules: WayRules): WaysOut[] {
   const { places, cells, clearance } = floor
   const outs = places.flatMap((place, i) =>
     place.use === 'door' || place.use === 'exit window' ? [{ place, cells: cells[i]! }] : [],
@@ -50,7 +44,7 @@ export function waysOut(floor: Floor): WaysOut[] {
         clearance,
         cells[i]!,
         { has: (cell) => byOut.has(cell) && byOut.get(cell) !== not },
-        SIDEWAYS - GRAIN,
+        rules.sideways - GRAIN,
         shut,
       )
       return path && { path, out: byOut.get(path.at(-1)!)! }
@@ -65,11 +59,11 @@ export function waysOut(floor: Floor): WaysOut[] {
       ]
     if (!first) return [{ berth: berth.id, by: [], blocked: 'berth' }]
     // Whichever of the places on the first way is shut, there must be another.
-    const closings = closingsOn(floor, first.path)
+    const closings = closingsOn(floor, first.path, rules)
     const round = closings.map(({ from, to }) =>
       walk(
         (cell) =>
-          apart(nearestOnSegment(from, to, cellCenter(clearance, cell)), cellCenter(clearance, cell)) < IN_THE_WAY,
+          apart(nearestOnSegment(from, to, cellCenter(clearance, cell)), cellCenter(clearance, cell)) < rules.closes,
         first.out,
       ),
     )
@@ -85,7 +79,11 @@ export function waysOut(floor: Floor): WaysOut[] {
 }
 
 /** Where a way may be shut: at every inside door it passes, from jamb to jamb, and at its narrowest spot, past the first step and short of the way out itself. */
-function closingsOn({ plan, clearance }: Floor, path: readonly number[]): { from: Point; to: Point; door?: string }[] {
+function closingsOn(
+  { plan, clearance }: Floor,
+  path: readonly number[],
+  { firstStep }: WayRules,
+): { from: Point; to: Point; door?: string }[] {
   const points = path.map((cell) => cellCenter(clearance, cell))
   const [start, end] = [points[0]!, points.at(-1)!]
   const doors = plan.doors
@@ -94,7 +92,7 @@ function closingsOn({ plan, clearance }: Floor, path: readonly number[]): { from
         !DOOR_KINDS[kind].outer && points.some((point) => apart(nearestOnSegment(from, to, point), point) < 1),
     )
     .map(({ id, from, to }) => ({ from, to, door: id }))
-  const onTheWay = path.filter((_, i) => apart(points[i]!, start) > FIRST_STEP && apart(points[i]!, end) > CLIMB)
+  const onTheWay = path.filter((_, i) => apart(points[i]!, start) > firstStep && apart(points[i]!, end) > CLIMB)
   if (onTheWay.length === 0) return doors
   const narrowest = cellCenter(
     clearance,

@@ -1,3 +1,4 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { phraseText } from '../quantity/phrase'
@@ -9,7 +10,7 @@ import { floorOf, reachOf } from './reach'
 
 const toilet = fixture('toilet', [10, 40, 19, 22])
 const said = (plan: Partial<Plan>, time: 'parked' | 'night' | 'road' = 'parked', made: string[] = []) =>
-  findingsAt(emptyPlan(plan), time, made).map(({ kind, weight, says }) => [kind, weight, phraseText(says)])
+  findingsAt(emptyPlan(plan), time, made, RULES.ways).map(({ kind, weight, says }) => [kind, weight, phraseText(says)])
 
 describe('what is not right on a drawing', () => {
   it('nothing on a good one', () => expect(said({ fixtures: [toilet] })).toEqual([]))
@@ -125,7 +126,7 @@ describe('what must hold of any plan', () => {
           to: [start + 30, doorSide ? 96 : 0],
         }
         const out = (windows: Window[]) =>
-          waysOut(floorOf(emptyPlan({ fixtures, berths: [bed], windows }), 'night'))[0]!.by.length
+          waysOut(floorOf(emptyPlan({ fixtures, berths: [bed], windows }), 'night'), RULES.ways)[0]!.by.length
         return out([window]) >= out([])
       }),
       { numRuns: 40 },

@@ -1,6 +1,5 @@
 import { listed, says, type Phrase } from '../quantity/phrase'
 import { inches } from '../quantity/quantity'
-import { DEFAULT_HOUSE_RULES } from '../rules/houseRules'
 import { GRAIN } from './clearance'
 import { waysOut } from './exits'
 import { capital, nameOnPlan } from './naming'
@@ -10,6 +9,7 @@ import { floorOf, reachOf } from './reach'
 import { middleOf, type Point } from './shape'
 import { clashesAt } from './swings'
 import { strays, type TimeOfDay } from './times'
+import type { WayRules } from './wayRules'
 
 /** Something about a drawing that is not right, or has to be looked at. */
 export interface Finding {
@@ -21,15 +21,13 @@ export interface Finding {
   at: Point
 }
 
-const { sideways: SIDEWAYS } = DEFAULT_HOUSE_RULES.reach
-
 /** Everything that is not right at one time of day, what cannot be first. */
-export function findingsAt(plan: Plan, time: TimeOfDay, made: readonly string[] = []): Finding[] {
+export function findingsAt(plan: Plan, time: TimeOfDay, made: readonly string[], ways: WayRules): Finding[] {
   return [
     ...standing(plan, time, made),
     ...outside(plan),
-    ...unreachable(plan, time, made),
-    ...(time === 'night' ? noWayOut(plan, made) : []),
+    ...unreachable(plan, time, made, ways),
+    ...(time === 'night' ? noWayOut(plan, made, ways) : []),
     ...clashing(plan, time, made),
   ]
 }
@@ -54,10 +52,10 @@ function outside(plan: Plan): Finding[] {
   }))
 }
 
-function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
+function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[], { sideways }: WayRules): Finding[] {
   const reached = reachOf(floorOf(plan, time, made))
   return reached
-    .filter(({ place, width }) => place.use !== 'door' && place.use !== 'exit window' && width + GRAIN < SIDEWAYS)
+    .filter(({ place, width }) => place.use !== 'door' && place.use !== 'exit window' && width + GRAIN < sideways)
     .map(({ place, width, between }) => {
       const name = capital(nameOnPlan(plan, place.id))
       const words =
@@ -74,8 +72,8 @@ function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[]): Find
     })
 }
 
-function noWayOut(plan: Plan, made: readonly string[]): Finding[] {
-  return waysOut(floorOf(plan, 'night', made))
+function noWayOut(plan: Plan, made: readonly string[], ways: WayRules): Finding[] {
+  return waysOut(floorOf(plan, 'night', made), ways)
     .filter(({ by }) => by.length < 2)
     .map(({ berth, by }) => {
       const shape = plan.berths.find(({ id }) => id === berth)!.shape

@@ -1,19 +1,20 @@
 import type { Floor } from './reach'
+import type { WayRules } from './wayRules'
 import { bounds, type Bounds, type Point } from './shape'
-
-/** Half of what a person going sideways takes, inches: kept free along the ways that must stay open. */
-const BESIDE_WAY = 7
 
 /**
  * The rooms, by id, in which something of this length and width (inches) can stand on the floor, turned
- * either way, off the ways given. Every place on the 1-inch raster is tried, by sums over rectangles
+ * either way, off the ways given: half of
+ * a person going sideways is kept free to either side of each. Every place on the 1-inch raster is tried, by sums over rectangles
  * (Crow, "Summed-area tables for texture mapping", 1984).
  */
 export function roomsFor(
   { plan, clearance }: Floor,
   [length, width]: [number, number],
   open: readonly (readonly Point[])[],
+  { sideways }: WayRules,
 ): string[] {
+  const half = sideways / 2
   const { x0, y0, columns, rows, squared } = clearance
   const free = new Uint8Array(squared.length)
   for (let cell = 0; cell < free.length; cell++) free[cell] = squared[cell]! > 0 ? 1 : 0
@@ -50,8 +51,8 @@ export function roomsFor(
   }
 
   function clear([ax, ay]: Point, [bx, by]: Point): void {
-    const [left, right] = [Math.min(ax, bx) - BESIDE_WAY - x0, Math.max(ax, bx) + BESIDE_WAY - x0]
-    const [top, bottom] = [Math.min(ay, by) - BESIDE_WAY - y0, Math.max(ay, by) + BESIDE_WAY - y0]
+    const [left, right] = [Math.min(ax, bx) - half - x0, Math.max(ax, bx) + half - x0]
+    const [top, bottom] = [Math.min(ay, by) - half - y0, Math.max(ay, by) + half - y0]
     for (let row = Math.max(0, Math.floor(top)); row < Math.min(rows, bottom); row++)
       free.fill(
         0,

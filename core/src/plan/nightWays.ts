@@ -1,6 +1,7 @@
 import { distanceTo } from './distance'
 import { startCells, type Floor } from './reach'
 import type { Point } from './shape'
+import type { WayRules } from './wayRules'
 import { wayTo, widestWays } from './ways'
 
 /** How one gets from a berth to the nearest toilet in the dark, inches. */
@@ -12,26 +13,22 @@ export interface NightWay {
   path: Point[]
 }
 
-/** A way this wide is walked without a thought; nobody goes round for a wider one, inches. */
-const EASY = 24
-/** So near to a bed that whoever lies there hears one pass, inches: half a step beside the mattress (common practice). */
-const BESIDE = 12
 /** A way is looked at every so many inches. */
 const STRIDE = 3
 
 /** The ways to a toilet from every berth that has one, on the floor of a night. A bunk over or under one's own is not passed. */
-export function nightWays(floor: Floor): NightWay[] {
+export function nightWays(floor: Floor, { comfortable, beside }: WayRules): NightWay[] {
   const ways = widestWays(floor.clearance, startCells(floor, 'toilet'))
   const beds = floor.places.flatMap((place, i) => (place.use === 'bed' ? [{ place, cells: floor.cells[i]! }] : []))
   return beds.flatMap(({ place, cells }) => {
-    const way = wayTo(ways, cells, EASY)
+    const way = wayTo(ways, cells, comfortable)
     if (!way) return []
     const steps = stepsAlong(way.path)
     // The way ends at one's own bed: what lies beside both is left, not passed.
-    const before = steps.slice(0, Math.max(1, steps.length - Math.ceil((2 * BESIDE) / STRIDE)))
+    const before = steps.slice(0, Math.max(1, steps.length - Math.ceil((2 * beside) / STRIDE)))
     const passes = beds
       .filter(
-        (other) => other.place !== place && before.some((point) => distanceTo(other.place.shape, point) <= BESIDE),
+        (other) => other.place !== place && before.some((point) => distanceTo(other.place.shape, point) <= beside),
       )
       .map((other) => other.place.id)
     return [{ berth: place.id, length: way.length, passes, path: way.path }]

@@ -1,3 +1,4 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { describe, expect, it } from 'vitest'
 import { berth, conversion, emptyPlan, fixture } from '../testing/unit'
 import { waysOut } from './exits'
@@ -138,7 +139,7 @@ const window = (id: string, from: [number, number], to: [number, number], kind: 
   to,
 })
 const outOf = (plan: Partial<Plan>, id = 'bed', made: string[] = []) =>
-  waysOut(floorOf(emptyPlan(plan), 'night', made)).find(({ berth: name }) => name === id)!
+  waysOut(floorOf(emptyPlan(plan), 'night', made), RULES.ways).find(({ berth: name }) => name === id)!
 const bedroom = {
   walls: [
     { id: 'a', from: [92, 2], to: [92, 40], thickness: 2 },

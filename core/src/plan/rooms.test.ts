@@ -58,14 +58,12 @@ describe('elbows and knees', () => {
   })
 
   it('the circle lies inside, and no point of a fine grid has room for a larger one', () => {
-    const dented = fc
-      .array(fc.integer({ min: 8, max: 40 }), { minLength: 5, maxLength: 8 })
-      .map((radii): Shape => ({
-        polygon: radii.map((r, i) => [
-          r * Math.cos((2 * Math.PI * i) / radii.length),
-          r * Math.sin((2 * Math.PI * i) / radii.length),
-        ]),
-      }))
+    const dented = fc.array(fc.integer({ min: 8, max: 40 }), { minLength: 5, maxLength: 8 }).map((radii): Shape => ({
+      polygon: radii.map((r, i) => [
+        r * Math.cos((2 * Math.PI * i) / radii.length),
+        r * Math.sin((2 * Math.PI * i) / radii.length),
+      ]),
+    }))
     fc.assert(
       fc.property(dented, (shape) => {
         const { center, radius } = inscribed(shape)

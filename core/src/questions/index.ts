@@ -3,7 +3,7 @@ import { exits } from './exits/exits'
 import { galley } from './galley/galley'
 import { park } from './park/park'
 import { price } from './price/price'
-import type { Question, QuestionId } from './question'
+import type { Question } from './question'
 import { reach } from './reach/reach'
 import { seating } from './seating/seating'
 import { sleep } from './sleep/sleep'
@@ -11,23 +11,19 @@ import { stow } from './stow/stow'
 import { tow } from './tow/tow'
 import { wishes } from './wishes/wishes'
 
-/** All questions, in the order consultants ask. A new question is a folder and a line here. */
-export const QUESTIONS: readonly Question<unknown, unknown>[] = [
-  sleep,
-  exits,
-  reach,
-  tow,
-  park,
-  bath,
-  galley,
-  seating,
-  stow,
-  wishes,
-  price,
-]
+/** All questions, in the order consultants ask. A new question is a folder, an import and an entry here; all else follows from it. */
+export const ALL = [sleep, exits, reach, tow, park, bath, galley, seating, stow, wishes, price] as const
 
-/** Raise when the facts of any question change shape: stored facts of an older number are made anew. */
-export const FACTS_VERSION = 4
+type All = (typeof ALL)[number]
+export type QuestionId = All['id']
+/** What a trailer offers to each, as stored. */
+export type QuestionFacts = { [Q in All as Q['id']]: ReturnType<Q['facts']> }
+/** The house rules of each. */
+export type QuestionRules = { [Q in All as Q['id']]: Q['rules'] }
 
-export const questionOf = (id: QuestionId): Question<unknown, unknown> =>
-  QUESTIONS.find((question) => question.id === id)!
+/** What those who go through all of them see of one; facts are made by the sheet (`match/factSheet.ts`). */
+export type AnyQuestion = Omit<Question<QuestionId, unknown, unknown, unknown>, 'baked' | 'facts'>
+
+export const QUESTIONS: readonly AnyQuestion[] = ALL
+
+export const questionOf = (id: QuestionId): AnyQuestion => QUESTIONS.find((question) => question.id === id)!

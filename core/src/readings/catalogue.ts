@@ -238,20 +238,27 @@ export type BerthKey = keyof typeof BERTH_READS
  * above the floor it takes up when made, inches.
  */
 export const BERTH_KINDS = {
-  bed: { name: 'Bed', band: [0, 40], converted: false, limited: false, upper: false },
-  bunk: { name: 'Bunk', band: [0, 30], converted: false, limited: true, upper: false },
-  'upper-bunk': { name: 'Upper bunk', band: [44, 60], converted: false, limited: true, upper: true },
-  'flip-bunk': { name: 'Flip bunk', band: [44, 60], converted: true, limited: true, upper: true },
-  loft: { name: 'Loft', band: [56, 76], converted: false, limited: true, upper: true },
-  'canvas-end': { name: 'Canvas end bed', band: [24, 40], converted: false, limited: true, upper: false },
-  booth: { name: 'Booth dinette bed', band: [0, 30], converted: true, limited: false, upper: false },
-  'u-dinette': { name: 'U-dinette bed', band: [0, 30], converted: true, limited: false, upper: false },
-  jackknife: { name: 'Jackknife sofa bed', band: [0, 30], converted: true, limited: false, upper: false },
-  'tri-fold': { name: 'Tri-fold sofa bed', band: [0, 30], converted: true, limited: false, upper: false },
-  'air-sofa': { name: 'Air-mattress sofa bed', band: [0, 30], converted: true, limited: false, upper: false },
-  futon: { name: 'Futon bed', band: [0, 30], converted: true, limited: false, upper: false },
-  lounge: { name: 'Convertible lounge bed', band: [0, 30], converted: true, limited: false, upper: false },
-  'floor-mat': { name: 'Floor mat', band: [0, 8], converted: true, limited: false, upper: false },
+  bed: { name: 'Bed', band: [0, 40], converted: false, limited: false, upper: false, bunk: false },
+  bunk: { name: 'Bunk', band: [0, 30], converted: false, limited: true, upper: false, bunk: true },
+  'upper-bunk': { name: 'Upper bunk', band: [44, 60], converted: false, limited: true, upper: true, bunk: true },
+  'flip-bunk': { name: 'Flip bunk', band: [44, 60], converted: true, limited: true, upper: true, bunk: true },
+  loft: { name: 'Loft', band: [56, 76], converted: false, limited: true, upper: true, bunk: false },
+  'canvas-end': { name: 'Canvas end bed', band: [24, 40], converted: false, limited: true, upper: false, bunk: false },
+  booth: { name: 'Booth dinette bed', band: [0, 30], converted: true, limited: false, upper: false, bunk: false },
+  'u-dinette': { name: 'U-dinette bed', band: [0, 30], converted: true, limited: false, upper: false, bunk: false },
+  jackknife: { name: 'Jackknife sofa bed', band: [0, 30], converted: true, limited: false, upper: false, bunk: false },
+  'tri-fold': { name: 'Tri-fold sofa bed', band: [0, 30], converted: true, limited: false, upper: false, bunk: false },
+  'air-sofa': {
+    name: 'Air-mattress sofa bed',
+    band: [0, 30],
+    converted: true,
+    limited: false,
+    upper: false,
+    bunk: false,
+  },
+  futon: { name: 'Futon bed', band: [0, 30], converted: true, limited: false, upper: false, bunk: false },
+  lounge: { name: 'Convertible lounge bed', band: [0, 30], converted: true, limited: false, upper: false, bunk: false },
+  'floor-mat': { name: 'Floor mat', band: [0, 8], converted: true, limited: false, upper: false, bunk: false },
 } as const
 export type BerthKind = keyof typeof BERTH_KINDS
 

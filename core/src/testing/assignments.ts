@@ -1,4 +1,4 @@
-import type { AssignmentGroup, AssignmentProblem, BerthAt } from '../questions/sleep/assignment'
+import type { AssignmentGroup, AssignmentProblem, BerthAt } from '../nights/assignment'
 
 /** A small reproducible source of chance (mulberry32, public domain): the same seed gives the same problems. */
 export function chance(seed: number): () => number {

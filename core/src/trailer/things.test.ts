@@ -1,11 +1,15 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { describe, expect, it } from 'vitest'
 import { parseTrailer } from '../formats/document'
-import { tapeList } from '../match/tapeList'
-import { factSheet, judgeFor } from '../match/match'
+import { tapeList, waitedFor } from '../match/tapeList'
+import { factSheet } from '../match/factSheet'
+import { judgeFor } from '../match/match'
 import { best } from '../readings/reading'
 import { household, person } from '../testing/someone'
 import { berth, fixture, unit } from '../testing/unit'
+import type { Household } from '../household/household'
 import { thingAt, thingsOf, withReading } from './things'
+import type { Trailer } from './trailer'
 
 const trailer = unit({
   berths: [berth('bunk', 30, 74, { id: 'lower', name: 'Lower bunk' })],
@@ -56,8 +60,14 @@ describe('what can be read on a trailer', () => {
 describe('what to measure next', () => {
   const light = household([person({ height: 66 })], { name: 'Light' })
   const tall = household([person({ height: 66 }), person({ height: 67 })], { name: 'Two' })
-  const asked = [light, tall].map((one) => ({ household: one, answers: judgeFor(one)(factSheet(trailer)) }))
-  const list = tapeList(trailer, asked)
+  const waits = (of: Household, on: Trailer, answers = judgeFor(of, RULES)(factSheet(on, RULES))) => ({
+    name: of.name,
+    waits: waitedFor(on, of, answers, RULES),
+  })
+  const list = tapeList(
+    trailer,
+    [light, tall].map((one) => waits(one, trailer)),
+  )
 
   it('first what most households wait for, each with its question and its place', () => {
     expect(list[0]).toMatchObject({ households: ['Light', 'Two'] })
@@ -82,20 +92,19 @@ describe('what to measure next', () => {
         fixture('shower', [90, 60, 30, 30], {}, { id: 'second' }),
       ],
     })
-    const answers = judgeFor(light)(factSheet(two))
+    const answers = judgeFor(light, RULES)(factSheet(two, RULES))
     const asks = { ...answers, bath: { ...answers.bath!, missing: ['plan.fixtures.second.headroom'] } }
     expect(
-      tapeList(two, [{ household: light, answers: asks }]).find(({ key }) => key === 'plan.fixtures.second.headroom')!
-        .households,
+      tapeList(two, [waits(light, two, asks)]).find(({ key }) => key === 'plan.fixtures.second.headroom')!.households,
     ).toEqual([])
   })
 
   it('of two that are missing together both are waited for', () => {
     const { hitchWeight: _hitch, gvwr: _gvwr, ...rest } = trailer.readings
     const unweighed = { ...trailer, readings: rest }
-    const answers = judgeFor(light)(factSheet(unweighed))
+    const answers = judgeFor(light, RULES)(factSheet(unweighed, RULES))
     expect(answers.tow).toMatchObject({ verdict: 'measure' })
-    const waited = tapeList(unweighed, [{ household: light, answers }])
+    const waited = tapeList(unweighed, [waits(light, unweighed, answers)])
       .filter(({ questions }) => questions.includes('tow'))
       .map(({ key }) => key)
     expect(waited).toEqual(answers.tow!.missing.filter((key) => key.startsWith('readings.')))

@@ -1,4 +1,5 @@
 import { BERTH_KINDS } from '../readings/catalogue'
+import { knownSum } from '../quantity/sum'
 import { figure } from '../readings/reading'
 import { trailerFigure, trailerName, type Layout, type Trailer } from '../trailer/trailer'
 
@@ -44,14 +45,12 @@ export function yardUnit(trailer: Trailer): YardUnit {
     sleeps: trailerFigure(trailer, 'advertisedSleeps'),
     doors: plan.doors.filter(({ kind }) => kind === 'entry').length,
     slides: plan.slides.length,
-    bunks: plan.berths.filter(({ kind }) => BERTH_KINDS[kind].limited && kind !== 'canvas-end' && kind !== 'loft')
-      .length,
+    bunks: plan.berths.filter(({ kind }) => BERTH_KINDS[kind].bunk).length,
     toilets: has('toilet', 'wet-bath'),
     tub: has('tub') > 0,
     oven: has('oven') > 0,
     outsideKitchen: plan.outside.some(({ kind }) => kind === 'outside-kitchen'),
-    ...(fresh.length > 0 &&
-      fresh.every((one) => one !== undefined) && { fresh: fresh.reduce<number>((sum, one) => sum + one!, 0) }),
+    ...(fresh.length > 0 && { fresh: knownSum(fresh) }),
   }
 }
 

@@ -1,18 +1,16 @@
 import type { SightLine } from '@hitchet/core/plan/sight'
-import { DEFAULT_HOUSE_RULES } from '@hitchet/core/rules/houseRules'
-
-const { seating } = DEFAULT_HOUSE_RULES
+import type { SeatingRules } from '@hitchet/core/questions/seating/rules'
 
 /** Whether one sees that TV from there without turning the neck. */
-export const isEasy = ({ turn, slant, blockedBy }: SightLine): boolean =>
-  !blockedBy && turn <= seating.turn && slant <= seating.slant
+export const isEasy = ({ turn, slant, blockedBy }: SightLine, rules: SeatingRules): boolean =>
+  !blockedBy && turn <= rules.turn && slant <= rules.slant
 
 /** A line from every seat to its TV: solid where it is easy, broken where the neck turns, crossed where something stands between. */
-export function SightLayer({ sights, scale }: { sights: SightLine[]; scale: number }) {
+export function SightLayer({ sights, rules, scale }: { sights: SightLine[]; rules: SeatingRules; scale: number }) {
   return (
     <g pointerEvents="none" data-layer="sight lines">
       {sights.map((sight, i) => {
-        const easy = isEasy(sight)
+        const easy = isEasy(sight, rules)
         const color = sight.blockedBy ? 'var(--h-colors-no)' : easy ? 'var(--h-colors-green)' : 'var(--h-colors-tight)'
         const [mx, my] = [(sight.from[0] + sight.to[0]) / 2, (sight.from[1] + sight.to[1]) / 2]
         const r = 4 / scale

@@ -1,3 +1,4 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
 import { waysOut } from '@hitchet/core/plan/exits'
@@ -23,7 +24,9 @@ describe('layers over a plan', () => {
   it('ways out: a whole ring and a 2 where there are two, a broken one and a 1 where there is one', () => {
     const drawn = (windows: ReturnType<typeof emptyPlan>['windows']) => {
       const plan = emptyPlan({ berths: [bed], windows })
-      return renderToStaticMarkup(<ExitLayer plan={plan} exits={waysOut(floorOf(plan, 'night'))} scale={2} />)
+      return renderToStaticMarkup(
+        <ExitLayer plan={plan} exits={waysOut(floorOf(plan, 'night'), RULES.ways)} scale={2} />,
+      )
     }
     const one = drawn([])
     expect(texts(one)).toEqual(['1'])
@@ -53,7 +56,10 @@ describe('layers over a plan', () => {
       ...more: ReturnType<typeof fixture>[]
     ) => {
       const sights = sightLines(emptyPlan({ fixtures: [sofa, fixture('tv', tv, {}, { faces }), ...more] }), 'parked')
-      return { easy: sights.filter(isEasy).length, svg: renderToStaticMarkup(<SightLayer sights={sights} scale={2} />) }
+      return {
+        easy: sights.filter((one) => isEasy(one, RULES.seating)).length,
+        svg: renderToStaticMarkup(<SightLayer sights={sights} rules={RULES.seating} scale={2} />),
+      }
     }
     const across = drawn([100, 2, 40, 4], 'door')
     expect([across.easy, texts(across.svg)]).toEqual([1, ['0°']])
@@ -83,7 +89,7 @@ describe('layers over a plan', () => {
         berth('upper-bunk', 30, 74, { id: 'up', shape: { rect: [60, 2, 74, 30] } }),
       ],
     })
-    const findings = findingsAt(plan, 'parked')
+    const findings = findingsAt(plan, 'parked', [], RULES.ways)
     expect(texts(renderToStaticMarkup(<FaultLayer findings={findings} scale={2} />))).toEqual(
       findings.map((_, i) => String(i + 1)),
     )

@@ -2,6 +2,7 @@ import { Link, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import type { Household } from '@hitchet/core/household/household'
 import { frameFor } from '../../drawing/frame'
+import { houseRules } from '../../server/houseRules'
 import { matchedYard } from '../../server/services/yard'
 import { Board } from './Board'
 import { comparison } from './compared'
@@ -34,7 +35,7 @@ export async function CompareScreen({ id, household, units }: { id: string; hous
       ) : (
         <Board
           unitsAt={`/households/${id}/units`}
-          comparison={comparison(chosen, household)}
+          comparison={comparison(chosen, household, houseRules())}
           frame={frameFor(chosen.map(({ trailer }) => trailer.plan))}
           chooseAt={`/households/${id}/match?units=${chosen.map(({ trailer }) => trailer.stock).join(',')}`}
         />

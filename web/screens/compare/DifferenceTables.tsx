@@ -3,7 +3,7 @@
 import { Box, Heading, Table, Text } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import { phraseText } from '@hitchet/core/quantity/phrase'
-import type { Reason } from '@hitchet/core/questions/question'
+import type { Reason } from '@hitchet/core/questions/reason'
 import { Figure } from '../../look/measures'
 import { StockTag } from '../StockTag'
 import { Reasons } from '../Verdict'

@@ -1,5 +1,7 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { describe, expect, it } from 'vitest'
-import { factSheet, rank } from '@hitchet/core/match/match'
+import { factSheet } from '@hitchet/core/match/factSheet'
+import { rank } from '@hitchet/core/match/match'
 import { couple, household, person } from '@hitchet/core/testing/someone'
 import { berth, conversion, unit } from '@hitchet/core/testing/unit'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
@@ -25,8 +27,9 @@ const family = household(
 
 const matched = (...trailers: Trailer[]) => {
   const matches = rank(
-    trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer) })),
+    trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer, RULES) })),
     family,
+    RULES,
   )
   return trailers.map((trailer) => ({
     id: trailer.stock,
@@ -37,7 +40,7 @@ const matched = (...trailers: Trailer[]) => {
 }
 
 describe('what the compare board is given', () => {
-  const { units, cautions, differences, figures } = comparison(matched(bunkhouse, bare), family)
+  const { units, cautions, differences, figures } = comparison(matched(bunkhouse, bare), family, RULES)
 
   it('each person’s token in their berth, in the order the units were chosen', () => {
     expect(units.map(({ trailer }) => trailer.stock)).toEqual(['X-1', 'X-2'])

@@ -6,6 +6,7 @@ import { headline } from '@hitchet/core/match/headline'
 import type { Standing } from '@hitchet/core/match/match'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
 import type { CautionId } from '@hitchet/core/questions/cautions'
+import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import type { MatchedTrailer } from '../../server/services/yard'
 import { drawnNights, type DrawnNight } from '../drawnNight'
@@ -27,8 +28,8 @@ export interface Comparison {
   cautions: CautionId[]
 }
 
-export function comparison(chosen: readonly MatchedTrailer[], household: Household): Comparison {
-  const units = chosen.map((one) => comparedUnit(one, household))
+export function comparison(chosen: readonly MatchedTrailer[], household: Household, rules: HouseRules): Comparison {
+  const units = chosen.map((one) => comparedUnit(one, household, rules))
   return {
     units,
     differences: differences(chosen.map(({ match }) => match.answers)),
@@ -39,12 +40,12 @@ export function comparison(chosen: readonly MatchedTrailer[], household: Househo
   }
 }
 
-function comparedUnit({ trailer, match }: MatchedTrailer, household: Household): ComparedUnit {
+function comparedUnit({ trailer, match }: MatchedTrailer, household: Household, rules: HouseRules): ComparedUnit {
   return {
     trailer,
     standing: match.standing,
     says: headline(match.answers),
     asked: asked(match.answers),
-    ...drawnNights(trailer, household),
+    ...drawnNights(trailer, household, rules),
   }
 }

@@ -1,11 +1,13 @@
 import { Box, Button, Flex, Grid, Heading, HStack, Link, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
+import { Suspense } from 'react'
 import { householdSummary } from '@hitchet/core/household/summary'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { trailerName } from '@hitchet/core/trailer/trailer'
 import { PersonToken } from '../../drawing/PersonToken'
 import { Said } from '../../look/measures'
-import type { HouseholdInHand, UnitToMeasure } from '../../server/services/desk'
+import type { KeptHousehold } from '../../server/db/households'
+import { inHand, ON_DESK, toMeasure, type HouseholdInHand } from '../../server/services/desk'
 import { frameFor, type Frame } from '../../drawing/frame'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
@@ -20,13 +22,13 @@ const SCALE = 0.42
 
 interface DeskProps {
   name: string
-  inHand: HouseholdInHand[]
-  toMeasure: UnitToMeasure[]
+  households: readonly KeptHousehold[]
+  /** How many there are, with those that do not lie on the desk. */
+  all: number
 }
 
 /** Today: the households in hand, and what has to be measured before anything can be promised. */
-export function Desk({ name, inHand, toMeasure }: DeskProps) {
-  const frame = frameFor(inHand.flatMap(({ best }) => best?.plan ?? []))
+export function Desk({ name, households, all }: DeskProps) {
   return (
     <>
       <PageHead title={`Good to see you, ${name.split(' ')[0]}`}>
@@ -39,45 +41,80 @@ export function Desk({ name, inHand, toMeasure }: DeskProps) {
           <Heading as="h2" id="in-hand" size="md" mb="2">
             Households in hand
           </Heading>
-          {inHand.length === 0 && (
+          {households.length === 0 && (
             <Text>Nobody yet. Start a household: five minutes of talk, and the yard sorts itself.</Text>
           )}
-          {inHand.map((one) => (
-            <HouseholdRow key={one.kept.id} inHand={one} frame={frame} />
-          ))}
+          <Suspense
+            fallback={households.map((kept) => (
+              <HouseholdRow key={kept.id} kept={kept} />
+            ))}
+          >
+            <InHand households={households} />
+          </Suspense>
+          {all > households.length && (
+            <Button asChild size="sm" variant="outline" mt="3">
+              <NextLink href={`/?households=${households.length + ON_DESK}`} scroll={false}>
+                Show more of {all}
+              </NextLink>
+            </Button>
+          )}
         </Box>
         <Box as="section" aria-labelledby="to-measure">
           <Heading as="h2" id="to-measure" size="md" mb="2">
             To measure
           </Heading>
-          {toMeasure.length === 0 && <Text>No open household waits for a reading.</Text>}
-          {toMeasure.slice(0, FIRST).map(({ stock, name: unit, readings, households: waiting }) => (
-            <Box key={stock} py="3" borderTopWidth="1px" borderColor="hair">
-              <HStack gap="3">
-                <StockTag stock={stock} />
-                <Text fontWeight="600">{unit}</Text>
-                <Text fontSize="14px" color="line">
-                  {waiting === 1 ? 'one household waits' : `${waiting} households wait`}
-                </Text>
-              </HStack>
-              <Text fontSize="14.5px" mt="1">
-                {readings.join(' · ')}
-              </Text>
-            </Box>
-          ))}
-          {toMeasure.length > FIRST && (
-            <Text py="3" color="line" fontSize="14.5px">
-              and {toMeasure.length - FIRST} more; every unit’s own tape list has them
-            </Text>
-          )}
+          <Suspense fallback={<Text color="line">Looking what they wait for …</Text>}>
+            <ToMeasure households={households} />
+          </Suspense>
         </Box>
       </Grid>
     </>
   )
 }
 
-function HouseholdRow({ inHand: { kept, left, all, best }, frame }: { inHand: HouseholdInHand; frame: Frame }) {
-  const { id, household } = kept
+async function InHand({ households }: { households: readonly KeptHousehold[] }) {
+  const standing = await inHand(households)
+  const frame = frameFor(standing.flatMap(({ best }) => best?.plan ?? []))
+  return standing.map((one) => <HouseholdRow key={one.kept.id} kept={one.kept} standing={one} frame={frame} />)
+}
+
+async function ToMeasure({ households }: { households: readonly KeptHousehold[] }) {
+  const units = await toMeasure(households)
+  if (units.length === 0) return <Text>No household on the desk waits for a reading.</Text>
+  return (
+    <>
+      {units.slice(0, FIRST).map(({ stock, name: unit, readings, households: waiting }) => (
+        <Box key={stock} py="3" borderTopWidth="1px" borderColor="hair">
+          <HStack gap="3">
+            <StockTag stock={stock} />
+            <Text fontWeight="600">{unit}</Text>
+            <Text fontSize="14px" color="line">
+              {waiting === 1 ? 'one household waits' : `${waiting} households wait`}
+            </Text>
+          </HStack>
+          <Text fontSize="14.5px" mt="1">
+            {readings.join(' · ')}
+          </Text>
+        </Box>
+      ))}
+      {units.length > FIRST && (
+        <Text py="3" color="line" fontSize="14.5px">
+          and {units.length - FIRST} more; every unit’s own tape list has them
+        </Text>
+      )}
+    </>
+  )
+}
+
+interface HouseholdRowProps {
+  kept: KeptHousehold
+  /** Absent while the yard is being ranked for them. */
+  standing?: HouseholdInHand
+  frame?: Frame
+}
+
+function HouseholdRow({ kept: { id, household }, standing, frame }: HouseholdRowProps) {
+  const best = standing?.best
   return (
     <Flex
       py="3"
@@ -100,7 +137,7 @@ function HouseholdRow({ inHand: { kept, left, all, best }, frame }: { inHand: Ho
           <Said phrase={householdSummary(household)} />
         </Text>
       </Box>
-      {best && (
+      {best && frame && (
         <Box flex="none">
           <PlanStrip
             plan={best.plan}
@@ -119,11 +156,7 @@ function HouseholdRow({ inHand: { kept, left, all, best }, frame }: { inHand: Ho
           </Text>
         )}
         <Text fontSize="13.5px" color="line" mb="1.5">
-          {!best
-            ? 'the yard is empty'
-            : left === 0
-              ? `none of ${all} fits; this comes closest`
-              : `best of ${left} left of ${all}`}
+          {standing ? standingText(standing) : 'ranking the yard …'}
         </Text>
         <Button asChild size="xs" variant="outline">
           <NextLink href={`/households/${id}/match`}>See the match</NextLink>
@@ -131,4 +164,9 @@ function HouseholdRow({ inHand: { kept, left, all, best }, frame }: { inHand: Ho
       </Box>
     </Flex>
   )
+}
+
+function standingText({ left, all, best }: HouseholdInHand): string {
+  if (!best) return 'the yard is empty'
+  return left === 0 ? `none of ${all} fits; this comes closest` : `best of ${left} left of ${all}`
 }

@@ -3,7 +3,6 @@
 import { Box, Flex, Text } from '@chakra-ui/react'
 import { useEffect, useState, type ReactNode } from 'react'
 import type { Household } from '@hitchet/core/household/household'
-import type { QuestionId } from '@hitchet/core/questions/question'
 import type { YardLeft as Left } from '../../server/services/matching'
 import { request } from '../request'
 import { StandingWord } from '../Verdict'
@@ -12,20 +11,6 @@ export interface Silhouette {
   id: string
   stock: string
   drawing: ReactNode
-}
-
-const OUT_WORDS: Record<QuestionId, string> = {
-  sleep: 'do not sleep them',
-  exits: 'have a bed without a way out',
-  reach: 'leave something out of reach',
-  seating: 'do not seat them',
-  stow: 'do not hold what they bring',
-  tow: 'too much to pull',
-  park: 'too long',
-  bath: 'bath not right',
-  galley: 'kitchen not right',
-  wishes: 'without what they must have',
-  price: 'over the budget',
 }
 
 /** After a pause in typing. */
@@ -68,7 +53,7 @@ export function YardLeft({
             <Text fontSize="14px" color="line">
               {left.out.length === 0
                 ? 'Nothing on the lot is ruled out yet.'
-                : left.out.map(({ question, units }) => `${units} ${OUT_WORDS[question]}`).join(', ')}
+                : left.out.map(({ units, against }) => `${units} ${against}`).join(', ')}
             </Text>
           </>
         ) : (

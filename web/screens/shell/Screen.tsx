@@ -2,7 +2,9 @@ import { Box } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { householdSummary } from '@hitchet/core/household/summary'
+import { HouseRulesProvider } from '../../look/houseRules'
 import { MeasuresProvider } from '../../look/measures'
+import { houseRules } from '../../server/houseRules'
 import type { Account } from '../../server/db/accounts'
 import type { KeptHousehold } from '../../server/db/households'
 import { measureSystem } from '../measureCookie'
@@ -20,6 +22,7 @@ export async function Screen({
   place: Place
   children: ReactNode
 }) {
+  const { ways, seating } = houseRules()
   const open = kept && {
     id: kept.id,
     name: kept.household.name,
@@ -28,10 +31,12 @@ export async function Screen({
   }
   return (
     <MeasuresProvider system={await measureSystem()}>
-      <TopBar account={{ name: account.name, role: account.role }} open={open} place={place} />
-      <Box as="main" id="content" maxW="1500px" mx="auto" px={{ base: 3, md: 6 }} pb="10">
-        {children}
-      </Box>
+      <HouseRulesProvider rules={{ ways, seating }}>
+        <TopBar account={{ name: account.name, role: account.role }} open={open} place={place} />
+        <Box as="main" id="content" maxW="1500px" mx="auto" px={{ base: 3, md: 6 }} pb="10">
+          {children}
+        </Box>
+      </HouseRulesProvider>
     </MeasuresProvider>
   )
 }

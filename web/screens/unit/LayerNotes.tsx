@@ -6,12 +6,12 @@ import { awningCover } from '@hitchet/core/plan/awning'
 import { capital, nameOnPlan, small } from '@hitchet/core/plan/naming'
 import { listed } from '@hitchet/core/quantity/phrase'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
-import { gait } from '@hitchet/core/questions/reach/reach'
+import { gait } from '@hitchet/core/plan/gait'
 import { FIXTURE_KINDS } from '@hitchet/core/readings/catalogue'
 import { figure } from '@hitchet/core/readings/reading'
-import { DEFAULT_HOUSE_RULES } from '@hitchet/core/rules/houseRules'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import type { Analysis, WalkedWay } from '../../analysis/analyse'
+import { useHouseRules, type DrawnRules } from '../../look/houseRules'
 import { isEasy } from '../../drawing/layers/SightLayer'
 import { limitedBerths, STORAGE_KINDS } from '../../drawing/layers/ThingsLayer'
 import { Figure, Said } from '../../look/measures'
@@ -30,6 +30,7 @@ interface LayerNotesProps {
 
 /** What the layer over the plan says, in words: the same facts for those who do not see it. */
 export function LayerNotes({ layer, analysis, failed, trailer, reached, onPick }: LayerNotesProps) {
+  const rules = useHouseRules()
   return (
     <Box aria-live="polite">
       <Heading as="h2" size="sm" mb="1">
@@ -40,7 +41,7 @@ export function LayerNotes({ layer, analysis, failed, trailer, reached, onPick }
           {failed ? 'This plan cannot be read: look over its box and slides on the tape.' : 'Reading the plan …'}
         </Text>
       ) : (
-        NOTES[layer]({ analysis, trailer, reached, onPick })
+        NOTES[layer]({ analysis, trailer, reached, rules, onPick })
       )}
     </Box>
   )
@@ -50,10 +51,9 @@ type Notes = (props: {
   analysis: Analysis
   trailer: Trailer
   reached: WalkedWay | undefined
+  rules: DrawnRules
   onPick(id: string): void
 }) => ReactNode
-const { reach: RULES } = DEFAULT_HOUSE_RULES
-
 const NOTES: Record<Layer, Notes> = {
   plain: ({ analysis, trailer: { plan } }) => (
     <List>
@@ -110,7 +110,7 @@ const NOTES: Record<Layer, Notes> = {
       <WayList ways={[...analysis.ways].sort((a, b) => a.width - b.width)} onPick={onPick} />
     </>
   ),
-  sight: ({ analysis, trailer: { plan } }) => {
+  sight: ({ analysis, trailer: { plan }, rules: { seating } }) => {
     if (analysis.sights.length === 0)
       return (
         <Text>
@@ -125,7 +125,7 @@ const NOTES: Record<Layer, Notes> = {
     return (
       <List>
         {bySeat.map(([id, sights]) => {
-          const easy = sights.filter(isEasy).length
+          const easy = sights.filter((one) => isEasy(one, seating)).length
           const worst = sights.reduce((most, one) => (one.turn > most.turn ? one : most))
           const hidden = sights.find(({ blockedBy }) => blockedBy)
           return (
@@ -210,6 +210,7 @@ const NOTES: Record<Layer, Notes> = {
 }
 
 function WayList({ ways, onPick }: { ways: WalkedWay[]; onPick?(id: string): void }) {
+  const rules = useHouseRules()
   return (
     <List>
       {ways.map(({ id, name, width, between, way }) => (
@@ -227,7 +228,7 @@ function WayList({ ways, onPick }: { ways: WalkedWay[]; onPick?(id: string): voi
           ) : (
             <>
               <Figure value={Math.round(width)} unit="in" />
-              {between && ` between ${between[0]} and ${between[1]}`}, {gait(width, RULES)}
+              {between && ` between ${between[0]} and ${between[1]}`}, {gait(width, rules.ways)}
               {way && (
                 <>
                   , <Figure value={way.length} unit="in" /> from the door

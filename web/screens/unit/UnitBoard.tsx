@@ -22,6 +22,7 @@ import { WayLayer } from '../../drawing/layers/WayLayer'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
 import { Ruler } from '../../drawing/Ruler'
+import { useHouseRules } from '../../look/houseRules'
 import { Figure, useMeasures } from '../../look/measures'
 import { PageHead } from '../PageHead'
 import { Segments } from '../Segments'
@@ -45,6 +46,7 @@ const MARKED: readonly Layer[] = ['exits', 'weights', 'sight']
 export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame: Frame; seenBy?: SeenBy }) {
   const { plan } = trailer
   const system = useMeasures()
+  const { ways } = useHouseRules()
   const [time, setTime] = useQueryState('time', parseAsStringLiteral(TIMES).withDefault('parked'))
   const [layer, setLayer] = useQueryState('layer', parseAsStringLiteral(LAYERS).withDefault('plain'))
   const [chosen, setChosen] = useQueryState('thing', parseAsString)
@@ -54,7 +56,9 @@ export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame:
     [madeAsked, seenBy, plan],
   )
   const question = useMemo(() => ({ time, made: time === 'night' ? made : [] }), [time, made])
-  const { answer, of, failed } = useLatest(question, ({ time: at, made: beds }) => planWorker().analyse(plan, at, beds))
+  const { answer, of, failed } = useLatest(question, ({ time: at, made: beds }) =>
+    planWorker().analyse(plan, at, beds, ways),
+  )
   const analysis = of?.time === time ? answer : undefined
   useKeys({
     p: () => void setTime('parked'),
@@ -220,11 +224,12 @@ function Over({
   walker?: PersonToken
 }) {
   const system = useMeasures()
+  const { seating } = useHouseRules()
   const walked = analysis.ways.find(({ id }) => id === chosen) ?? (layer === 'ways' ? narrowest(analysis) : undefined)
   return (
     <>
       {layer === 'room' && <ClearanceLayer heat={analysis.heat} />}
-      {layer === 'sight' && <SightLayer sights={analysis.sights} scale={scale} />}
+      {layer === 'sight' && <SightLayer sights={analysis.sights} rules={seating} scale={scale} />}
       {layer === 'exits' && <ExitLayer plan={plan} exits={analysis.exits} scale={scale} />}
       {layer === 'storage' && <StorageLayer plan={plan} scale={scale} />}
       {layer === 'weights' && (

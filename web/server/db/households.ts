@@ -12,14 +12,20 @@ export interface KeptHousehold {
   updatedAt: Date
 }
 
+const LAST_TOUCHED: [string, string][] = [
+  ['updated_at', 'DESC'],
+  ['id', 'ASC'],
+]
+
 export async function allHouseholds(): Promise<KeptHousehold[]> {
-  const rows = await models().HouseholdRow.findAll({
-    order: [
-      ['updated_at', 'DESC'],
-      ['id', 'ASC'],
-    ],
-  })
+  const rows = await models().HouseholdRow.findAll({ order: LAST_TOUCHED })
   return rows.map(kept)
+}
+
+/** Those last touched, and how many there are in all. */
+export async function latestHouseholds(most: number): Promise<{ households: KeptHousehold[]; all: number }> {
+  const { rows, count } = await models().HouseholdRow.findAndCountAll({ order: LAST_TOUCHED, limit: most })
+  return { households: rows.map(kept), all: count }
 }
 
 export async function householdById(id: string): Promise<KeptHousehold | undefined> {

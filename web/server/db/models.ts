@@ -27,7 +27,7 @@ export class TrailerRow extends Model<InferAttributes<TrailerRow>, InferCreation
 export class FactsRow extends Model<InferAttributes<FactsRow>, InferCreationAttributes<FactsRow>> {
   declare trailerId: string
   declare trailerVersion: number
-  declare factsVersion: number
+  declare factsKey: string
   declare facts: string
 }
 
@@ -63,7 +63,7 @@ export function models() {
       { sequelize, tableName: 'trailers' },
     )
     FactsRow.init(
-      { trailerId: id(), trailerVersion: counter(), factsVersion: counter(), facts: longText() },
+      { trailerId: id(), trailerVersion: counter(), factsKey: text(), facts: longText() },
       { sequelize, tableName: 'trailer_facts', timestamps: false },
     )
     HouseholdRow.init(

@@ -1,15 +1,18 @@
-import type { Match } from '@hitchet/core/match/match'
-import { tapeList } from '@hitchet/core/match/tapeList'
-import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
+import { LRUCache } from 'lru-cache'
+import type { Trailer } from '@hitchet/core/trailer/trailer'
+import { yardFacts } from '../db/facts'
 import type { KeptHousehold } from '../db/households'
-import { allTrailers, type StockedTrailer } from '../db/trailers'
-import { rankYardFor } from './matching'
+import { trailersById, yardDocuments, yardRevision } from '../db/trailers'
+import { houseRules } from '../houseRules'
+import { inWorker } from '../jobs/pool'
+import type { Standing } from '../jobs/rank'
+import type { UnitWaits } from '../jobs/tapeLists'
 
-export interface HouseholdInHand {
+/** So many households lie on the desk at a time, those last touched first. */
+export const ON_DESK = 12
+
+export interface HouseholdInHand extends Omit<Standing, 'best'> {
   kept: KeptHousehold
-  /** Units with nothing against them, of all. */
-  left: number
-  all: number
   best?: Trailer
 }
 
@@ -22,46 +25,70 @@ export interface UnitToMeasure {
   households: number
 }
 
-/** What is on the desk today: how the yard stands for each household, and what they wait for. */
-export async function deskFor(
-  households: readonly KeptHousehold[],
-): Promise<{ inHand: HouseholdInHand[]; toMeasure: UnitToMeasure[] }> {
-  const [trailers, rankings] = await Promise.all([
-    allTrailers(),
-    rankYardFor(households.map(({ household }) => household)),
-  ])
-  const inHand = households.map((kept, i): HouseholdInHand => {
-    const matches = rankings[i]!
-    return {
-      kept,
-      left: matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').length,
-      all: matches.length,
-      best: trailers.find(({ id }) => id === matches[0]?.id)?.trailer,
-    }
+/** How the yard stands for each household. */
+export async function inHand(households: readonly KeptHousehold[]): Promise<HouseholdInHand[]> {
+  const found = await remembered(standings, households, async (some) => {
+    const rules = houseRules()
+    return inWorker('standings', { facts: await yardFacts(rules), households: some, rules })
   })
-  return { inHand, toMeasure: unitsToMeasure(trailers, households, rankings) }
+  const best = await trailersById(found.flatMap((one) => one.best ?? []))
+  return households.map((kept, i) => {
+    const { left, all, best: id } = found[i]!
+    return { kept, left, all, best: best.find((one) => one.id === id)?.trailer }
+  })
 }
 
 /** Units on which a reading could change some household's answer, the most waited-for first. */
-function unitsToMeasure(
-  trailers: readonly StockedTrailer[],
-  households: readonly KeptHousehold[],
-  rankings: readonly Match[][],
-): UnitToMeasure[] {
-  const units = trailers.map(({ id, trailer }) => {
-    const asked = households.map(({ household }, i) => ({
-      household,
-      answers: rankings[i]!.find((match) => match.id === id)?.answers ?? {},
-    }))
-    const waited = tapeList(trailer, asked).filter(({ households: waiting }) => waiting.length)
-    return {
-      stock: trailer.stock,
-      name: trailerName(trailer),
-      readings: waited.map(({ name }) => name),
-      households: new Set(waited.flatMap(({ households: waiting }) => waiting)).size,
-    }
+export async function toMeasure(households: readonly KeptHousehold[]): Promise<UnitToMeasure[]> {
+  const found = await remembered(waits, households, async (some) => {
+    const rules = houseRules()
+    const [facts, documents] = await Promise.all([yardFacts(rules), yardDocuments()])
+    const units = facts.flatMap(({ id, facts: text }) => {
+      const document = documents.get(id)
+      return document ? [{ document, facts: text }] : []
+    })
+    return inWorker('tapeLists', { units, households: some, rules })
   })
-  return units
-    .filter(({ readings }) => readings.length)
+  const units = new Map<string, { name: string; readings: Map<string, number>; households: number }>()
+  for (const { stock, name, waits: readings } of found.flat()) {
+    const unit = units.get(stock) ?? { name, readings: new Map<string, number>(), households: 0 }
+    unit.households += 1
+    for (const { name: reading } of readings) unit.readings.set(reading, (unit.readings.get(reading) ?? 0) + 1)
+    units.set(stock, unit)
+  }
+  return [...units]
+    .map(([stock, { name, readings, households: count }]) => ({
+      stock,
+      name,
+      readings: [...readings].sort(([, a], [, b]) => b - a).map(([reading]) => reading),
+      households: count,
+    }))
     .sort((a, b) => b.households - a.households || (a.stock < b.stock ? -1 : 1))
+}
+
+/** What was reckoned lately for a household as it is in the yard as it is, or is being reckoned now. */
+const standings = new LRUCache<string, Promise<Standing>>({ max: 500 })
+const waits = new LRUCache<string, Promise<UnitWaits[]>>({ max: 100 })
+
+/** In the order of the households; those not known yet are reckoned together. */
+async function remembered<Found>(
+  known: LRUCache<string, Promise<Found>>,
+  households: readonly KeptHousehold[],
+  reckon: (some: KeptHousehold['household'][]) => Promise<Found[]>,
+): Promise<Found[]> {
+  const yard = await yardRevision()
+  const keyOf = ({ id, version }: KeptHousehold) => `${yard} ${id} ${version}`
+  const unknown = households.filter((one) => !known.has(keyOf(one)))
+  if (unknown.length) {
+    const reckoned = reckon(unknown.map(({ household }) => household))
+    unknown.forEach((one, i) =>
+      known.set(
+        keyOf(one),
+        reckoned.then((found) => found[i]!),
+      ),
+    )
+    // What failed is not remembered: the next who asks tries anew.
+    reckoned.catch(() => unknown.forEach((one) => known.delete(keyOf(one))))
+  }
+  return Promise.all(households.map((one) => known.get(keyOf(one))!))
 }

@@ -1,14 +1,16 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { QueryTypes } from 'sequelize'
 import { describe, expect, it } from 'vitest'
 import { documentText } from '@hitchet/core/formats/document'
-import { factSheet } from '@hitchet/core/match/match'
+import { factSheet } from '@hitchet/core/match/factSheet'
 import { household, person } from '@hitchet/core/testing/someone'
 import { unit } from '@hitchet/core/testing/unit'
 import { database } from '../db/database'
 import { allHouseholds } from '../db/households'
-import { allTrailers, trailersByStock, yardFacts } from '../db/trailers'
+import { yardFacts } from '../db/facts'
+import { allTrailers, trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { importFiles } from './importing'
 
@@ -67,7 +69,7 @@ describe('bringing files in', () => {
     expect(await importFiles([file('a.json', dearer)], strict)).toMatchObject({ renewed: ['N-5'], added: [] })
     const [kept] = await trailersByStock(['N-5'])
     expect(kept!.version).toBe(2)
-    const facts = (await yardFacts()).find(({ id }) => id === kept!.id)!
+    const facts = (await yardFacts(RULES)).find(({ id }) => id === kept!.id)!
     expect(JSON.parse(facts.facts)).toMatchObject({ price: { asking: 25000 } })
   })
 
@@ -90,17 +92,30 @@ describe('bringing files in', () => {
 
 describe('stored facts', () => {
   it('are those of the trailer, for every unit', async () => {
-    const facts = new Map((await yardFacts()).map(({ id, facts: text }) => [id, JSON.parse(text)]))
+    const facts = new Map((await yardFacts(RULES)).map(({ id, facts: text }) => [id, JSON.parse(text)]))
     for (const { id, trailer } of await allTrailers())
-      expect(facts.get(id)).toEqual(JSON.parse(JSON.stringify(factSheet(trailer))))
+      expect(facts.get(id)).toEqual(JSON.parse(JSON.stringify(factSheet(trailer, RULES))))
   })
 
-  it('of an older program are made anew when they are asked for, and stored', async () => {
-    await database().query("UPDATE trailer_facts SET facts_version = 0, facts = '{}'", { type: QueryTypes.RAW })
-    for (const { facts } of await yardFacts()) expect(Object.keys(JSON.parse(facts) as object)).toContain('sleep')
-    const [{ stale }] = (await database().query('SELECT COUNT(*) AS stale FROM trailer_facts WHERE facts_version = 0', {
-      type: QueryTypes.SELECT,
-    })) as [{ stale: number }]
-    expect(Number(stale)).toBe(0)
+  it('made by another program, by other rules or of an older version are made anew, never handed out', async () => {
+    const sleepsIn = async (rules = RULES) => (await yardFacts(rules)).map(({ facts }) => 'sleep' in JSON.parse(facts))
+    const spoil = (set: string) =>
+      database().query(`UPDATE trailer_facts SET ${set}, facts = '{}'`, { type: QueryTypes.RAW })
+    for (const set of ["facts_key = 'of another program'", 'trailer_version = trailer_version - 1']) {
+      await spoil(set)
+      expect(new Set(await sleepsIn()), set).toEqual(new Set([true]))
+    }
+    const wider = { ...RULES, ways: { ...RULES.ways, sideways: 16 } }
+    await spoil('trailer_version = trailer_version')
+    expect(new Set(await sleepsIn(wider))).toEqual(new Set([true]))
+  })
+
+  it('and are kept while only a threshold moves that is not in them', async () => {
+    const [first] = await yardFacts(RULES)
+    const stricter = { ...RULES, price: { tightShare: 0.2 } }
+    const written = () => database().query('SELECT facts_key FROM trailer_facts', { type: QueryTypes.SELECT })
+    const before = await written()
+    expect((await yardFacts(stricter))[0]).toEqual(first)
+    expect(await written()).toEqual(before)
   })
 })

@@ -1,13 +1,14 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { factSheet, rank } from '@hitchet/core/match/match'
+import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { factSheet } from '@hitchet/core/match/factSheet'
+import { rank } from '@hitchet/core/match/match'
 import { household, person, vehicle } from '@hitchet/core/testing/someone'
 import { berth, unit } from '@hitchet/core/testing/unit'
 import { inTransaction } from '../db/database'
 import { addHouseholds, allHouseholds } from '../db/households'
 import { allTrailers, saveTrailers } from '../db/trailers'
-import { closeRankingPool } from '../jobs/rankingPool'
 import { ownDatabase } from '../testing/database'
-import { deskFor } from './desk'
+import { inHand, toMeasure } from './desk'
 import { rankYard, yardLeft } from './matching'
 import { matchedYard } from './yard'
 
@@ -20,7 +21,6 @@ const unread = { ...unit({ berths: [queen] }), stock: 'UNREAD' }
 delete unread.readings.hitchWeight
 
 beforeAll(() => inTransaction((transaction) => saveTrailers([light, heavy, unread], null, transaction)))
-afterAll(closeRankingPool)
 
 const weak = household([person()], {
   vehicle: vehicle({ towRating: 5000, payload: 1500, gcwr: 11000, curbWeight: 4500, hitchTongue: 600 }),
@@ -29,8 +29,9 @@ const weak = household([person()], {
 describe('ranking in a worker', () => {
   it('answers what core answers', async () => {
     const own = rank(
-      (await allTrailers()).map(({ id, trailer }) => ({ id, facts: factSheet(trailer) })),
+      (await allTrailers()).map(({ id, trailer }) => ({ id, facts: factSheet(trailer, RULES) })),
       weak,
+      RULES,
     )
     expect(await rankYard(weak)).toEqual(JSON.parse(JSON.stringify(own)))
   })
@@ -42,16 +43,16 @@ describe('ranking in a worker', () => {
     // All three have no toilet: bath says no to each, towing to the heavy one.
     const left = await yardLeft(weak)
     expect(left).toMatchObject({ all: 3, left: 0 })
-    expect(left.out).toContainEqual({ question: 'tow', units: 1 })
-    expect(left.out[0]).toEqual({ question: 'bath', units: 3 })
+    expect(left.out).toContainEqual({ question: 'tow', units: 1, against: 'too much to pull' })
+    expect(left.out[0]).toEqual({ question: 'bath', units: 3, against: 'bath not right' })
     expect(left.units).toHaveLength(3)
   })
 
   it('the desk shows the best for each household, and the readings they wait for', async () => {
     await inTransaction((transaction) => addHouseholds([weak], null, transaction))
-    const { inHand, toMeasure } = await deskFor(await allHouseholds())
-    expect(inHand[0]).toMatchObject({ all: 3, best: { stock: 'LIGHT' } })
-    expect(toMeasure.find(({ stock }) => stock === 'UNREAD')).toMatchObject({
+    const households = await allHouseholds()
+    expect((await inHand(households))[0]).toMatchObject({ all: 3, best: { stock: 'LIGHT' } })
+    expect((await toMeasure(households)).find(({ stock }) => stock === 'UNREAD')).toMatchObject({
       households: 1,
       readings: expect.arrayContaining(['Hitch weight, empty']),
     })

@@ -1,8 +1,9 @@
 import type { Household } from '@hitchet/core/household/household'
 import type { Answers, Match, Standing } from '@hitchet/core/match/match'
-import type { QuestionId } from '@hitchet/core/questions/question'
-import { yardFacts } from '../db/trailers'
-import { rankInWorker } from '../jobs/rankingPool'
+import { questionOf, type QuestionId } from '@hitchet/core/questions/index'
+import { yardFacts } from '../db/facts'
+import { houseRules } from '../houseRules'
+import { inWorker } from '../jobs/pool'
 
 /** The yard ranked for a household. */
 export async function rankYard(household: Household): Promise<Match[]> {
@@ -11,20 +12,22 @@ export async function rankYard(household: Household): Promise<Match[]> {
 
 /** The yard ranked for each of some households: its facts are read and parsed once. */
 export async function rankYardFor(households: Household[]): Promise<Match[][]> {
-  return rankInWorker({ facts: await yardFacts(), households })
+  const rules = houseRules()
+  return inWorker('rankAll', { facts: await yardFacts(rules), households, rules })
 }
 
 /** What each of some households is answered on one unit, by its id. */
 export async function answersOn(id: string, households: Household[]): Promise<Answers[]> {
-  const facts = (await yardFacts()).filter((one) => one.id === id)
-  return (await rankInWorker({ facts, households })).map(([match]) => match?.answers ?? {})
+  const rules = houseRules()
+  const facts = await yardFacts(rules, id)
+  return (await inWorker('rankAll', { facts, households, rules })).map(([match]) => match?.answers ?? {})
 }
 
 export interface YardLeft {
   all: number
   left: number
-  /** Units with anything against them, by the question that says so; one unit may count under several. */
-  out: { question: QuestionId; units: number }[]
+  /** Units with anything against them, by the question that says so, and its words; one unit may count under several. */
+  out: { question: QuestionId; units: number; against: string }[]
   /** Every unit, best first. */
   units: { id: string; standing: Standing }[]
 }
@@ -41,7 +44,9 @@ export async function yardLeft(household: Household): Promise<YardLeft> {
   return {
     all: matches.length,
     left: matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').length,
-    out: [...against].map(([question, units]) => ({ question, units })).sort((a, b) => b.units - a.units),
+    out: [...against]
+      .map(([question, units]) => ({ question, units, against: questionOf(question).words.against }))
+      .sort((a, b) => b.units - a.units),
     units: matches.map(({ id, standing }) => ({ id, standing })),
   }
 }

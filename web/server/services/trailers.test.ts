@@ -1,3 +1,4 @@
+import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { describe, expect, it } from 'vitest'
 import type { Reading } from '@hitchet/core/readings/reading'
 import { household, person } from '@hitchet/core/testing/someone'
@@ -5,7 +6,8 @@ import { berth, fixture, unit } from '@hitchet/core/testing/unit'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { addHouseholds } from '../db/households'
 import { inTransaction } from '../db/database'
-import { trailersByStock, yardFacts } from '../db/trailers'
+import { yardFacts } from '../db/facts'
+import { trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { renewTrailer, takeIn, takeReading, tapeListFor } from './trailers'
 
@@ -31,7 +33,7 @@ const json = async (response: Response) => (await response.json()) as Record<str
 describe('taking a unit in', () => {
   it('puts it into the yard with its facts', async () => {
     const { id } = await stocked('A-1')
-    expect((await yardFacts()).map((one) => one.id)).toContain(id)
+    expect((await yardFacts(RULES)).map((one) => one.id)).toContain(id)
   })
 
   it('a stock number that hangs in another window is refused, however it is written', async () => {

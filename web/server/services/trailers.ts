@@ -7,12 +7,14 @@ import { typedReading } from '@hitchet/core/readings/typed'
 import { thingAt, withReading } from '@hitchet/core/trailer/things'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { refusal } from '../auth/guard'
+import { houseRules } from '../houseRules'
+import { inWorker } from '../jobs/pool'
 import type { Account } from '../db/accounts'
 import { Gone, StaleSave } from '../db/conflict'
+import { yardFacts } from '../db/facts'
 import { allHouseholds } from '../db/households'
 import { inTransaction } from '../db/database'
 import { changeTrailer, saveTrailers, stockNumbers, trailersByStock, type StockedTrailer } from '../db/trailers'
-import { answersOn } from './matching'
 
 /** A unit that is new on the lot; one whose stock number hangs in another window is refused. */
 export async function takeIn(source: unknown, { id }: Account): Promise<Response> {
@@ -83,14 +85,14 @@ async function answered(save: () => Promise<StockedTrailer>): Promise<Response> 
 }
 
 /** What to measure next on a unit, by how many open households' answers it could change. */
-export async function tapeListFor({ id, trailer }: { id: string; trailer: Trailer }): Promise<ToMeasure[]> {
-  const households = await allHouseholds()
-  const answers = await answersOn(
-    id,
-    households.map(({ household }) => household),
-  )
+export async function tapeListFor({ id, trailer }: StockedTrailer): Promise<ToMeasure[]> {
+  const rules = houseRules()
+  const [facts, kept] = await Promise.all([yardFacts(rules, id), allHouseholds()])
+  const households = kept.map(({ household }) => household)
+  const units = [{ document: JSON.stringify(trailer), facts: facts[0]!.facts }]
+  const found = await inWorker('tapeLists', { units, households, rules })
   return tapeList(
     trailer,
-    households.map(({ household }, i) => ({ household, answers: answers[i]! })),
+    households.map(({ name }, i) => ({ name, waits: found[i]!.flatMap(({ waits }) => waits) })),
   )
 }

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll } from 'vitest'
 import { QueryTypes } from 'sequelize'
 import { connect, database, disconnect } from '../db/database'
+import { closePool } from '../jobs/pool'
 import { migrate } from '../db/migrate'
 
 /** The server that `npm test` started, HITCHET_TEST_DATABASE, as an account that may make databases named hitchet... */
@@ -23,6 +24,7 @@ export function ownDatabase(name: string, { migrated = true } = {}): void {
     if (migrated) await migrate(database())
   })
   afterAll(async () => {
+    await closePool()
     await disconnect()
     await admin(`DROP DATABASE IF EXISTS hitchet_${name}`)
   })

@@ -5,10 +5,12 @@ import { inches, quantity } from '../../quantity/quantity'
 import { bathsOf, sinkOutside, type Bath } from '../../plan/baths'
 import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
 import { figure } from '../../readings/reading'
-import type { BathRules } from '../../rules/houseRules'
+import { BATH_RULES, type BathRules } from './rules'
 import type { Trailer } from '../../trailer/trailer'
-import { answerOf, marginOf, verdictOf, type Question, type Reason } from '../question'
-import type { Night } from '../sleep/night'
+import { answerOf } from '../answer'
+import type { Question } from '../question'
+import { fits, marginOf, measure, no, reason, tight, verdictOf, type Reason } from '../reason'
+import type { Shared } from '../../shared/shared'
 import { stanceReason } from '../stance'
 
 export interface BathFacts {
@@ -40,13 +42,22 @@ export interface BathNeed {
 const PLENTY = 8
 
 /** Is the bath right: a tub, a second toilet, and whether the tallest can stand under the shower. Inches. */
-export const bath: Question<BathFacts, BathNeed> = {
+export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
   id: 'bath',
-  asks: 'Is the bath right for them?',
-  short: 'Bath',
-  topic: 'bath',
+  words: {
+    asks: 'Is the bath right for them?',
+    short: 'Bath',
+    topic: 'bath',
+    against: 'bath not right',
+  },
+  version: 1,
+  rules: BATH_RULES,
+  baked: [],
+  weight: 2,
+  living: true,
+  cautions: [],
   facts: bathFacts,
-  need: (household, { bath: rules }) => {
+  need: (household, rules) => {
     const people = everyNight(household)
     const known = people.flatMap(({ name, height }) => (height === undefined ? [] : [{ name, height }]))
     return {
@@ -61,12 +72,12 @@ export const bath: Question<BathFacts, BathNeed> = {
       rules,
     }
   },
-  judge: (facts, need, nights) =>
+  judge: ({ facts, need, shared }) =>
     answerOf([
       headroomReason(facts, need),
       queueReason(facts, need),
       ...typeReason(facts),
-      ...privacyReasons(facts, nights?.everyNight),
+      ...privacyReasons(facts, shared),
       ...smallReason(facts, need),
       ...elbowReason(facts, need),
       ...turnReason(facts, need),
@@ -102,20 +113,18 @@ function bathFacts({ plan }: Trailer): BathFacts {
 
 /** The roomiest shower decides; headroom is pan to skylight, so height needs no allowance beyond comfort. */
 function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules }: BathNeed): Reason {
-  if (showers.length === 0)
-    return { verdict: 'tight', says: says`There is no shower inside.`, brief: 'no shower inside' }
-  if (!tallest) return { verdict: 'measure', says: says`Nobody’s height is known yet.`, missing: unknownHeights }
+  if (showers.length === 0) return tight(says`There is no shower inside.`, { brief: 'no shower inside' })
+  if (!tallest) return measure(says`Nobody’s height is known yet.`, unknownHeights)
   const known = showers.filter(({ headroom }) => headroom !== undefined).sort((a, b) => b.headroom! - a.headroom!)[0]
   const unread = showers
     .filter(({ headroom }) => headroom === undefined)
     .map(({ id }) => `plan.fixtures.${id}.headroom`)
   const spare = known && known.headroom! - tallest.height
   if (known === undefined || spare === undefined || (spare < rules.headroomComfort && unread.length)) {
-    return {
-      verdict: 'measure',
-      says: says`Whether ${tallest.name} (${feet(tallest.height)}) can stand under the shower has to be measured, pan to skylight.`,
-      missing: unread,
-    }
+    return measure(
+      says`Whether ${tallest.name} (${feet(tallest.height)}) can stand under the shower has to be measured, pan to skylight.`,
+      unread,
+    )
   }
   const margin = marginOf(spare, 'in', PLENTY)
   const words =
@@ -124,24 +133,22 @@ function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules
       : says`${tallest.name} (${feet(tallest.height)}) stands up in the ${known.name} with ${inches(spare)} to spare.`
   const verdict = verdictOf(spare, rules.headroomComfort)
   if (unknownHeights.length && verdict !== 'no') {
-    return { verdict: 'measure', says: says`${words} Not every height is known.`, missing: unknownHeights }
+    return measure(says`${words} Not every height is known.`, unknownHeights)
   }
-  return { verdict, says: words, margin, rests: [`plan.fixtures.${known.id}.headroom`] }
+  return reason(verdict, words, { margin, rests: [`plan.fixtures.${known.id}.headroom`] })
 }
 
 /** A sink outside the bath takes some of the queue. */
 function queueReason({ toilets, wet, sinkOutside: outside }: BathFacts, { people, rules }: BathNeed): Reason {
-  if (toilets === 0) return { verdict: 'no', says: says`There is no toilet inside.`, brief: 'no toilet inside' }
+  if (toilets === 0) return no(says`There is no toilet inside.`, { brief: 'no toilet inside' })
   const spare = toilets * rules.peoplePerBath + (outside ? rules.sinkOutsideTakes : 0) - people
   const kind = toilets > 1 ? says`${toilets} toilets` : wet ? says`One wet bath` : says`One bath`
   const sink = outside ? says`, and a sink outside it` : ''
   if (spare < 0)
-    return {
-      verdict: 'tight',
-      says: says`${kind} for ${quantity(people, 'person')}${sink}: a queue in the morning.`,
+    return tight(says`${kind} for ${quantity(people, 'person')}${sink}: a queue in the morning.`, {
       brief: `${toilets > 1 ? `${toilets} baths` : 'one bath'} for ${people}`,
-    }
-  return { verdict: 'fits', says: says`${kind} for ${quantity(people, 'person')}${sink}.` }
+    })
+  return fits(says`${kind} for ${quantity(people, 'person')}${sink}.`)
 }
 
 const TYPE_WORDS: Record<Bath['type'], string> = {
@@ -157,26 +164,26 @@ function typeReason({ baths }: BathFacts): Reason[] {
   const types = [...new Set(baths.map(({ type }) => type))]
   if (types.length === 0 || (baths.length === 1 && types[0] === 'full')) return []
   return [
-    {
-      verdict: 'fits',
-      says: says`It has a ${listed(
+    fits(
+      says`It has a ${listed(
         types.map((type) => TYPE_WORDS[type]),
         'and a',
       )}.`,
-    },
+    ),
   ]
 }
 
 /** Closed at night, and not through somebody's bedroom: what counts is the bath that the others can use. */
-function privacyReasons({ baths }: BathFacts, night: Night | undefined): Reason[] {
+function privacyReasons({ baths }: BathFacts, shared: Shared): Reason[] {
   const open = baths.filter(({ toilet }) => toilet)
   if (open.length === 0) return []
   if (open.every(({ closedBy }) => closedBy === 'nothing'))
-    return [{ verdict: 'tight', says: says`Nothing closes the bath off.`, brief: 'bath not closed off' }]
+    return [tight(says`Nothing closes the bath off.`, { brief: 'bath not closed off' })]
   const reasons: Reason[] = open.every(({ closedBy }) => closedBy !== 'door')
-    ? [{ verdict: 'fits', says: says`Only a curtain closes the bath.` }]
+    ? [fits(says`Only a curtain closes the bath.`)]
     : []
-  if (!night || !open.every(({ through }) => through !== undefined)) return reasons
+  if (!open.every(({ through }) => through !== undefined)) return reasons
+  const night = shared.nights.everyNight
   const sleepers = night.placements
     .filter(({ berth }) => open.some(({ through }) => through === berth.room))
     .flatMap(({ people }) => people.map(({ name }) => name))
@@ -186,11 +193,10 @@ function privacyReasons({ baths }: BathFacts, night: Night | undefined): Reason[
   if (sleepers.length === 0 || others.length === 0) return reasons
   return [
     ...reasons,
-    {
-      verdict: 'tight',
-      says: says`To the bath ${listed(others)} ${others.length > 1 ? 'walk' : 'walks'} past ${listed(sleepers)} at night: it opens on their bedroom only.`,
-      brief: 'bath through the bedroom',
-    },
+    tight(
+      says`To the bath ${listed(others)} ${others.length > 1 ? 'walk' : 'walks'} past ${listed(sleepers)} at night: it opens on their bedroom only.`,
+      { brief: 'bath through the bedroom' },
+    ),
   ]
 }
 
@@ -199,13 +205,11 @@ function smallReason({ tubs, showers }: BathFacts, { small, tub, rules }: BathNe
   if (small.length === 0 || tub !== undefined || showers.length === 0) return []
   const who = listed(small.map(({ name }) => name))
   return [
-    {
-      verdict: 'fits',
-      says:
-        tubs > 0
-          ? says`${who}, under ${rules.tubUnder}, can be bathed in the tub.`
-          : says`No tub: ${who}, under ${rules.tubUnder}, ${small.length > 1 ? 'are' : 'is'} washed in the shower pan.`,
-    },
+    fits(
+      tubs > 0
+        ? says`${who}, under ${rules.tubUnder}, can be bathed in the tub.`
+        : says`No tub: ${who}, under ${rules.tubUnder}, ${small.length > 1 ? 'are' : 'is'} washed in the shower pan.`,
+    ),
   ]
 }
 
@@ -221,26 +225,21 @@ function elbowReason({ seats }: BathFacts, { rules }: BathNeed): Reason[] {
   const where = measured ? '' : ' by the plan'
   if (wide < rules.elbowsLeast)
     return [
-      {
-        verdict: 'tight',
-        says: says`At the toilet it is ${inches(wide)} from wall to wall${where}: the elbows touch.`,
+      tight(says`At the toilet it is ${inches(wide)} from wall to wall${where}: the elbows touch.`, {
         margin: marginOf(wide - rules.elbowsLeast, 'in', PLENTY),
-      },
+      }),
     ]
   if (knees < rules.knees)
     return [
-      {
-        verdict: 'tight',
-        says: says`In front of the toilet ${inches(knees)} are free: the knees touch.`,
+      tight(says`In front of the toilet ${inches(knees)} are free: the knees touch.`, {
         margin: marginOf(knees - rules.knees, 'in', PLENTY),
-      },
+      }),
     ]
   const words = wide < rules.elbowsOut ? says`enough, if not elbows out` : says`room for the elbows`
   return [
-    {
-      verdict: 'fits',
-      says: says`At the toilet it is ${inches(wide)} from wall to wall${where}, ${words}, and ${inches(knees)} for the knees.`,
-    },
+    fits(
+      says`At the toilet it is ${inches(wide)} from wall to wall${where}, ${words}, and ${inches(knees)} for the knees.`,
+    ),
   ]
 }
 
@@ -250,31 +249,24 @@ function turnReason({ showers }: BathFacts, { rules }: BathNeed): Reason[] {
   const { turn, name } = showers.reduce((best, one) => (one.turn > best.turn ? one : best))
   if (turn < rules.turnLeast)
     return [
-      {
-        verdict: 'tight',
-        says: says`In the ${name} one turns in a circle of ${inches(turn)}: too small, and a curtain clings.`,
+      tight(says`In the ${name} one turns in a circle of ${inches(turn)}: too small, and a curtain clings.`, {
         margin: marginOf(turn - rules.turnLeast, 'in', PLENTY),
-      },
+      }),
     ]
   return [
-    {
-      verdict: 'fits',
-      says: says`In the ${name} one turns in a circle of ${inches(turn)}${turn >= rules.turnRoomy ? ': roomy' : ''}.`,
-    },
+    fits(says`In the ${name} one turns in a circle of ${inches(turn)}${turn >= rules.turnRoomy ? ': roomy' : ''}.`),
   ]
 }
 
 /** Only what is wanting is said of the sink: room to stand at it is expected. */
 function basinReason({ basins }: BathFacts, { rules }: BathNeed): Reason[] {
-  if (basins.length === 0) return [{ verdict: 'fits', says: says`There is no sink in the bath.` }]
+  if (basins.length === 0) return [fits(says`There is no sink in the bath.`)]
   const deep = Math.max(...basins)
   return deep < rules.standAtBasin
     ? [
-        {
-          verdict: 'tight',
-          says: says`In front of the bath sink ${inches(deep)} are free to stand.`,
+        tight(says`In front of the bath sink ${inches(deep)} are free to stand.`, {
           margin: marginOf(deep - rules.standAtBasin, 'in', PLENTY),
-        },
+        }),
       ]
     : []
 }

@@ -3,10 +3,13 @@ import { ofGeometry } from '../../plan/geometry'
 import { nameOnPlan, small } from '../../plan/naming'
 import { floorOf } from '../../plan/reach'
 import { nightsOf } from '../../plan/times'
+import type { WayRules } from '../../plan/wayRules'
 import { listed, says } from '../../quantity/phrase'
 import type { Trailer } from '../../trailer/trailer'
-import { answerOf, type Question, type Reason } from '../question'
-import { storedFor, type Night } from '../sleep/night'
+import { answerOf } from '../answer'
+import type { Question } from '../question'
+import { fits, no, tight, type Reason } from '../reason'
+import { storedFor, type Night } from '../../nights/night'
 
 /** Ways out of each berth, for every set of conversions that can be made together. */
 export interface ExitFacts {
@@ -23,30 +26,36 @@ export interface BerthExits {
 }
 
 /** Can everyone get out at night: two ways out of every berth that is slept in, with all made up that is made up then. */
-export const exits: Question<ExitFacts, object> = {
+export const exits: Question<'exits', ExitFacts, object, object> = {
   id: 'exits',
-  asks: 'Can everyone get out at night?',
-  short: 'Ways out',
-  topic: 'ways out',
-  facts: ({ plan }) => ofGeometry(plan, 'exits', () => exitFacts(plan)),
+  words: {
+    asks: 'Can everyone get out at night?',
+    short: 'Ways out',
+    topic: 'ways out',
+    against: 'have a bed without a way out',
+  },
+  version: 1,
+  rules: {},
+  baked: [],
+  weight: 2,
+  living: true,
+  cautions: ['exits'],
+  facts: ({ plan }, _rules, ways) => ofGeometry(plan, ['exits', ways], () => exitFacts(plan, ways)),
   need: () => ({}),
-  judge: (facts, _need, nights) => {
+  judge: ({ facts, shared: { nights } }) => {
     const reasons = [
-      ...(nights ? nightReasons(facts, nights.everyNight, '') : []),
-      ...(nights?.guestNight ? nightReasons(facts, nights.guestNight, 'With guests: ') : []),
+      ...nightReasons(facts, nights.everyNight, ''),
+      ...(nights.guestNight ? nightReasons(facts, nights.guestNight, 'With guests: ') : []),
     ]
-    return answerOf(
-      reasons.length ? reasons : [{ verdict: 'fits', says: says`Nobody sleeps in it, so nobody has to get out.` }],
-      ['exits'],
-    )
+    return answerOf(reasons.length ? reasons : [fits(says`Nobody sleeps in it, so nobody has to get out.`)], ['exits'])
   },
 }
 
-function exitFacts(plan: Trailer['plan']): ExitFacts {
+function exitFacts(plan: Trailer['plan'], ways: WayRules): ExitFacts {
   return {
     nights: nightsOf(plan).map((made) => ({
       made,
-      berths: waysOut(floorOf(plan, 'night', made)).map(({ berth, by, blocked }) => ({
+      berths: waysOut(floorOf(plan, 'night', made), ways).map(({ berth, by, blocked }) => ({
         id: berth,
         name: plan.berths.find(({ id }) => id === berth)!.name,
         by: by.map((id) => nameOnPlan(plan, id)),
@@ -61,10 +70,9 @@ function nightReasons({ nights }: ExitFacts, night: Night, when: string): Reason
   if (!stored)
     return night.placements.length
       ? [
-          {
-            verdict: 'tight',
-            says: says`${when}With ${night.made.length} beds made up at once nobody has looked for the ways out yet: do so before anyone sleeps there.`,
-          },
+          tight(
+            says`${when}With ${night.made.length} beds made up at once nobody has looked for the ways out yet: do so before anyone sleeps there.`,
+          ),
         ]
       : []
   const slept = night.placements.flatMap(({ berth, people }) =>
@@ -74,20 +82,16 @@ function nightReasons({ nights }: ExitFacts, night: Night, when: string): Reason
   )
   if (slept.length === 0) return []
   const short = slept.filter(({ by }) => by.length < 2)
-  if (short.length === 0)
-    return [{ verdict: 'fits', says: says`${when}Two ways out of every berth they sleep in.`, brief: 'two each' }]
+  if (short.length === 0) return [fits(says`${when}Two ways out of every berth they sleep in.`, { brief: 'two each' })]
   return short.map(({ name, by, blocked, people }): Reason => {
     if (by.length === 0)
-      return {
-        verdict: 'no',
-        says: says`${when}${listed(people)} in the ${small(name)}: no way out is free at night.`,
+      return no(says`${when}${listed(people)} in the ${small(name)}: no way out is free at night.`, {
         brief: `no way out of the ${small(name)}`,
-      }
+      })
     const only = blocked ? says`by ${by[0]!}; any other lies behind ${blocked} too` : says`by ${by[0]!}`
-    return {
-      verdict: 'tight',
-      says: says`${when}${listed(people)} in the ${small(name)}: only one way out at night, ${only}. Look for a second.`,
-      brief: `one way out of the ${small(name)}`,
-    }
+    return tight(
+      says`${when}${listed(people)} in the ${small(name)}: only one way out at night, ${only}. Look for a second.`,
+      { brief: `one way out of the ${small(name)}` },
+    )
   })
 }

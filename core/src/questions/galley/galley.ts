@@ -7,10 +7,14 @@ import type { Fixture } from '../../plan/plan'
 import { area, bounds, type Bounds } from '../../plan/shape'
 import { listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
+import { knownSum } from '../../quantity/sum'
+import { cubicFeet, cubicFeetOf } from '../../quantity/volume'
 import { figure, flag, word } from '../../readings/reading'
-import type { GalleyRules, HouseRules } from '../../rules/houseRules'
+import { GALLEY_RULES, type GalleyRules } from './rules'
 import type { Trailer } from '../../trailer/trailer'
-import { answerOf, marginOf, verdictOf, type Question, type Reason } from '../question'
+import { answerOf } from '../answer'
+import type { Question } from '../question'
+import { fits, marginOf, measure, reason, tight, verdictOf, type Reason } from '../reason'
 import { stanceReason } from '../stance'
 
 /** Absent: not read. A count of 0 means: looked, none there. */
@@ -53,14 +57,23 @@ export interface GalleyNeed {
 }
 
 /** Can they cook in it: burners, oven, refrigerator for the days between shops, and room to work with the covers on. */
-export const galley: Question<GalleyFacts, GalleyNeed> = {
+export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'pantryHeight' | 'sinkRim'> = {
   id: 'galley',
-  asks: 'Can they cook in it?',
-  short: 'Kitchen',
-  topic: 'kitchen',
+  words: {
+    asks: 'Can they cook in it?',
+    short: 'Kitchen',
+    topic: 'kitchen',
+    against: 'kitchen not right',
+  },
+  version: 1,
+  rules: GALLEY_RULES,
+  baked: ['pantryHeight', 'sinkRim'],
+  weight: 2,
+  living: true,
+  cautions: [],
   facts: galleyFacts,
   need: galleyNeed,
-  judge: (facts, need) =>
+  judge: ({ facts, need }) =>
     answerOf([
       burnerReason(facts, need),
       fridgeReason(facts, need),
@@ -79,7 +92,10 @@ export const galley: Question<GalleyFacts, GalleyNeed> = {
     ]),
 }
 
-function galleyFacts({ plan }: Trailer): GalleyFacts {
+function galleyFacts(
+  { plan }: Trailer,
+  { pantryHeight, sinkRim }: Pick<GalleyRules, 'pantryHeight' | 'sinkRim'>,
+): GalleyFacts {
   const [on, off] = [counterSpace(plan, 'on'), counterSpace(plan, 'off')]
   const outside = plan.outside.find(({ kind }) => kind === 'outside-kitchen')
   const cooktops = plan.fixtures.filter(({ kind }) => kind === 'cooktop')
@@ -98,7 +114,7 @@ function galleyFacts({ plan }: Trailer): GalleyFacts {
   ]
   const bowls = sinks
     .map(({ shape, readings }) => ({
-      across: bowlAcross(bounds(shape), figure(readings, 'bowls') ?? 1),
+      across: bowlAcross(bounds(shape), figure(readings, 'bowls') ?? 1, sinkRim),
       depth: figure(readings, 'depth'),
     }))
     .sort((a, b) => b.across - a.across)
@@ -109,12 +125,12 @@ function galleyFacts({ plan }: Trailer): GalleyFacts {
       .map(({ shape, readings }) => figure(readings, 'depth') ?? Math.min(...sidesOf(bounds(shape))) - 1),
     pantry: plan.fixtures
       .filter(({ kind }) => kind === 'pantry')
-      .reduce((sum, { shape }) => sum + (area(shape) * PANTRY_HEIGHT) / 1728, 0),
+      .reduce((sum, { shape }) => sum + cubicFeet(area(shape) * pantryHeight), 0),
     ...(hoods[0] && { hood: hoodOf(hoods[0]) }),
     ...(outside && { outsideLength: outside.length }),
-    burners: sum(cooktops.map(({ readings }) => figure(readings, 'burners'))),
+    burners: knownSum(cooktops.map(({ readings }) => figure(readings, 'burners'))),
     oven: plan.fixtures.some(({ kind }) => kind === 'oven'),
-    fridge: sum(fridges.map(({ readings }) => figure(readings, 'capacity'))),
+    fridge: knownSum(fridges.map(({ readings }) => figure(readings, 'capacity'))),
     fridgeKinds: fridges.flatMap(({ readings }) => word(readings, 'kind') ?? []),
     prepCoversOn: on.flatMap(({ rectangles }) => rectangles),
     prepCoversOff: off.flatMap(({ rectangles }) => rectangles),
@@ -127,17 +143,12 @@ function galleyFacts({ plan }: Trailer): GalleyFacts {
   }
 }
 
-/** Shelves of a pantry reach from the toe board to under the ceiling, inches. */
-const PANTRY_HEIGHT = 70
-/** The rim of a sink and the wall between two bowls, inches. */
-const RIM = 2
-
 const sidesOf = ({ x0, y0, x1, y1 }: Bounds): [number, number] => [x1 - x0, y1 - y0]
 
 /** Across the larger of equal bowls, inside the rim. */
-function bowlAcross(box: Bounds, bowls: number): number {
+function bowlAcross(box: Bounds, bowls: number, rim: number): number {
   const [short, long] = sidesOf(box).sort((a, b) => a - b) as [number, number]
-  return Math.min(short - RIM, long / Math.max(1, bowls) - RIM)
+  return Math.min(short - rim, long / Math.max(1, bowls) - rim)
 }
 
 function hoodOf({ id, readings }: Fixture): NonNullable<GalleyFacts['hood']> {
@@ -145,7 +156,7 @@ function hoodOf({ id, readings }: Fixture): NonNullable<GalleyFacts['hood']> {
   return vented === undefined ? { read: `plan.fixtures.${id}.vented` } : vented ? 'vented' : 'recirculating'
 }
 
-function galleyNeed(household: Household, { galley: rules }: HouseRules): GalleyNeed {
+function galleyNeed(household: Household, rules: GalleyRules): GalleyNeed {
   const { oven, outsideKitchen, compressorFridge, gasElectricFridge } = household.stances
   return {
     people: everyNight(household).length,
@@ -160,30 +171,28 @@ function galleyNeed(household: Household, { galley: rules }: HouseRules): Galley
 
 function burnerReason({ burners, unread }: GalleyFacts, { people, rules }: GalleyNeed): Reason {
   if (burners === undefined)
-    return {
-      verdict: 'measure',
-      says: says`Count the burners.`,
-      missing: unread.filter((key) => key.endsWith('burners')),
-    }
+    return measure(
+      says`Count the burners.`,
+      unread.filter((key) => key.endsWith('burners')),
+    )
   const asked = people >= rules.threeBurnersFrom ? 3 : 2
   const spare = burners - asked
   const words = says`${quantity(burners, 'burner')} for ${quantity(people, 'person')}; ${asked} would be right.`
-  return { verdict: spare < 0 ? 'tight' : 'fits', says: words, brief: `${burners} of ${asked} burners` }
+  return reason(spare < 0 ? 'tight' : 'fits', words, { brief: `${burners} of ${asked} burners` })
 }
 
 /** Cubic feet per person and day between shops (from memory of household guides, tolerance a quarter). */
 function fridgeReason({ fridge, unread }: GalleyFacts, { people, days, rules }: GalleyNeed): Reason {
   if (fridge === undefined)
-    return {
-      verdict: 'measure',
-      says: says`The refrigerator’s size is not known; read its plate.`,
-      missing: unread.filter((key) => key.endsWith('capacity')),
-    }
+    return measure(
+      says`The refrigerator’s size is not known; read its plate.`,
+      unread.filter((key) => key.endsWith('capacity')),
+    )
   const asked = people * days * rules.fridgePerPersonDay
   const spare = fridge - asked
   const verdict = spare < 0 ? 'tight' : verdictOf(spare, rules.fridgeTight)
   const words = says`${quantity(fridge, 'cu ft')} of refrigerator; ${quantity(people, 'person')} over ${days} ${days === 1 ? 'day' : 'days'} between shops ask about ${quantity(asked, 'cu ft')}.`
-  return { verdict, says: words, margin: marginOf(spare, 'cu ft', 6) }
+  return reason(verdict, words, { margin: marginOf(spare, 'cu ft', 6) })
 }
 
 function prepReason({ prepCoversOn, prepCoversOff }: GalleyFacts, { people, rules }: GalleyNeed): Reason {
@@ -194,16 +203,15 @@ function prepReason({ prepCoversOn, prepCoversOff }: GalleyFacts, { people, rule
     on === 0
       ? says`No clear stretch of counter ${inches(rules.prepDepth)} deep.`
       : says`Longest clear counter ${inches(on)} with covers on${off === 0 ? ', none while cooking' : off < on ? says`, ${inches(off)} while cooking` : ''}; ${inches(asked)} would be right.`
-  return { verdict: spare < 0 ? 'tight' : 'fits', says: words, margin: marginOf(spare, 'in', 36) }
+  return reason(spare < 0 ? 'tight' : 'fits', words, { margin: marginOf(spare, 'in', 36) })
 }
 
 function counterReason({ counterOn, counterOff }: GalleyFacts): Reason[] {
   if (counterOn === 0) return []
   return [
-    {
-      verdict: 'fits',
-      says: says`${quantity(counterOn / 144, 'sq ft')} of counter in all${counterOff < counterOn ? says`, ${quantity(counterOff / 144, 'sq ft')} with the covers off` : ''}.`,
-    },
+    fits(
+      says`${quantity(counterOn / 144, 'sq ft')} of counter in all${counterOff < counterOn ? says`, ${quantity(counterOff / 144, 'sq ft')} with the covers off` : ''}.`,
+    ),
   ]
 }
 
@@ -213,27 +221,25 @@ function beforeReason({ before }: GalleyFacts, { rules }: GalleyNeed): Reason[] 
   if (worst.length === 0) return []
   const most = worst.reduce((a, b) => (b.takes > a.takes ? b : a))
   return [
-    {
-      verdict: 'tight',
-      says: says`In front of the counter ${worst.length > 1 ? 'stand' : 'stands'} ${listed(worst.map(({ name }) => name))}: ${inches(most.takes)} of it cannot be worked at.`,
-      brief: `${most.name.replace(/^the /, '')} before the counter`,
-    },
+    tight(
+      says`In front of the counter ${worst.length > 1 ? 'stand' : 'stands'} ${listed(worst.map(({ name }) => name))}: ${inches(most.takes)} of it cannot be worked at.`,
+      { brief: `${most.name.replace(/^the /, '')} before the counter` },
+    ),
   ]
 }
 
 /** The largest pot lies flat in the sink. */
 function potReason({ bowl }: GalleyFacts, { people, rules }: GalleyNeed): Reason[] {
-  if (!bowl) return [{ verdict: 'tight', says: says`There is no kitchen sink inside.`, brief: 'no kitchen sink' }]
+  if (!bowl) return [tight(says`There is no kitchen sink inside.`, { brief: 'no kitchen sink' })]
   const pot = people >= rules.prepManyFrom ? rules.potMany : rules.pot
   const deep = bowl.depth === undefined ? '' : says`, ${inches(bowl.depth)} deep`
   if (bowl.across < pot)
     return [
-      {
-        verdict: 'fits',
-        says: says`The sink’s bowl is ${inches(Math.round(bowl.across))} across${deep}: their ${inches(pot)} pot does not lie in it.`,
-      },
+      fits(
+        says`The sink’s bowl is ${inches(Math.round(bowl.across))} across${deep}: their ${inches(pot)} pot does not lie in it.`,
+      ),
     ]
-  return [{ verdict: 'fits', says: says`The sink takes a ${inches(pot)} pot${deep}.` }]
+  return [fits(says`The sink takes a ${inches(pot)} pot${deep}.`)]
 }
 
 /** Where plates and cups go, and what the pantry holds. */
@@ -245,26 +251,18 @@ function shelfReason({ overheads, pantry }: GalleyFacts, { rules }: GalleyNeed):
       : deepest >= rules.cupDepth
         ? says`the overheads, ${inches(Math.round(deepest))} deep, hold cups but no plates`
         : says`no overhead holds cups or plates`
-  return [
-    {
-      verdict: 'fits',
-      says: pantry > 0 ? says`${quantity(pantry, 'cu ft')} of pantry; ${dishes}.` : says`No pantry; ${dishes}.`,
-    },
-  ]
+  return [fits(pantry > 0 ? says`${quantity(pantry, 'cu ft')} of pantry; ${dishes}.` : says`No pantry; ${dishes}.`)]
 }
 
 function hoodReason({ hood }: GalleyFacts): Reason[] {
   if (hood === undefined) return []
-  if (typeof hood === 'object')
-    return [{ verdict: 'fits', says: says`Look whether the hood vents outside.`, missing: [hood.read] }]
+  if (typeof hood === 'object') return [fits(says`Look whether the hood vents outside.`, { missing: [hood.read] })]
   return [
-    {
-      verdict: 'fits',
-      says:
-        hood === 'vented'
-          ? says`The hood vents outside.`
-          : says`The hood only recirculates: steam stays inside, open a window.`,
-    },
+    fits(
+      hood === 'vented'
+        ? says`The hood vents outside.`
+        : says`The hood only recirculates: steam stays inside, open a window.`,
+    ),
   ]
 }
 
@@ -272,31 +270,24 @@ function hoodReason({ hood }: GalleyFacts): Reason[] {
 function insideReason({ outsideLength }: GalleyFacts, { rules: { outsideKitchenTakes: takes } }: GalleyNeed): Reason[] {
   if (outsideLength === undefined) return []
   return [
-    {
-      verdict: 'fits',
-      says: says`The outside kitchen takes about ${quantity((outsideLength * takes.depth * takes.height) / 1728, 'cu ft')} of the inside behind it.`,
-    },
+    fits(
+      says`The outside kitchen takes about ${quantity(cubicFeetOf([outsideLength, takes.depth, takes.height]), 'cu ft')} of the inside behind it.`,
+    ),
   ]
 }
 
 function rainReason({ kitchenCover }: GalleyFacts): Reason[] {
   if (kitchenCover === undefined) return []
-  if (kitchenCover >= 0.9) return [{ verdict: 'fits', says: says`The outside kitchen is under the awning.` }]
+  if (kitchenCover >= 0.9) return [fits(says`The outside kitchen is under the awning.`)]
   return [
-    {
-      verdict: 'fits',
-      says:
-        kitchenCover < 0.1
-          ? says`No awning covers the outside kitchen: one cooks in the rain.`
-          : says`The awning covers ${Math.round(kitchenCover * 100)} % of the outside kitchen.`,
-    },
+    fits(
+      kitchenCover < 0.1
+        ? says`No awning covers the outside kitchen: one cooks in the rain.`
+        : says`The awning covers ${Math.round(kitchenCover * 100)} % of the outside kitchen.`,
+    ),
   ]
 }
 
 function longest(rectangles: CounterSpace['rectangles'], depth: number): number {
   return rectangles.filter((one) => one.depth >= depth).reduce((most, { length }) => Math.max(most, length), 0)
-}
-
-function sum(parts: (number | undefined)[]): number | undefined {
-  return parts.some((part) => part === undefined) ? undefined : parts.reduce<number>((total, part) => total + part!, 0)
 }

@@ -1,17 +1,19 @@
-import type { Household } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import { GRAIN } from '../../plan/clearance'
 import { ofGeometry } from '../../plan/geometry'
+import { gait } from '../../plan/gait'
 import { nameOnPlan, small } from '../../plan/naming'
 import type { Use } from '../../plan/places'
 import { floorOf, reachOf, type Reached } from '../../plan/reach'
 import { nightsOf } from '../../plan/times'
+import type { WayRules } from '../../plan/wayRules'
 import { listed, says } from '../../quantity/phrase'
 import { inches } from '../../quantity/quantity'
-import type { HouseRules, ReachRules } from '../../rules/houseRules'
 import type { Trailer } from '../../trailer/trailer'
-import { answerOf, marginOf, verdictOf, type Question, type Reason } from '../question'
-import { storedFor, type Night } from '../sleep/night'
+import { answerOf } from '../answer'
+import type { Question } from '../question'
+import { fits, marginOf, no, reason, tight, verdictOf, type Reason } from '../reason'
+import { storedFor, type Night } from '../../nights/night'
 
 /** How wide the widest way to each thing is, whole inches; 0: there is none. */
 export interface ReachFacts {
@@ -34,7 +36,7 @@ export interface Passage {
 
 export interface ReachNeed {
   roadAccess?: Stance
-  rules: ReachRules
+  rules: WayRules
 }
 
 /** Where a household goes every day. */
@@ -43,18 +45,27 @@ const DAILY: readonly Use[] = ['bed', 'toilet', 'shower', 'fridge', 'sink', 'coo
 const PLENTY = 12
 
 /** Can they get to everything: parked, at night from the bed to the toilet, and at a rest stop with the slides in. Inches. */
-export const reach: Question<ReachFacts, ReachNeed> = {
+export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
   id: 'reach',
-  asks: 'Can they get to everything?',
-  short: 'Within reach',
-  topic: 'reach',
-  facts: ({ plan }) => ofGeometry(plan, 'reach', () => reachFacts(plan)),
-  need: ({ stances }: Household, { reach: rules }: HouseRules) => ({ roadAccess: stances.roadAccess, rules }),
-  judge: (facts, need, nights) =>
+  words: {
+    asks: 'Can they get to everything?',
+    short: 'Within reach',
+    topic: 'reach',
+    against: 'leave something out of reach',
+  },
+  version: 1,
+  rules: {},
+  baked: [],
+  weight: 2,
+  living: true,
+  cautions: [],
+  facts: ({ plan }) => ofGeometry(plan, ['reach'], () => reachFacts(plan)),
+  need: ({ stances }, _rules, { ways }) => ({ roadAccess: stances.roadAccess, rules: ways }),
+  judge: ({ facts, need, shared: { nights } }) =>
     answerOf([
-      parkedReason(facts, need, nights?.everyNight),
-      ...(nights ? nightReasons(facts, need, nights.everyNight, 'no', '') : []),
-      ...(nights?.guestNight ? nightReasons(facts, need, nights.guestNight, 'tight', 'With guests: ') : []),
+      parkedReason(facts, need, nights.everyNight),
+      ...nightReasons(facts, need, nights.everyNight, 'no', ''),
+      ...(nights.guestNight ? nightReasons(facts, need, nights.guestNight, 'tight', 'With guests: ') : []),
       roadReason(facts, need),
     ]),
 }
@@ -82,36 +93,25 @@ function reachFacts(plan: Trailer['plan']): ReachFacts {
   }
 }
 
-/** How one gets through, in a word: `sideways`. */
-export function gait(width: number, rules: ReachRules): string {
-  if (width + GRAIN < rules.sideways) return 'too narrow to pass'
-  if (width + GRAIN < rules.shoulder) return 'sideways'
-  if (width + GRAIN < rules.comfortable) return 'shoulders straight'
-  return width < rules.wheelchair ? 'comfortable' : 'wide enough for a wheelchair'
-}
-
 /** Of several things of one use the one that is reached best counts; of beds only those they sleep in. */
-function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night | undefined): Reason {
-  const sleptIn = ({ id, use }: Passage) =>
-    use !== 'bed' || !night || night.placements.some(({ berth }) => berth.id === id)
+function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night): Reason {
+  const sleptIn = ({ id, use }: Passage) => use !== 'bed' || night.placements.some(({ berth }) => berth.id === id)
   const wanted = bestOf(parked.filter((one) => DAILY.includes(one.use) && sleptIn(one)))
-  if (wanted.length === 0) return { verdict: 'fits', says: says`There is nothing in it yet to walk to.` }
+  if (wanted.length === 0) return fits(says`There is nothing in it yet to walk to.`)
   const narrowest = wanted.reduce((least, one) => (one.width < least.width ? one : least))
   const cut = wanted.filter(({ width }) => width + GRAIN < rules.sideways)
   if (cut.length) {
-    return {
-      verdict: 'no',
-      says: says`Even parked one does not get to ${listed(cut.map(the))}: ${squeeze(narrowest)}.`,
+    return no(says`Even parked one does not get to ${listed(cut.map(the))}: ${squeeze(narrowest)}.`, {
       margin: marginOf(narrowest.width - rules.sideways, 'in', PLENTY),
-    }
+    })
   }
   const spare = narrowest.width - rules.sideways
   const verdict = verdictOf(spare + GRAIN, rules.shoulder - rules.sideways)
-  return {
+  return reason(
     verdict,
-    says: says`Parked one gets to everything; the narrowest is ${squeeze(narrowest)} on the way to ${the(narrowest)}: ${gait(narrowest.width, rules)}.`,
-    margin: marginOf(Math.max(0, spare), 'in', PLENTY),
-  }
+    says`Parked one gets to everything; the narrowest is ${squeeze(narrowest)} on the way to ${the(narrowest)}: ${gait(narrowest.width, rules)}.`,
+    { margin: marginOf(Math.max(0, spare), 'in', PLENTY) },
+  )
 }
 
 /** From every bed that is slept in to a toilet, past all that is made up. */
@@ -127,10 +127,9 @@ function nightReasons(
   const stored = storedFor(nights, night)
   if (!stored)
     return [
-      {
-        verdict: 'tight',
-        says: says`${when}With ${night.made.length} beds made up at once nobody has walked the way to the toilet yet: try it.`,
-      },
+      tight(
+        says`${when}With ${night.made.length} beds made up at once nobody has walked the way to the toilet yet: try it.`,
+      ),
     ]
   const slept = night.placements.flatMap(({ berth, people }) =>
     stored.toBerths.filter(({ id }) => id === berth.id).map((passage) => ({ passage, people })),
@@ -140,21 +139,16 @@ function nightReasons(
     const names = listed(cut.flatMap(({ people }) => people.map(({ name }) => name)))
     const { passage } = cut.reduce((least, one) => (one.passage.width < least.passage.width ? one : least))
     return [
-      {
-        verdict: worst,
-        says: says`${when}At night ${names} cannot get to the toilet: ${squeeze(passage)} from ${the(passage)}.`,
-        brief: 'no way to the toilet at night',
-      },
+      reason(
+        worst,
+        says`${when}At night ${names} cannot get to the toilet: ${squeeze(passage)} from ${the(passage)}.`,
+        { brief: 'no way to the toilet at night' },
+      ),
     ]
   }
   if (slept.length === 0) return []
   const { passage } = slept.reduce((least, one) => (one.passage.width < least.passage.width ? one : least))
-  return [
-    {
-      verdict: 'fits',
-      says: says`${when}At night everyone gets to the toilet; narrowest ${squeeze(passage)} from ${the(passage)}.`,
-    },
-  ]
+  return [fits(says`${when}At night everyone gets to the toilet; narrowest ${squeeze(passage)} from ${the(passage)}.`)]
 }
 
 function roadReason({ road, parked, hasSlide }: ReachFacts, { roadAccess, rules }: ReachNeed): Reason {
@@ -167,23 +161,21 @@ function roadReason({ road, parked, hasSlide }: ReachFacts, { roadAccess, rules 
       !(one.use !== 'bed' && road.some((other) => other.use === one.use && open(other))),
   )
   if (!hasSlide)
-    return {
-      verdict: 'fits',
-      says: lost.length
+    return fits(
+      lost.length
         ? says`No slide; on the road only ${listed(lost.map(the))} ${lost.length > 1 ? 'are' : 'is'} folded away.`
         : says`No slide: on the road everything is within reach as at camp.`,
-    }
-  if (lost.length === 0)
-    return { verdict: 'fits', says: says`With the slide in everything is still within reach at a rest stop.` }
+    )
+  if (lost.length === 0) return fits(says`With the slide in everything is still within reach at a rest stop.`)
   const needed = lost.filter(({ use }) => use === 'toilet' || use === 'fridge')
   const cannot = says`With the slide in one does not get to ${listed(lost.map(the))} at a rest stop`
-  if (needed.length === 0) return { verdict: 'fits', says: says`${cannot}, but to toilet and fridge.` }
+  if (needed.length === 0) return fits(says`${cannot}, but to toilet and fridge.`)
   const brief = `no ${listed([...new Set(needed.map(({ use }) => use))], 'or')} on the road`
-  return {
-    verdict: stance === 'must' ? 'no' : 'tight',
-    says: stance ? says`${cannot}, and they ${stance === 'must' ? 'must' : 'would like to'}.` : says`${cannot}.`,
-    brief,
-  }
+  return reason(
+    stance === 'must' ? 'no' : 'tight',
+    stance ? says`${cannot}, and they ${stance === 'must' ? 'must' : 'would like to'}.` : says`${cannot}.`,
+    { brief },
+  )
 }
 
 /** Of each use the one with the widest way; every bed counts for itself. */

@@ -6,11 +6,14 @@ import { sightLines } from '../../plan/sight'
 import { nightsOf } from '../../plan/times'
 import { listed, says } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
+import { knownSum } from '../../quantity/sum'
 import { figure, flag } from '../../readings/reading'
-import type { SeatingRules } from '../../rules/houseRules'
+import { SEATING_RULES, type SeatingRules } from './rules'
 import type { Trailer } from '../../trailer/trailer'
-import { answerOf, marginOf, type Question, type Reason } from '../question'
-import { storedFor, type Night } from '../sleep/night'
+import { answerOf } from '../answer'
+import type { Question } from '../question'
+import { fits, marginOf, measure, reason, tight, type Reason } from '../reason'
+import { storedFor, type Night } from '../../nights/night'
 import { stanceReason } from '../stance'
 
 export interface SeatingFacts {
@@ -43,13 +46,22 @@ const FAR = 999
 const PLENTY = 4
 
 /** Can they all sit: at the table in one sitting, and facing a TV on a wet day. */
-export const seating: Question<SeatingFacts, SeatingNeed> = {
+export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRules> = {
   id: 'seating',
-  asks: 'Can they all sit together?',
-  short: 'Seats',
-  topic: 'seating',
+  words: {
+    asks: 'Can they all sit together?',
+    short: 'Seats',
+    topic: 'seating',
+    against: 'do not seat them',
+  },
+  version: 1,
+  rules: SEATING_RULES,
+  baked: [],
+  weight: 1,
+  living: true,
+  cautions: [],
   facts: seatingFacts,
-  need: (household, { seating: rules }) => ({
+  need: (household, rules) => ({
     people: everyNight(household).length,
     workers: everyNight(household)
       .filter(({ needs }) => needs?.includes('work place'))
@@ -57,25 +69,19 @@ export const seating: Question<SeatingFacts, SeatingNeed> = {
     tv: household.stances.centralTv,
     rules,
   }),
-  judge: (facts, need, nights) =>
+  judge: ({ facts, need, shared }) =>
     answerOf([
       tableReason(facts, need),
       ...loungeReason(facts),
       ...tvReason(facts, need),
       ...workReason(facts, need),
-      ...(nights ? madeReason(facts, nights.everyNight) : []),
+      ...(facts.nights.length > 1 ? madeReason(facts, shared.nights.everyNight) : []),
     ]),
 }
 
 function seatingFacts({ plan }: Trailer): SeatingFacts {
   const of = (kinds: readonly string[]) => plan.fixtures.filter(({ kind }) => kinds.includes(kind))
-  const sum = (fixtures: Trailer['plan']['fixtures']) =>
-    fixtures
-      .map(({ readings }) => figure(readings, 'seats'))
-      .reduce<number | undefined>(
-        (total, one) => (total === undefined || one === undefined ? undefined : total + one),
-        0,
-      )
+  const counted = (kinds: readonly string[]) => knownSum(of(kinds).map(({ readings }) => figure(readings, 'seats')))
   const bySeat = new Map<string, { turn: number; slant: number }>()
   let seats = 0
   for (const { seat, tv, turn, slant, blockedBy } of sightLines(plan, 'parked')) {
@@ -86,8 +92,8 @@ function seatingFacts({ plan }: Trailer): SeatingFacts {
       bySeat.set(key, { turn: Math.round(turn), slant: Math.round(slant) })
   }
   return {
-    atTable: sum(of(TABLE_KINDS)),
-    inLounge: sum(of(LOUNGE_KINDS)),
+    atTable: counted(TABLE_KINDS),
+    inLounge: counted(LOUNGE_KINDS),
     tvs: of(['tv']).length,
     sights: [...bySeat.values()],
     seats,
@@ -109,21 +115,16 @@ function seatingFacts({ plan }: Trailer): SeatingFacts {
 }
 
 function tableReason({ atTable, unread }: SeatingFacts, { people }: SeatingNeed): Reason {
-  if (atTable === undefined) return { verdict: 'measure', says: says`Count the seats at the table.`, missing: unread }
-  if (atTable === 0) return { verdict: 'tight', says: says`There is no table inside.`, brief: 'no table inside' }
+  if (atTable === undefined) return measure(says`Count the seats at the table.`, unread)
+  if (atTable === 0) return tight(says`There is no table inside.`, { brief: 'no table inside' })
   const spare = atTable - people
   const margin = marginOf(spare, 'place', PLENTY)
   if (spare >= 0)
-    return {
-      verdict: 'fits',
-      says: says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}.`,
-      margin,
-    }
-  return {
-    verdict: 'tight',
-    says: says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}: they eat in ${Math.ceil(people / atTable)} sittings.`,
-    margin,
-  }
+    return fits(says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}.`, { margin })
+  return tight(
+    says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}: they eat in ${Math.ceil(people / atTable)} sittings.`,
+    { margin },
+  )
 }
 
 /** A desk for each who works on the road, with power and daylight; the table serves where there is none. */
@@ -135,18 +136,12 @@ function workReason({ desks, atTable }: SeatingFacts, { workers, rules }: Seatin
     const unread = good.slice(0, workers.length).filter(({ outlet }) => outlet === undefined)
     if (unread.length)
       return [
-        {
-          verdict: 'measure',
-          says: says`${who} can work at a desk by a window, if there is an outlet.`,
-          missing: unread.map(({ id }) => `plan.fixtures.${id}.outlet`),
-        },
+        measure(
+          says`${who} can work at a desk by a window, if there is an outlet.`,
+          unread.map(({ id }) => `plan.fixtures.${id}.outlet`),
+        ),
       ]
-    return [
-      {
-        verdict: 'fits',
-        says: says`${who} ${workers.length > 1 ? 'have' : 'has'} a desk with an outlet by a window to work at.`,
-      },
-    ]
+    return [fits(says`${who} ${workers.length > 1 ? 'have' : 'has'} a desk with an outlet by a window to work at.`)]
   }
   const instead = atTable ? says`the table has to be cleared for it` : says`and no table either`
   const lacking =
@@ -156,11 +151,9 @@ function workReason({ desks, atTable }: SeatingFacts, { workers, rules }: Seatin
         ? says`there ${desks.length === 1 ? 'is one desk' : `are ${desks.length} desks`} only`
         : says`the desk has no outlet or no window near`
   return [
-    {
-      verdict: 'tight',
-      says: says`${who} ${workers.length > 1 ? 'work' : 'works'} on the road: ${lacking}, ${instead}.`,
+    tight(says`${who} ${workers.length > 1 ? 'work' : 'works'} on the road: ${lacking}, ${instead}.`, {
       brief: 'no place to work',
-    },
+    }),
   ]
 }
 
@@ -169,28 +162,20 @@ function madeReason({ nights }: SeatingFacts, night: Night): Reason[] {
   const stored = night.made.length ? storedFor(nights, night) : undefined
   if (!stored) return []
   if (stored.left === 0)
-    return [
-      {
-        verdict: 'tight',
-        says: says`While the beds are made up there is nowhere left to sit.`,
-        brief: 'nowhere to sit at night',
-      },
-    ]
+    return [tight(says`While the beds are made up there is nowhere left to sit.`, { brief: 'nowhere to sit at night' })]
   return [
-    {
-      verdict: 'fits',
-      says: says`While the beds are made up ${quantity(stored.left, 'place')} to sit ${stored.left === 1 ? 'is' : 'are'} left.`,
-    },
+    fits(
+      says`While the beds are made up ${quantity(stored.left, 'place')} to sit ${stored.left === 1 ? 'is' : 'are'} left.`,
+    ),
   ]
 }
 
 function loungeReason({ inLounge }: SeatingFacts): Reason[] {
-  return inLounge ? [{ verdict: 'fits', says: says`${quantity(inLounge, 'place')} on sofas and chairs.` }] : []
+  return inLounge ? [fits(says`${quantity(inLounge, 'place')} on sofas and chairs.`)] : []
 }
 
 function tvReason({ tvs, sights, seats }: SeatingFacts, { people, tv, rules }: SeatingNeed): Reason[] {
-  if (tvs === 0)
-    return tv ? stanceReason(tv, false, 'a TV all can face') : [{ verdict: 'fits', says: says`There is no TV.` }]
+  if (tvs === 0) return tv ? stanceReason(tv, false, 'a TV all can face') : [fits(says`There is no TV.`)]
   const good = sights.filter(({ turn, slant }) => turn <= rules.turn && slant <= rules.slant).length
   const words =
     good === 0
@@ -198,12 +183,12 @@ function tvReason({ tvs, sights, seats }: SeatingFacts, { people, tv, rules }: S
       : says`${good} of ${seats} ${seats === 1 ? 'seat' : 'seats'} ${good === 1 ? 'faces' : 'face'} the TV without turning the neck`
   if (tv && tv !== 'avoid' && good < people)
     return [
-      {
-        verdict: tv === 'must' ? 'no' : 'tight',
-        says: says`${words}; they are ${people} and ${tv === 'must' ? 'must have' : 'would like'} a TV all can face.`,
-        brief: `${good} of ${people} face the TV`,
-      },
+      reason(
+        tv === 'must' ? 'no' : 'tight',
+        says`${words}; they are ${people} and ${tv === 'must' ? 'must have' : 'would like'} a TV all can face.`,
+        { brief: `${good} of ${people} face the TV` },
+      ),
     ]
   if (tv) return stanceReason(tv, good >= people, 'a TV all can face')
-  return [{ verdict: 'fits', says: says`${words}.` }]
+  return [fits(says`${words}.`)]
 }

@@ -1,5 +1,5 @@
-import type { SleepRules } from '../../rules/houseRules'
-import { isUpper, type BerthFact, type SleepFacts } from './facts'
+import { isUpper, type BerthFact, type NightFacts } from '../../nights/facts'
+import type { NightRules } from '../../nights/rules'
 
 /** How many it sleeps whoever they are: nobody tall, nobody heavy, everyone willing to share. */
 export interface Capacity {
@@ -12,25 +12,27 @@ export interface Capacity {
 }
 
 /** At the widths of the house rules; conversions that exclude each other count once. Mattress widths not read count one sleeper. */
-export function capacityOf(facts: SleepFacts, rules: SleepRules): Capacity {
+export function capacityOf(facts: NightFacts, rules: NightRules): Capacity {
   const { berths } = facts
   const always = berths.filter(({ conversion }) => !conversion)
+  const adults = (berth: BerthFact) => across(berth, rules.pairAdult, rules)
+  const children = (berth: BerthFact) => across(berth, rules.pairChild, rules)
   return {
-    adults: most(facts, (berth) => across(berth, rules.pairAdult)),
-    adultsAtOnce: always.reduce((sum, berth) => sum + across(berth, rules.pairAdult), 0),
-    children: most(facts, (berth) => across(berth, rules.pairChild)),
-    childrenAtOnce: always.reduce((sum, berth) => sum + across(berth, rules.pairChild), 0),
+    adults: most(facts, adults),
+    adultsAtOnce: always.reduce((sum, berth) => sum + adults(berth), 0),
+    children: most(facts, children),
+    childrenAtOnce: always.reduce((sum, berth) => sum + children(berth), 0),
   }
 }
 
 /** Two side by side at most, and one where it is too narrow for two; nobody counts on two in a single upper bunk. */
-function across(berth: BerthFact, each: number): number {
-  if (berth.width === undefined || isUpper(berth)) return berth.width !== undefined && berth.width >= 2 * 24 ? 2 : 1
+function across(berth: BerthFact, each: number, { upperPair }: NightRules): number {
+  if (berth.width === undefined || isUpper(berth)) return berth.width !== undefined && berth.width >= upperPair ? 2 : 1
   return Math.max(1, Math.min(2, Math.floor(berth.width / each)))
 }
 
 /** The largest sum over berths, of each clash of conversions the better side. */
-function most({ berths, conversions }: SleepFacts, count: (berth: BerthFact) => number): number {
+function most({ berths, conversions }: NightFacts, count: (berth: BerthFact) => number): number {
   const worth = (id: string) =>
     berths.filter(({ conversion }) => conversion === id).reduce((sum, berth) => sum + count(berth), 0)
   const choose = (left: typeof conversions): number => {

@@ -1,10 +1,10 @@
 import { small } from '../../plan/naming'
 import { listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds } from '../../quantity/quantity'
-import type { SleepRules } from '../../rules/houseRules'
-import type { BerthFact, SleepFacts } from './facts'
-import { party, type Party, type Sleeper } from './need'
-import { bestNight, type Night } from './night'
+import type { BerthFact, NightFacts } from '../../nights/facts'
+import { party, type Party, type Sleeper } from '../../nights/need'
+import type { NightRules } from '../../nights/rules'
+import { bestNight, type Night } from '../../nights/night'
 
 /** One thing that would let everybody lie down. */
 export interface Change {
@@ -20,10 +20,10 @@ const MOST = 3
  * night. Two who would share cost nothing; then a berth that is longer or carries more, by the least that
  * helps; a tent always does.
  */
-export function changesFor(facts: SleepFacts, need: Party, rules: SleepRules, night: Night): Change[] {
+export function changesFor(facts: NightFacts, need: Party, rules: NightRules, night: Night): Change[] {
   const { unplaced } = night
   if (unplaced.length === 0) return []
-  const helps = (changed: SleepFacts, who: Party) => bestNight(changed, who, rules).unplaced.length === 0
+  const helps = (changed: NightFacts, who: Party) => bestNight(changed, who, rules).unplaced.length === 0
   const sharing = pairs(need).flatMap(([a, b]): Change[] =>
     helps(facts, willShare(need, a, b, rules))
       ? [{ kind: 'share', says: says`if ${a.name} and ${b.name} would share a bed` }]
@@ -38,18 +38,14 @@ export function changesFor(facts: SleepFacts, need: Party, rules: SleepRules, ni
     .sort((a, b) => a.more - b.more)
     .filter(({ berth }) => helps(withBerth(facts, berth), need))
   const berths: Change[] = [
-    ...longer
-      .slice(0, 1)
-      .map(({ berth, more }): Change => ({
-        kind: 'berth',
-        says: says`if the ${small(berth.name)} were ${inches(more)} longer`,
-      })),
-    ...stronger
-      .slice(0, 1)
-      .map(({ berth, more }): Change => ({
-        kind: 'berth',
-        says: says`if the ${small(berth.name)} carried ${pounds(more)} more`,
-      })),
+    ...longer.slice(0, 1).map(({ berth, more }): Change => ({
+      kind: 'berth',
+      says: says`if the ${small(berth.name)} were ${inches(more)} longer`,
+    })),
+    ...stronger.slice(0, 1).map(({ berth, more }): Change => ({
+      kind: 'berth',
+      says: says`if the ${small(berth.name)} carried ${pounds(more)} more`,
+    })),
   ]
   return [
     ...sharing.slice(0, 1),
@@ -72,7 +68,7 @@ function pairs({ sleepers, groups }: Party): [Sleeper, Sleeper][] {
     .sort(([a, b], [c, d]) => Math.abs(a.age - b.age) - Math.abs(c.age - d.age))
 }
 
-function willShare({ sleepers }: Party, a: Sleeper, b: Sleeper, rules: SleepRules): Party {
+function willShare({ sleepers }: Party, a: Sleeper, b: Sleeper, rules: NightRules): Party {
   return party(
     sleepers.map((one) => (one === a ? { ...a, sharesWith: [...a.sharesWith, b.id] } : one)),
     rules,
@@ -83,7 +79,7 @@ function willShare({ sleepers }: Party, a: Sleeper, b: Sleeper, rules: SleepRule
 function longerFor(
   berth: BerthFact,
   { sleepers }: Party,
-  { lengthSpare }: SleepRules,
+  { lengthSpare }: NightRules,
 ): { berth: BerthFact; more: number }[] {
   return sleepers.flatMap(({ height }) => {
     const more = height === undefined || berth.length === undefined ? 0 : height + lengthSpare - berth.length
@@ -98,7 +94,7 @@ function strongerFor(berth: BerthFact, { sleepers }: Party): { berth: BerthFact;
   })
 }
 
-const withBerth = (facts: SleepFacts, berth: BerthFact): SleepFacts => ({
+const withBerth = (facts: NightFacts, berth: BerthFact): NightFacts => ({
   ...facts,
   berths: facts.berths.map((one) => (one.id === berth.id ? berth : one)),
 })

@@ -1,61 +1,52 @@
 import { small } from '../../plan/naming'
 import { feet, listed, says, type Phrase } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
-import type { SleepRules } from '../../rules/houseRules'
-import type { Reason } from '../question'
-import { discomfort } from './comfort'
-import type { SleepFacts } from './facts'
-import { fit } from './fit'
-import type { Sleeper } from './need'
-import { storedFor, type Night } from './night'
+import { fits, measure, tight, type Reason } from '../reason'
+import { discomfort } from '../../nights/comfort'
+import type { NightFacts } from '../../nights/facts'
+import { fit } from '../../nights/fit'
+import type { Sleeper } from '../../nights/need'
+import type { NightRules } from '../../nights/rules'
+import { storedFor, type Night } from '../../nights/night'
 
 /** What they asked for that this night does not give: each is a reason of its own. */
-export function needReasons(facts: SleepFacts, night: Night, rules: SleepRules): Reason[] {
+export function needReasons(facts: NightFacts, night: Night, rules: NightRules): Reason[] {
   const reasons: Reason[] = []
   for (const { berth, people, spare, widthSpare } of night.placements) {
     discomfort(people, berth, spare, widthSpare, rules, (words, _points, need) => {
       if (need === 'missing')
-        reasons.push({
-          verdict: 'tight',
-          says: says`They asked for it, and it is wanting: ${words}.`,
-          brief: 'a need unmet',
-        })
-      if (need === 'measure')
-        reasons.push({ verdict: 'measure', says: says`Look ${words}.`, missing: [`plan.berths.${berth.id}.outlet`] })
+        reasons.push(tight(says`They asked for it, and it is wanting: ${words}.`, { brief: 'a need unmet' }))
+      if (need === 'measure') reasons.push(measure(says`Look ${words}.`, [`plan.berths.${berth.id}.outlet`]))
     })
     for (const sleeper of people) {
       const others = sleeper.ownRoom
         ? night.placements.filter((other) => other.berth !== berth && other.berth.room === berth.room)
         : []
       if (others.length)
-        reasons.push({
-          verdict: 'tight',
-          says: says`They asked for a room of ${sleeper.name}’s own; ${listed(others.flatMap((other) => other.people.map(({ name }) => name)))} would sleep in it too.`,
-          brief: 'no room of one’s own',
-        })
+        reasons.push(
+          tight(
+            says`They asked for a room of ${sleeper.name}’s own; ${listed(others.flatMap((other) => other.people.map(({ name }) => name)))} would sleep in it too.`,
+            { brief: 'no room of one’s own' },
+          ),
+        )
     }
   }
   return [...reasons, ...cribReasons(facts, night)]
 }
 
-function cribReasons({ berths }: SleepFacts, { cribs }: Night): Reason[] {
+function cribReasons({ berths }: NightFacts, { cribs }: Night): Reason[] {
   return cribs.map(({ sleeper, room }) => {
     if (room === undefined)
-      return {
-        verdict: 'tight',
-        says: says`No floor is left at night for ${sleeper.name}’s crib.`,
-        brief: 'no floor for the crib',
-      }
+      return tight(says`No floor is left at night for ${sleeper.name}’s crib.`, { brief: 'no floor for the crib' })
     const name = berths.find((berth) => berth.room === room)?.roomName
-    return {
-      verdict: 'fits',
-      says: says`${sleeper.name}’s crib stands ${name ? says`in the ${small(name)}` : 'where nobody sleeps'}, off the ways.`,
-    }
+    return fits(
+      says`${sleeper.name}’s crib stands ${name ? says`in the ${small(name)}` : 'where nobody sleeps'}, off the ways.`,
+    )
   })
 }
 
 /** What they would notice though they all fit: passing sleepers, climbing over, sitting up; each in a few words. */
-export function noticed(facts: SleepFacts, night: Night, rules: SleepRules): Phrase[] {
+export function noticed(facts: NightFacts, night: Night, rules: NightRules): Phrase[] {
   const ways = storedFor(facts.nights, night)?.ways ?? []
   return night.placements.flatMap(({ berth, people, spare, widthSpare }) => {
     const heard: Phrase[] = []
@@ -74,7 +65,7 @@ export function noticed(facts: SleepFacts, night: Night, rules: SleepRules): Phr
 }
 
 /** Berths too short, and bunks that carry too little, for the one who rules out most of them: `two of the ten berths are too short for Efe (6 ft 1 in)`. */
-export function ruledOut({ berths }: SleepFacts, sleepers: readonly Sleeper[], rules: SleepRules): Phrase | undefined {
+export function ruledOut({ berths }: NightFacts, sleepers: readonly Sleeper[], rules: NightRules): Phrase | undefined {
   const counted = sleepers.map((sleeper) => {
     const reasons = berths.map((berth) => fit([sleeper], berth, rules)).flatMap((one) => (one.can ? [] : [one.why]))
     return {

@@ -1,23 +1,20 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { phraseText } from '../../quantity/phrase'
-import { DEFAULT_HOUSE_RULES } from '../../rules/houseRules'
+import { nights, nightsIn } from '../../nights/nights'
+import { DEFAULT_HOUSE_RULES as RULES } from '../../rules/houseRules'
+import { answerTo } from '../../testing/answerTo'
 import { couple, household, person } from '../../testing/someone'
 import { berth, conversion, unit } from '../../testing/unit'
 import type { Household, Person } from '../../household/household'
 import type { Trailer } from '../../trailer/trailer'
 import { capacityOf } from './capacity'
-import { sleepFacts } from './facts'
-import { sleepNeed } from './need'
-import { arrangement, sleep } from './sleep'
+import { sleep } from './sleep'
 
-const judge = (trailer: Trailer, of: Household) =>
-  sleep.judge(sleep.facts(trailer), sleep.need(of, DEFAULT_HOUSE_RULES)!)
-const text = (trailer: Trailer, of: Household) =>
-  judge(trailer, of)
-    .because.map(({ says }) => phraseText(says))
-    .join(' ')
-const places = (trailer: Trailer, of: Household) => arrangement(sleepFacts(trailer), sleepNeed(of, DEFAULT_HOUSE_RULES))
+const judge = (trailer: Trailer, of: Household) => answerTo(sleep, trailer, of)
+const text = (trailer: Trailer, of: Household) => judge(trailer, of).words
+const factsOf = (trailer: Trailer) => nights.facts(trailer, RULES.nights, RULES.ways)
+const places = (trailer: Trailer, of: Household) => nightsIn(trailer, of, RULES)
 /** Who lies in which berth on an ordinary night: `{ bed: ['ro', 'mi'] }`. */
 const lies = (trailer: Trailer, of: Household) =>
   Object.fromEntries(
@@ -259,7 +256,7 @@ describe('the advertised count beside the honest one (facts of the trade: common
     Array.from({ length: n }, (_, i) => berth(i % 2 ? 'upper-bunk' : 'bunk', 30, 74, { id: `bunk-${i}`, limit: 300 }))
   const makes = [conversion('make-u'), conversion('make-sofa'), conversion('make-booth')]
   const capacity = (berths: Trailer['plan']['berths']) =>
-    capacityOf(sleepFacts(unit({ berths, conversions: makes })), DEFAULT_HOUSE_RULES.sleep)
+    capacityOf(factsOf(unit({ berths, conversions: makes })), RULES.nights)
 
   it('queen, four single bunks, U-dinette and fold-out sofa: advertised for 10, and 10 by width', () =>
     expect(capacity([queen, ...single(4), u, sofa]).adults).toBe(10))
@@ -294,9 +291,7 @@ describe('mattresses by their usual names (ISPA voluntary sizes, from memory) ho
     ['camper king 66 x 78', 66, 78, 2],
     ['king 76 x 80', 76, 80, 2],
   ])('%s: %d adults', (_, width, length, adults) =>
-    expect(
-      capacityOf(sleepFacts(unit({ berths: [berth('bed', width, length)] })), DEFAULT_HOUSE_RULES.sleep).adults,
-    ).toBe(adults),
+    expect(capacityOf(factsOf(unit({ berths: [berth('bed', width, length)] })), RULES.nights).adults).toBe(adults),
   )
 })
 

@@ -1,30 +1,27 @@
 import { describe, expect, it } from 'vitest'
 import { phraseText } from '../../quantity/phrase'
+import { nightsIn } from '../../nights/nights'
 import { DEFAULT_HOUSE_RULES as RULES } from '../../rules/houseRules'
+import { answerTo } from '../../testing/answerTo'
 import { couple, household, person } from '../../testing/someone'
 import { berth, conversion, emptyPlan, fixture, unit } from '../../testing/unit'
 import type { Household } from '../../household/household'
 import type { Plan } from '../../plan/plan'
 import { nightWays } from '../../plan/nightWays'
 import { floorOf } from '../../plan/reach'
-import { sleepFacts } from './facts'
-import { sleepNeed } from './need'
-import { bestNight } from './night'
 import { sleep } from './sleep'
 import { sleepStory } from './story'
 
 const story = (plan: Partial<Plan>, of: Household, sheet?: number) =>
-  sleepStory(sleepFacts(unit(plan, sheet === undefined ? {} : { advertisedSleeps: sheet })), of, RULES)
-const judged = (plan: Partial<Plan>, of: Household) => sleep.judge(sleep.facts(unit(plan)), sleep.need(of, RULES)!)
-const text = (plan: Partial<Plan>, of: Household) =>
-  judged(plan, of)
-    .because.map(({ says }) => phraseText(says))
-    .join(' ')
+  sleepStory(nightsIn(unit(plan), of, RULES), sheet, of)
+const judged = (plan: Partial<Plan>, of: Household) => answerTo(sleep, unit(plan), of)
+const text = (plan: Partial<Plan>, of: Household) => judged(plan, of).words
 const lies = (plan: Partial<Plan>, of: Household) =>
   Object.fromEntries(
-    bestNight(sleepFacts(unit(plan)), sleepNeed(of, RULES).everyNight, RULES.sleep).placements.map(
-      ({ berth: { id }, people }) => [id, people.map((one) => one.name)],
-    ),
+    nightsIn(unit(plan), of, RULES).everyNight.placements.map(({ berth: { id }, people }) => [
+      id,
+      people.map((one) => one.name),
+    ]),
   )
 
 const queen = berth('bed', 60, 80, { id: 'queen', name: 'Queen', access: ['door', 'off-door'] })
@@ -290,12 +287,13 @@ describe('the way to the toilet in the dark', () => {
     })
 
   it('leads past the dinette where one sleeps beside the aisle', () => {
-    const [way] = nightWays(floorOf(plan(true), 'night'))
+    const [way] = nightWays(floorOf(plan(true), 'night'), RULES.ways)
     expect(way).toMatchObject({ berth: 'front', passes: ['side'] })
     expect(way!.length).toBeGreaterThan(100)
   })
 
-  it('and past nobody where nobody does', () => expect(nightWays(floorOf(plan(false), 'night'))[0]!.passes).toEqual([]))
+  it('and past nobody where nobody does', () =>
+    expect(nightWays(floorOf(plan(false), 'night'), RULES.ways)[0]!.passes).toEqual([]))
 
   it('whoever is up at night lies where they pass nobody', () => {
     const two = household([

@@ -2,14 +2,14 @@ import type { Household } from '../../household/household'
 import { small } from '../../plan/naming'
 import { listed, phraseText, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds, quantity } from '../../quantity/quantity'
-import type { HouseRules, SleepRules } from '../../rules/houseRules'
 import { capacityOf, type Capacity } from './capacity'
 import { changesFor, type Change } from './changes'
-import type { BerthFact, SleepFacts } from './facts'
-import { sleepNeed, type Party, type SleepNeed } from './need'
-import { COST, secondNight, type Night } from './night'
+import type { BerthFact, NightFacts } from '../../nights/facts'
+import type { NightRules } from '../../nights/rules'
+import type { NightNeed, Party } from '../../nights/need'
+import type { Nights } from '../../nights/nights'
+import { COST, secondNight, type Night } from '../../nights/night'
 import { noticed, ruledOut } from './notes'
-import { arrangement } from './sleep'
 import { yearsAhead, type Outlook } from './yearsAhead'
 
 /** Everything a consultant says about sleeping in this unit, beyond the verdict. */
@@ -33,27 +33,35 @@ export interface NightStory {
   changes: Change[]
 }
 
-export function sleepStory(facts: SleepFacts, household: Household, rules: HouseRules): SleepStory {
-  const need = sleepNeed(household, rules)
-  const { everyNight, guestNight, fullNight } = arrangement(facts, need)
+export function sleepStory(
+  { facts, need, everyNight, guestNight, fullNight }: Nights,
+  advertised: number | undefined,
+  household: Household,
+): SleepStory {
+  const { rules } = need
   return {
-    says: headline(facts, need, everyNight),
+    says: headline(facts, advertised, need, everyNight),
     nights: [
-      nightStory('Every night', facts, need.everyNight, rules.sleep, everyNight),
-      ...(guestNight ? [nightStory('With guests', facts, need.withGuests!, rules.sleep, guestNight)] : []),
-      ...(fullNight ? [nightStory('When everybody comes', facts, need.mostEver!, rules.sleep, fullNight)] : []),
+      nightStory('Every night', facts, need.everyNight, rules, everyNight),
+      ...(guestNight ? [nightStory('With guests', facts, need.withGuests!, rules, guestNight)] : []),
+      ...(fullNight ? [nightStory('When everybody comes', facts, need.mostEver!, rules, fullNight)] : []),
     ],
     capacity: {
-      ...capacityOf(facts, rules.sleep),
-      ...(facts.advertised !== undefined && { advertised: facts.advertised }),
+      ...capacityOf(facts, rules),
+      ...(advertised !== undefined && { advertised }),
     },
     outlook: yearsAhead(facts, household, rules),
   }
 }
 
 /** `The sheet says 10. Your seven fit, with the dinette made up every night; two of 10 berths are too short for Efe (6 ft 1 in).` */
-function headline(facts: SleepFacts, { everyNight: { sleepers, cribs }, rules }: SleepNeed, night: Night): Phrase {
-  const sheet = facts.advertised === undefined ? '' : `The sheet says ${facts.advertised}. `
+function headline(
+  facts: NightFacts,
+  advertised: number | undefined,
+  { everyNight: { sleepers, cribs }, rules }: NightNeed,
+  night: Night,
+): Phrase {
+  const sheet = advertised === undefined ? '' : `The sheet says ${advertised}. `
   const count = sleepers.length + cribs.length
   const whom = count === 1 ? 'The one' : count === 2 ? 'The two' : `The ${NUMBERS[count] ?? count}`
   const made = facts.conversions.filter(({ id }) => night.made.includes(id)).map(({ name }) => `the ${small(name)}`)
@@ -84,9 +92,9 @@ const NUMBERS: Record<number, string> = {
 
 function nightStory(
   name: NightStory['name'],
-  facts: SleepFacts,
+  facts: NightFacts,
   party: Party,
-  rules: SleepRules,
+  rules: NightRules,
   night: Night,
 ): NightStory {
   const second = night.placements.length ? secondNight(facts, party, rules, night) : undefined
@@ -146,7 +154,7 @@ function aboutBerth({
 }
 
 /** Who would lie elsewhere, and what that costs: beds to make, minutes, or what they would notice. */
-function secondSays(facts: SleepFacts, rules: SleepRules, first: Night, second: Night): Phrase {
+function secondSays(facts: NightFacts, rules: NightRules, first: Night, second: Night): Phrase {
   const berthOf = (night: Night, id: string) =>
     night.placements.find(({ people }) => people.some((one) => one.id === id))?.berth
   const moved = second.placements.flatMap(({ berth, people }) => {

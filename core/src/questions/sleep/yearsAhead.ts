@@ -3,12 +3,12 @@ import type { Household } from '../../household/household'
 import { small } from '../../plan/naming'
 import { listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
-import type { HouseRules, SleepRules } from '../../rules/houseRules'
-import type { Verdict } from '../question'
-import type { SleepFacts } from './facts'
-import { fit } from './fit'
-import { sleepNeed, type Party, type Sleeper } from './need'
-import { bestNight, type Night } from './night'
+import type { Verdict } from '../reason'
+import type { NightFacts } from '../../nights/facts'
+import { fit } from '../../nights/fit'
+import { nightNeed, type Party, type Sleeper } from '../../nights/need'
+import type { NightRules } from '../../nights/rules'
+import { bestNight, type Night } from '../../nights/night'
 
 /** One year on the timeline, of an ordinary night. `no`: someone has no berth; `tight`: more beds are made up than today, or a couple lies apart. */
 export interface YearAhead {
@@ -28,17 +28,17 @@ export interface Outlook {
 const YEARS = 10
 
 /** Every year anew, all grown by the table, solved like today. Unknown heights make a year a measure. */
-export function yearsAhead(facts: SleepFacts, household: Household, rules: HouseRules): Outlook {
+export function yearsAhead(facts: NightFacts, household: Household, rules: NightRules): Outlook {
   const years: YearAhead[] = []
   let until: Outlook['until']
   let before: { party: Party; night: Night } | undefined
   let madeToday = Infinity
   for (let year = 0; year <= YEARS; year++) {
-    const { everyNight: party } = sleepNeed(inYears(household, year), rules)
-    const night = bestNight(facts, party, rules.sleep)
+    const { everyNight: party } = nightNeed(inYears(household, year), rules)
+    const night = bestNight(facts, party, rules)
     if (year === 0) madeToday = night.made.length
     const verdict = verdictOf(night, madeToday)
-    const change = before && changed(facts, before.night, { party, night }, rules.sleep)
+    const change = before && changed(facts, before.night, { party, night }, rules)
     years.push({ year, verdict, ...(change && { says: change }) })
     if (verdict === 'no' && !until)
       until = {
@@ -60,10 +60,10 @@ function verdictOf(night: Night, madeToday: number): Verdict {
 
 /** Who outgrows what; else what else is new. */
 function changed(
-  facts: SleepFacts,
+  facts: NightFacts,
   last: Night,
   { party, night }: { party: Party; night: Night },
-  rules: SleepRules,
+  rules: NightRules,
 ): Phrase | undefined {
   const outgrown = last.placements.flatMap(({ berth, people }) => {
     const now = people.map(({ id }) => party.sleepers.find((one) => one.id === id)!)
@@ -100,7 +100,7 @@ function outgrows(
   return says`the ${small(name)} is ${why} for ${listed(people.map((one) => one.name))}`
 }
 
-function made({ conversions }: SleepFacts, last: Night, night: Night): Phrase | undefined {
+function made({ conversions }: NightFacts, last: Night, night: Night): Phrase | undefined {
   const names = (ids: readonly string[]) =>
     listed(ids.map((id) => `the ${small(conversions.find((one) => one.id === id)!.name)}`))
   const [more, fewer] = [

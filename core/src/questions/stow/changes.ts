@@ -3,19 +3,22 @@ import { turned } from '../../packing/piece'
 import { small } from '../../plan/naming'
 import { listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds } from '../../quantity/quantity'
-import type { HoldFact, StowFacts } from './facts'
-import { named, stowed, type Stowed } from './stowed'
-
-/** A rack itself weighs about so much, pounds (common practice). */
-const RACK = 45
+import type { HoldFact } from '../../stowing/facts'
+import { named, stowed, type Stowed } from '../../stowing/stowed'
+import type { StowFacts } from './facts'
+import type { StowRules } from './rules'
 
 /** When something stays home: what would let it in, each tried by itself on everything they bring. */
 export function wouldGoIn(
-  { holds, receiver }: Pick<StowFacts, 'holds' | 'receiver'>,
-  gear: readonly Gear[],
+  { receiver }: Pick<StowFacts, 'receiver'>,
   what: Stowed,
+  { rack }: Pick<StowRules, 'rack'>,
 ): Phrase[] {
   const { left } = what.packing
+  const {
+    gear,
+    facts: { holds },
+  } = what
   if (left.length === 0) return []
   const whole = (changed: HoldFact[]) => stowed({ holds: changed }, gear).packing.left.length === 0
   const changes: Phrase[] = []
@@ -37,8 +40,8 @@ export function wouldGoIn(
   const weight = outside.reduce((sum, one) => sum + one.weight * one.count, 0)
   if (receiver !== undefined && outside.length === left.length)
     changes.push(
-      weight + RACK <= receiver
-        ? says`on a rack at the rear receiver, which carries ${pounds(receiver)}: they weigh ${pounds(weight)}, the rack about ${pounds(RACK)}`
+      weight + rack <= receiver
+        ? says`on a rack at the rear receiver, which carries ${pounds(receiver)}: they weigh ${pounds(weight)}, the rack about ${pounds(rack)}`
         : says`a rack at the rear receiver carries ${pounds(receiver)} with the rack; they weigh ${pounds(weight)}`,
     )
   changes.push(

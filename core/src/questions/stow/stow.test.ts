@@ -6,11 +6,12 @@ import { phraseText } from '../../quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../../rules/houseRules'
 import { household, person } from '../../testing/someone'
 import { berth, fixture, unit } from '../../testing/unit'
-import { judgeFor, factSheet } from '../../match/match'
+import { answerTo } from '../../testing/answerTo'
 import { estimateOf, placedGear, tow } from '../tow/tow'
 import { wouldGoIn } from './changes'
 import { stow } from './stow'
-import { inFrontOf, stowed } from './stowed'
+import { stowingFacts } from '../../stowing/facts'
+import { inFrontOf, stowed } from '../../stowing/stowed'
 
 const bay = (given: Partial<Compartment> & { limit?: number } = {}): Compartment => {
   const { limit = 300, ...rest } = given
@@ -49,8 +50,7 @@ const judged = (
   of: Partial<Household> = {},
 ) => {
   const people = household([person(), person()], { gear: brought, ...of })
-  const answer = judgeFor(people)(factSheet(unit({ fixtures: shelves, compartments, ...plan }))).stow!
-  return { ...answer, words: answer.because.map(({ says }) => phraseText(says)).join(' ') }
+  return answerTo(stow, unit({ fixtures: shelves, compartments, ...plan }), people)
 }
 const totes = (count: number, given: Partial<Gear> = {}) => gear('Totes', [28, 18, 15], { count, weight: 28, ...given })
 
@@ -95,7 +95,7 @@ describe('does everything go in', () => {
 describe('where what may ride', () => {
   const inside = bay({ id: 'under-bed', name: 'Under the bed', place: 'inside' })
   const lies = (compartments: Compartment[], brought: Gear) =>
-    stowed(stow.facts(unit({ compartments })), [brought]).packing.placed.map(({ hold }) => hold)
+    stowed(stowingFacts(unit({ compartments })), [brought]).packing.placed.map(({ hold }) => hold)
 
   it('fuel rides outside or not at all, with its caution', () => {
     const can = gear('Gas can', [14, 10, 14], { fuel: true })
@@ -128,12 +128,12 @@ describe('where what may ride', () => {
 
   it('a hold that a slide takes when it is in is none on the road', () => {
     const slides: Plan['slides'] = [{ id: 's', wall: 'off-door', start: 60, length: 60, depth: 30 }]
-    const facts = stow.facts(unit({ slides, compartments: [bay({ shares: ['s'] })] }))
+    const facts = stowingFacts(unit({ slides, compartments: [bay({ shares: ['s'] })] }))
     expect(stowed(facts, [totes(1)]).packing).toMatchObject({ placed: [], left: [{ piece: 'Totes', count: 1 }] })
   })
 
   it('what stands in front of a thing is counted to the nearer door', () => {
-    const facts = stow.facts(
+    const facts = stowingFacts(
       unit({ compartments: [bay({ size: [26, 40, 22], openings: [{ wall: 'door', width: 24, height: 20 }] })] }),
     )
     const two = stowed(facts, [
@@ -144,7 +144,7 @@ describe('where what may ride', () => {
   })
 
   it('the checker agrees with what is shown', () => {
-    const result = stowed(stow.facts(unit({ compartments: [bay(), inside] })), [
+    const result = stowed(stowingFacts(unit({ compartments: [bay(), inside] })), [
       totes(6),
       gear('Grill', [22, 18, 14], { turns: 'upright', fragile: true }),
       gear('Lantern', [8, 8, 14], { stacks: false }),
@@ -185,7 +185,7 @@ describe('inside', () => {
 
 describe('what the bays do to the hitch', () => {
   const heavy = (at: number) =>
-    stowed(stow.facts(unit({ compartments: [bay({ at, size: [60, 90, 22] })] })), [totes(4, { weight: 50 })])
+    stowed(stowingFacts(unit({ compartments: [bay({ at, size: [60, 90, 22] })] })), [totes(4, { weight: 50 })])
   const axle = { axle: 150, couplerToWall: 42 }
 
   it('by the lever: 200 lb 20 in behind the front wall, axles at 150 in, coupler 42 in before: 135 lb', () => {
@@ -197,8 +197,8 @@ describe('what the bays do to the hitch', () => {
     expect(placedGear({ couplerToWall: 42 }, heavy(20))).toBeUndefined())
 
   it('the tongue reckoned with moves by it, and never below the tenth that is asked (SAE J2807, from memory)', () => {
-    const facts = tow.facts(unit({}, { axleCenter: 150 })) as never
-    const need = tow.need(household([person()], { gear: [totes(4, { weight: 50 })] }), RULES)!
+    const facts = tow.facts(unit({}, { axleCenter: 150 }), {}, RULES.ways) as never
+    const need = tow.need(household([person()], { gear: [totes(4, { weight: 50 })] }), RULES.tow, RULES)!
     const tongue = (at: number) => estimateOf(facts, need, placedGear(axle, heavy(at))).tongue!
     expect(tongue(20)).toBeGreaterThan(estimateOf(facts, need).tongue!)
     expect(tongue(240)).toBeCloseTo(estimateOf(facts, need).loaded * 0.1, 6)
@@ -207,11 +207,11 @@ describe('what the bays do to the hitch', () => {
   it('said, and tight where it leaves 10-15 %', () => {
     const of = household([person(), person()], { gear: [totes(5, { weight: 58 })] })
     const at = (place: number) =>
-      judgeFor(of)(
-        factSheet(unit({ compartments: [bay({ at: place, size: [60, 90, 22], limit: 600 })] }, { axleCenter: 150 })),
-      )
-        .tow!.because.map(({ says }) => phraseText(says))
-        .join(' ')
+      answerTo(
+        tow,
+        unit({ compartments: [bay({ at: place, size: [60, 90, 22], limit: 600 })] }, { axleCenter: 150 }),
+        of,
+      ).words
     expect(at(20)).toMatch(
       /Their gear, 290 lb in its bays, puts about 198 lb on the hitch: (1[0-4]\.\d|15\.0) % of the loaded trailer|more than 15 %; move weight back/,
     )
@@ -223,8 +223,9 @@ describe('what the bays do to the hitch', () => {
 
 describe('what would let it in', () => {
   const changes = (compartments: Compartment[], brought: Gear[], figures = {}) => {
-    const facts = stow.facts(unit({ compartments }, figures))
-    return wouldGoIn(facts, brought, stowed(facts, brought)).map((one) => phraseText(one))
+    const trailer = unit({ compartments }, figures)
+    const { receiver } = stow.facts(trailer, RULES.stow, RULES.ways)
+    return wouldGoIn({ receiver }, stowed(stowingFacts(trailer), brought), RULES.stow).map((one) => phraseText(one))
   }
 
   it('a label that allowed more, where weight is all that stops it', () =>

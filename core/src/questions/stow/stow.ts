@@ -3,11 +3,14 @@ import { passes, type Hold, type Piece } from '../../packing/piece'
 import { capital, small } from '../../plan/naming'
 import { listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds, quantity } from '../../quantity/quantity'
-import type { HouseRules, StowRules } from '../../rules/houseRules'
-import { answerOf, marginOf, type Question, type Reason } from '../question'
-import type { Night } from '../sleep/night'
+import { cubicFeetOf } from '../../quantity/volume'
+import { answerOf } from '../answer'
+import type { Question } from '../question'
+import { fits, marginOf, measure, reason, tight, type Reason } from '../reason'
+import type { Night } from '../../nights/night'
 import { stowFacts, type StowFacts } from './facts'
-import { inFrontOf, named, ridesInIt, stowed, weights, type Stowed } from './stowed'
+import { inFrontOf, named, ridesInIt, weights, type Stowed } from '../../stowing/stowed'
+import { STOW_RULES, type StowRules } from './rules'
 
 export interface StowNeed {
   gear: Gear[]
@@ -23,26 +26,35 @@ const PLENTY = 20
 const PLENTY_PIECES = 3
 
 /** Does everything go in: what they bring into the bays, through their doors and under their limits; clothes and crates inside. */
-export const stow: Question<StowFacts, StowNeed> = {
+export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | 'crates'> = {
   id: 'stow',
-  asks: 'Does everything go in?',
-  short: 'Stow it',
-  topic: 'stowing',
+  words: {
+    asks: 'Does everything go in?',
+    short: 'Stow it',
+    topic: 'stowing',
+    against: 'do not hold what they bring',
+  },
+  version: 1,
+  rules: STOW_RULES,
+  baked: ['filled', 'crates'],
+  weight: 2,
+  living: false,
+  cautions: ['fuel'],
   facts: stowFacts,
   need: stowNeed,
-  judge: (facts, need, nights, what = stowed(facts, need.gear)) =>
+  judge: ({ facts, need, shared: { nights, stowing } }) =>
     answerOf(
       [
-        ...gearReasons(facts, need, what, nights?.everyNight),
+        ...gearReasons(need, stowing, nights.everyNight),
         ...closetReasons(facts, need),
-        ...dryReason(facts),
+        ...dryReason(stowing),
         ...crateReasons(facts, need),
       ],
       need.gear.some(({ fuel }) => fuel) ? ['fuel'] : [],
     ),
 }
 
-function stowNeed(household: Household, { stow: rules }: HouseRules): StowNeed | null {
+function stowNeed(household: Household, rules: StowRules): StowNeed | null {
   const rides = household.gear.filter(({ rides: where }) => where === 'trailer')
   return {
     gear: ridesInIt(household),
@@ -54,30 +66,20 @@ function stowNeed(household: Household, { stow: rules }: HouseRules): StowNeed |
   }
 }
 
-function gearReasons(
-  { holds }: StowFacts,
-  { gear, unsized }: StowNeed,
-  what: Stowed,
-  night: Night | undefined,
-): Reason[] {
+function gearReasons({ gear, unsized }: StowNeed, what: Stowed, night: Night): Reason[] {
   const unknown: Reason[] = unsized.length
     ? [
-        {
-          verdict: 'measure',
-          says: says`${quantity(unsized.length, 'piece')} of what they bring ${unsized.length > 1 ? 'have' : 'has'} no size yet.`,
-          missing: unsized,
-        },
+        measure(
+          says`${quantity(unsized.length, 'piece')} of what they bring ${unsized.length > 1 ? 'have' : 'has'} no size yet.`,
+          unsized,
+        ),
       ]
     : []
   if (gear.length === 0) return unknown
-  if (holds.length === 0)
+  if (what.facts.holds.length === 0)
     return [
       ...unknown,
-      {
-        verdict: 'tight',
-        says: says`No bay is drawn on its plan: what they bring rides on the floor inside.`,
-        brief: 'no bay',
-      },
+      tight(says`No bay is drawn on its plan: what they bring rides on the floor inside.`, { brief: 'no bay' }),
     ]
   return [
     ...unknown,
@@ -89,27 +91,24 @@ function gearReasons(
 }
 
 function placedReason(gear: readonly Gear[], { holds, pieces, packing }: Stowed): Reason {
-  const volume = (size: readonly number[]) => size.reduce((product, side) => product * side, 1) / 1728
-  const room = holds.reduce((sum, { size }) => sum + volume(size), 0)
-  const asked = pieces.reduce((sum, { size, count }) => sum + count * volume(size), 0)
+  const room = holds.reduce((sum, { size }) => sum + cubicFeetOf(size), 0)
+  const asked = pieces.reduce((sum, { size, count }) => sum + count * cubicFeetOf(size), 0)
   const count = gear.reduce((sum, one) => sum + one.count, 0)
   if (packing.left.length === 0)
-    return {
-      verdict: 'fits',
-      says: says`All ${count} things go in: ${quantity(asked, 'cu ft')} into ${quantity(room, 'cu ft')} of bays, through their doors.`,
-      margin: marginOf(room - asked, 'cu ft', PLENTY),
-    }
+    return fits(
+      says`All ${count} things go in: ${quantity(asked, 'cu ft')} into ${quantity(room, 'cu ft')} of bays, through their doors.`,
+      { margin: marginOf(room - asked, 'cu ft', PLENTY) },
+    )
   const left = packing.left.reduce((sum, one) => sum + one.count, 0)
   const names = packing.left.map((one) => named(gear, one.piece, one.count))
   const proven = packing.proven ? '' : ' as far as was tried'
-  return {
-    verdict: 'tight',
-    says: says`${capital(listed(names))} ${left > 1 ? 'do' : 'does'} not go in${proven}${why(
+  return tight(
+    says`${capital(listed(names))} ${left > 1 ? 'do' : 'does'} not go in${proven}${why(
       packing.left.map((one) => pieces.find(({ id }) => id === one.piece)!),
       holds,
     )}.`,
-    margin: marginOf(-left, 'piece', PLENTY_PIECES),
-  }
+    { margin: marginOf(-left, 'piece', PLENTY_PIECES) },
+  )
 }
 
 /** The one thing that is plain to see: no door, or no bay as long. */
@@ -126,16 +125,12 @@ function limitReasons(what: Stowed): Reason[] {
   return [...weights(what)].map(([id, weight]): Reason => {
     const { name, limit, limitRead } = what.holds.find((hold) => hold.id === id)!
     if (!limitRead)
-      return {
-        verdict: 'measure',
-        says: says`The ${small(name)} would carry ${pounds(weight)}: read what its label allows.`,
-        missing: [`plan.compartments.${id}.weightLimit`],
-      }
-    return {
-      verdict: 'fits',
-      says: says`The ${small(name)} carries ${pounds(weight)} of ${pounds(limit!)}.`,
+      return measure(says`The ${small(name)} would carry ${pounds(weight)}: read what its label allows.`, [
+        `plan.compartments.${id}.weightLimit`,
+      ])
+    return fits(says`The ${small(name)} carries ${pounds(weight)} of ${pounds(limit!)}.`, {
       rests: [`plan.compartments.${id}.weightLimit`],
-    }
+    })
   })
 }
 
@@ -147,32 +142,29 @@ function campReasons(gear: readonly Gear[], what: Stowed): Reason[] {
       const before = inFrontOf(what, id)
       return before > 0
         ? [
-            {
-              verdict: 'fits',
-              says: says`To get at the ${small(name)} ${before === 1 ? 'one thing has' : `${before} things have`} to come out first.`,
-            },
+            fits(
+              says`To get at the ${small(name)} ${before === 1 ? 'one thing has' : `${before} things have`} to come out first.`,
+            ),
           ]
         : []
     })
 }
 
 /** A hold under a bunk that is slept in has to be emptied first. */
-function sharedReasons(what: Stowed, night: Night | undefined): Reason[] {
+function sharedReasons(what: Stowed, night: Night): Reason[] {
   const used = new Set(what.packing.placed.map(({ hold }) => hold))
   return what.holds
     .filter(({ id }) => used.has(id))
     .flatMap(({ name, shares }): Reason[] => {
       const sleepers =
-        night?.placements
+        night.placements
           .filter(({ berth }) => shares.some(({ id }) => id === berth.id))
           .flatMap(({ people }) => people.map((one) => one.name)) ?? []
       return sleepers.length
         ? [
-            {
-              verdict: 'tight',
-              says: says`At camp the ${small(name)} has to be emptied before ${listed(sleepers)} can go to bed.`,
+            tight(says`At camp the ${small(name)} has to be emptied before ${listed(sleepers)} can go to bed.`, {
               brief: 'bay under a bunk',
-            },
+            }),
           ]
         : []
     })
@@ -187,50 +179,45 @@ function closetReasons(
   const clothes = people * (rules.clothesAlways + days * rules.clothesPerDay)
   const hanging = people * rules.hangingPerPerson
   const spare = shelves - clothes - people * rules.kitchenPerPerson
-  const shelf: Reason = {
-    verdict: spare < 0 ? 'tight' : 'fits',
-    says: says`Clothes for ${quantity(people, 'person')} and ${days} ${days === 1 ? 'day' : 'days'} between washes ask about ${quantity(clothes, 'cu ft')}, dishes and food ${quantity(people * rules.kitchenPerPerson, 'cu ft')}; wardrobes, cabinets and overheads hold about ${quantity(shelves, 'cu ft')}${drawers ? says`, ${drawers} drawers among them` : ''}.`,
-    ...(spare < 0 && { brief: 'few shelves' }),
-  }
+  const shelf: Reason = reason(
+    spare < 0 ? 'tight' : 'fits',
+    says`Clothes for ${quantity(people, 'person')} and ${days} ${days === 1 ? 'day' : 'days'} between washes ask about ${quantity(clothes, 'cu ft')}, dishes and food ${quantity(people * rules.kitchenPerPerson, 'cu ft')}; wardrobes, cabinets and overheads hold about ${quantity(shelves, 'cu ft')}${drawers ? says`, ${drawers} drawers among them` : ''}.`,
+    { ...(spare < 0 && { brief: 'few shelves' }) },
+  )
   if (rod === undefined)
-    return [shelf, { verdict: 'fits', says: says`How long the closet rod is has not been read.`, missing: unreadRods }]
-  if (rod === 0) return [shelf, { verdict: 'fits', says: says`Nothing to hang clothes in.` }]
+    return [shelf, fits(says`How long the closet rod is has not been read.`, { missing: unreadRods })]
+  if (rod === 0) return [shelf, fits(says`Nothing to hang clothes in.`)]
   return [
     shelf,
-    {
-      verdict: 'fits',
-      says: says`${inches(rod)} of closet rod; ${quantity(people, 'person')} ask about ${inches(hanging)}${rod < hanging ? ': some fold' : ''}.`,
-    },
+    fits(
+      says`${inches(rod)} of closet rod; ${quantity(people, 'person')} ask about ${inches(hanging)}${rod < hanging ? ': some fold' : ''}.`,
+    ),
   ]
 }
 
 /** How much can be kept dry, inside against outside. */
-function dryReason({ holds }: StowFacts): Reason[] {
+function dryReason({ facts: { holds } }: Stowed): Reason[] {
   if (holds.length === 0) return []
   const volume = (place: 'inside' | 'outside') =>
-    holds
-      .filter((hold) => hold.place === place && !hold.wet)
-      .reduce((sum, { size: [l, w, h] }) => sum + (l * w * h) / 1728, 0)
+    holds.filter((hold) => hold.place === place && !hold.wet).reduce((sum, { size }) => sum + cubicFeetOf(size), 0)
   return [
-    {
-      verdict: 'fits',
-      says: says`Bays that stay dry: ${quantity(volume('outside'), 'cu ft')} outside, ${quantity(volume('inside'), 'cu ft')} inside.`,
-    },
+    fits(
+      says`Bays that stay dry: ${quantity(volume('outside'), 'cu ft')} outside, ${quantity(volume('inside'), 'cu ft')} inside.`,
+    ),
   ]
 }
 
 function crateReasons({ crates }: StowFacts, { pets }: StowNeed): Reason[] {
   return pets.flatMap(({ name, crate }): Reason[] => {
     if (!crate) return []
-    const fits = crates.some((length) => length >= crate.length)
+    const stands = crates.some((length) => length >= crate.length)
     return [
-      fits
-        ? { verdict: 'fits', says: says`${name}’s crate stands on the floor at night, off the ways.` }
-        : {
-            verdict: 'tight',
-            says: says`There is no floor at night for ${name}’s crate of ${inches(crate.length)} by ${inches(crate.width)}, off the ways.`,
-            brief: 'no floor for the crate',
-          },
+      stands
+        ? fits(says`${name}’s crate stands on the floor at night, off the ways.`)
+        : tight(
+            says`There is no floor at night for ${name}’s crate of ${inches(crate.length)} by ${inches(crate.width)}, off the ways.`,
+            { brief: 'no floor for the crate' },
+          ),
     ]
   })
 }

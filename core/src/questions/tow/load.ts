@@ -1,5 +1,5 @@
 import { everyNight, vehicleFigure, type Household } from '../../household/household'
-import type { TowRules } from '../../rules/houseRules'
+import type { TowRules } from './rules'
 
 /** What rides where when this household leaves home. Pounds. */
 export interface Load {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { phraseText } from '../../quantity/phrase'
 import { DEFAULT_HOUSE_RULES } from '../../rules/houseRules'
+import { answerTo } from '../../testing/answerTo'
 import { household, person, vehicle } from '../../testing/someone'
 import { equipment, standardEquipment, unit } from '../../testing/unit'
 import type { Household } from '../../household/household'
@@ -8,9 +9,10 @@ import type { Trailer } from '../../trailer/trailer'
 import { estimateOf, tow } from './tow'
 
 const rules = DEFAULT_HOUSE_RULES
-const judge = (trailer: Trailer, of: Household) => tow.judge(tow.facts(trailer), tow.need(of, rules)!)
+const judge = (trailer: Trailer, of: Household) => answerTo(tow, trailer, of)
 const says = (trailer: Trailer, of: Household) => judge(trailer, of).because.map((reason) => phraseText(reason.says))
-const estimate = (trailer: Trailer, of: Household) => estimateOf(tow.facts(trailer) as never, tow.need(of, rules)!)
+const estimate = (trailer: Trailer, of: Household) =>
+  estimateOf(tow.facts(trailer, {}, rules.ways) as never, tow.need(of, rules.tow, rules)!)
 const two = [person({ weight: 180 }), person({ weight: 150 })]
 const ratings = { towRating: 9000, payload: 1700, gcwr: 15500, curbWeight: 5400, hitchTongue: 1000 }
 const pulls = (changed: object) => household(two, { vehicle: vehicle({ ...ratings, ...changed }) })

@@ -1,10 +1,13 @@
 import { says, type Phrase } from '../../quantity/phrase'
 import { pounds, quantity } from '../../quantity/quantity'
+import { knownProduct, knownSum } from '../../quantity/sum'
 import { figure } from '../../readings/reading'
-import type { TowRules } from '../../rules/houseRules'
+import { TOW_RULES, type TowRules } from './rules'
 import { trailerFigure, type Trailer } from '../../trailer/trailer'
-import { answerOf, marginOf, verdictOf, type Question, type Reason } from '../question'
-import { weights, type Stowed } from '../stow/stowed'
+import { answerOf } from '../answer'
+import type { Question } from '../question'
+import { marginOf, measure, reason, verdictOf, type Reason } from '../reason'
+import { weights, type Stowed } from '../../stowing/stowed'
 import { loadOf, ratingsOf, type Load, type VehicleRatings } from './load'
 
 /** Pounds; absent: not read. */
@@ -43,33 +46,36 @@ export interface TowEstimate {
 }
 
 /** Can they pull it: the loaded trailer, its tongue and the family in the vehicle against every rating; the lowest governs. */
-export const tow: Question<TowFacts, TowNeed> = {
+export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
   id: 'tow',
-  asks: 'Can they pull it?',
-  short: 'Pull it',
-  topic: 'towing',
+  words: {
+    asks: 'Can they pull it?',
+    short: 'Pull it',
+    topic: 'towing',
+    against: 'too much to pull',
+  },
+  version: 1,
+  rules: TOW_RULES,
+  baked: [],
+  weight: 4,
+  living: false,
+  cautions: ['ratings', 'fuel'],
   facts: towFacts,
-  need: (household, { tow: rules }) => ({
+  need: (household, rules) => ({
     load: loadOf(household, rules),
     ratings: ratingsOf(household),
     vehicle: household.vehicle.name,
     rules,
   }),
-  judge: (facts, need, _nights, stowed) => {
+  judge: ({ facts, need, shared: { stowing } }) => {
     const { uvw } = facts
     if (uvw === undefined) {
       return answerOf(
-        [
-          {
-            verdict: 'measure',
-            says: says`The dry weight is not known; nothing can be said before the label is read.`,
-            missing: ['readings.uvw'],
-          },
-        ],
+        [measure(says`The dry weight is not known; nothing can be said before the label is read.`, ['readings.uvw'])],
         ['ratings'],
       )
     }
-    const placed = stowed && placedGear(facts, stowed)
+    const placed = placedGear(facts, stowing)
     const estimate = estimateOf({ ...facts, uvw }, need, placed)
     return answerOf(
       [
@@ -128,23 +134,21 @@ export function placedGear(
 }
 
 function towFacts(trailer: Trailer): TowFacts {
-  const product = (each: number | undefined, count: number | undefined) =>
-    each === undefined || count === undefined ? undefined : each * count
   const fresh = trailer.equipment
     .filter(({ kind }) => kind === 'fresh-tank')
     .map(({ readings }) => figure(readings, 'capacity'))
   const propane = trailer.equipment
     .filter(({ kind }) => kind === 'lp-cylinder')
-    .map(({ readings }) => product(figure(readings, 'size'), figure(readings, 'count')))
+    .map(({ readings }) => knownProduct(figure(readings, 'size'), figure(readings, 'count')))
   return {
     uvw: trailerFigure(trailer, 'uvw'),
     gvwr: trailerFigure(trailer, 'gvwr'),
     hitchWeight: trailerFigure(trailer, 'hitchWeight'),
-    axles: product(trailerFigure(trailer, 'axleRating'), trailerFigure(trailer, 'axles')),
-    tires: product(trailerFigure(trailer, 'tireRating'), trailerFigure(trailer, 'tires')),
+    axles: knownProduct(trailerFigure(trailer, 'axleRating'), trailerFigure(trailer, 'axles')),
+    tires: knownProduct(trailerFigure(trailer, 'tireRating'), trailerFigure(trailer, 'tires')),
     coupler: trailerFigure(trailer, 'couplerRating'),
-    freshGallons: total(fresh),
-    propane: total(propane),
+    freshGallons: knownSum(fresh),
+    propane: knownSum(propane),
     couplerToWall: trailer.plan.box.tongue,
     axle: trailerFigure(trailer, 'axleCenter'),
   }
@@ -191,39 +195,33 @@ function trailerReasons(facts: TowFacts, { rules }: TowNeed, { loaded, tongue, t
     )
   if (facts.uvw !== undefined) reasons.push(shareReason(facts.uvw, facts.hitchWeight, rules))
   if (facts.propane === undefined)
-    reasons.push({
-      verdict: 'measure',
-      says: says`The LP cylinders’ size is not known, so their propane is not in the sum.`,
-      missing: ['equipment.lp-cylinder.size'],
-    })
+    reasons.push(
+      measure(says`The LP cylinders’ size is not known, so their propane is not in the sum.`, [
+        'equipment.lp-cylinder.size',
+      ]),
+    )
   if (facts.freshGallons === undefined)
-    reasons.push({
-      verdict: 'measure',
-      says: says`The fresh tank’s size is not known, so its water is not in the sum.`,
-      missing: ['equipment.fresh-tank.capacity'],
-    })
+    reasons.push(
+      measure(says`The fresh tank’s size is not known, so its water is not in the sum.`, [
+        'equipment.fresh-tank.capacity',
+      ]),
+    )
   return reasons
 }
 
 /** The share on the hitch when empty: 10-15 % is what pulls straight (common practice). */
 function shareReason(uvw: number, hitchWeight: number | undefined, rules: TowRules): Reason {
   if (hitchWeight === undefined)
-    return {
-      verdict: 'measure',
-      says: says`The hitch weight is not known; weigh the tongue.`,
-      missing: ['readings.hitchWeight'],
-    }
+    return measure(says`The hitch weight is not known; weigh the tongue.`, ['readings.hitchWeight'])
   const percent = `${((hitchWeight / uvw) * 100).toFixed(1)} %`
   const inside = hitchWeight / uvw >= rules.tongueLeast && hitchWeight / uvw <= rules.tongueMost
   const words = inside
     ? says`Empty, ${percent} of it is on the hitch, inside 10-15 %.`
     : says`Empty, ${percent} of it is on the hitch, outside 10-15 %: loading has to put that right, on a scale.`
-  return {
-    verdict: inside ? 'fits' : 'tight',
-    says: words,
+  return reason(inside ? 'fits' : 'tight', words, {
     brief: `${percent} on the hitch`,
     rests: ['readings.uvw', 'readings.hitchWeight'],
-  }
+  })
 }
 
 /** What the bays do to the tongue, and whether the loaded share is still one that pulls straight. */
@@ -237,11 +235,11 @@ function gearReason({ rules }: TowNeed, { loaded, tongue }: TowEstimate, { weigh
       : says`takes about ${pounds(-onTongue)} off the hitch`
   const percent = `${(share * 100).toFixed(1)} %`
   return [
-    {
-      verdict: inside ? 'fits' : 'tight',
-      says: says`Their gear, ${pounds(weight)} in its bays, ${does}: ${inside ? `${percent} of the loaded trailer` : share > rules.tongueMost ? `${percent} of the loaded trailer, more than 15 %; move weight back` : 'less than 10 % of the loaded trailer would be on it; move weight forward'}, and weigh it.`,
-      ...(!inside && { brief: `${percent} on the hitch` }),
-    },
+    reason(
+      inside ? 'fits' : 'tight',
+      says`Their gear, ${pounds(weight)} in its bays, ${does}: ${inside ? `${percent} of the loaded trailer` : share > rules.tongueMost ? `${percent} of the loaded trailer, more than 15 %; move weight back` : 'less than 10 % of the loaded trailer would be on it; move weight forward'}, and weigh it.`,
+      { ...(!inside && { brief: `${percent} on the hitch` }) },
+    ),
   ]
 }
 
@@ -272,11 +270,10 @@ function vehicleReasons({ load, ratings, vehicle, rules }: TowNeed, estimate: To
     ),
     notSaferThan(payload, unknownWeights),
     combined === undefined
-      ? {
-          verdict: 'measure',
-          says: says`The curb weight is not known, so GCWR cannot be checked.`,
-          missing: ['household.vehicle.curbWeight', ...(ratings.gcwr === undefined ? ['household.vehicle.gcwr'] : [])],
-        }
+      ? measure(says`The curb weight is not known, so GCWR cannot be checked.`, [
+          'household.vehicle.curbWeight',
+          ...(ratings.gcwr === undefined ? ['household.vehicle.gcwr'] : []),
+        ])
       : notSaferThan(
           rated(
             'GCWR',
@@ -320,19 +317,12 @@ function rated(
   words: Phrase,
   key: string,
 ): Reason {
-  if (rating === undefined)
-    return {
-      verdict: 'measure',
-      says: says`${name} is not known: read it before anything is promised.`,
-      missing: [key],
-    }
+  if (rating === undefined) return measure(says`${name} is not known: read it before anything is promised.`, [key])
   const spare = rating - asked
-  return {
-    verdict: verdictOf(spare, rating * rules.reserve),
-    says: [...words, ' ', pounds(rating), '.'],
+  return reason(verdictOf(spare, rating * rules.reserve), [...words, ' ', pounds(rating), '.'], {
     margin: marginOf(spare, 'lb', rating * 0.5),
     rests: [key],
-  }
+  })
 }
 
 /** With weights unknown, what already fails still fails; what seems to fit has to wait. */
@@ -345,8 +335,4 @@ function notSaferThan(reason: Reason, unknown: string[]): Reason {
     says: says`${reason.says} The weight of ${quantity(unknown.length, 'person')} is still missing.`,
     missing: unknown,
   }
-}
-
-function total(parts: (number | undefined)[]): number | undefined {
-  return parts.some((part) => part === undefined) ? undefined : parts.reduce<number>((sum, part) => sum + part!, 0)
 }

@@ -4,7 +4,9 @@ import { says } from '../../quantity/phrase'
 import { figure, word, type Readings } from '../../readings/reading'
 import type { EquipmentKind, FixtureKind } from '../../readings/catalogue'
 import type { Trailer } from '../../trailer/trailer'
-import { answerOf, type Question, type Reason } from '../question'
+import { answerOf } from '../answer'
+import type { Question } from '../question'
+import { fits, measure, no, tight, type Reason } from '../reason'
 import { stanceReason } from '../stance'
 
 /** The wishes that no other question answers. */
@@ -29,21 +31,32 @@ export interface WishNeed {
   stances: { id: Own; stance: Stance }[]
 }
 
-/** From here on a cylinder is a large one, pounds of propane. */
-const LARGE_CYLINDER = 30
+export interface WishRules {
+  /** From here on a cylinder is a large one, pounds of propane. */
+  largeCylinder: number
+}
 
 /** Is it how they like it: what people argue about and no other question asks. A wish weighs, a must decides. */
-export const wishes: Question<WishFacts, WishNeed> = {
+export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCylinder'> = {
   id: 'wishes',
-  asks: 'Is it how they like it?',
-  short: 'Their wishes',
-  topic: 'wishes',
+  words: {
+    asks: 'Is it how they like it?',
+    short: 'Their wishes',
+    topic: 'wishes',
+    against: 'without what they must have',
+  },
+  version: 1,
+  rules: { largeCylinder: 30 },
+  baked: ['largeCylinder'],
+  weight: 1,
+  living: false,
+  cautions: [],
   facts: wishFacts,
   need: ({ stances }) => {
     const held = OWN.flatMap((id) => (stances[id] ? [{ id, stance: stances[id] }] : []))
     return held.length ? { stances: held } : null
   },
-  judge: (facts, { stances }) =>
+  judge: ({ facts, need: { stances } }) =>
     answerOf(
       stances.flatMap(({ id, stance }) =>
         id === 'noSlide' ? slideReason(facts.noSlide === true, stance) : reasonFor(facts[id], stance, thing(id)),
@@ -51,7 +64,7 @@ export const wishes: Question<WishFacts, WishNeed> = {
     ),
 }
 
-function wishFacts({ plan, equipment }: Trailer): WishFacts {
+function wishFacts({ plan, equipment }: Trailer, { largeCylinder }: WishRules): WishFacts {
   const has = (kind: FixtureKind) => plan.fixtures.some((fixture) => fixture.kind === kind)
   const showers = plan.fixtures.filter(({ kind }) => kind === 'shower' || kind === 'tub')
   const machine = (kind: EquipmentKind, key: string, test: (readings: Readings | undefined) => boolean | undefined) =>
@@ -67,7 +80,7 @@ function wishFacts({ plan, equipment }: Trailer): WishFacts {
       known(word(readings, 'drive'), (drive) => drive !== 'manual'),
     ),
     largeCylinders: machine('lp-cylinder', 'size', (readings) =>
-      known(figure(readings, 'size'), (size) => size >= LARGE_CYLINDER),
+      known(figure(readings, 'size'), (size) => size >= largeCylinder),
     ),
     jackknifeSofa: has('jackknife-sofa'),
     triFoldSofa: has('tri-fold-sofa'),
@@ -103,19 +116,18 @@ const known = <T>(value: T | undefined, test: (value: T) => boolean): boolean | 
 function reasonFor(fact: boolean | { read: string }, stance: Stance, name: string): Reason[] {
   if (typeof fact === 'boolean') return stanceReason(stance, fact, name)
   const missing = [fact.read]
-  if (stance === 'must')
-    return [{ verdict: 'measure', says: says`They must have ${name}; look whether it is so.`, missing }]
-  return [{ verdict: 'fits', says: says`Nobody has noted yet whether it has ${name}.`, missing }]
+  if (stance === 'must') return [measure(says`They must have ${name}; look whether it is so.`, missing)]
+  return [fits(says`Nobody has noted yet whether it has ${name}.`, { missing })]
 }
 
 /** The one wish that is for a lack. */
 function slideReason(none: boolean, stance: Stance): Reason[] {
   if (stance === 'avoid') return stanceReason('want', !none, 'a slide')
-  if (none) return [{ verdict: 'fits', says: says`No slide, as they like it.` }]
+  if (none) return [fits(says`No slide, as they like it.`)]
   return [
     stance === 'must'
-      ? { verdict: 'no', says: says`They want no slide at all; it has one.`, brief: 'has a slide' }
-      : { verdict: 'tight', says: says`They would rather have no slide; it has one.`, brief: 'has a slide' },
+      ? no(says`They want no slide at all; it has one.`, { brief: 'has a slide' })
+      : tight(says`They would rather have no slide; it has one.`, { brief: 'has a slide' }),
   ]
 }
 

@@ -2,6 +2,7 @@ import { useMemo } from 'react'
 import type { Finding } from '@hitchet/core/plan/findings'
 import type { Plan } from '@hitchet/core/plan/plan'
 import { TIMES, type TimeOfDay } from '@hitchet/core/plan/times'
+import { useHouseRules } from '../../../look/houseRules'
 import { planWorker } from '../../../analysis/planWorker'
 import { useLatest } from '../../../analysis/useLatest'
 
@@ -15,15 +16,16 @@ export function useFindings(
   made: readonly string[],
   dragging: boolean,
 ): Partial<Record<TimeOfDay, Finding[]>> {
+  const { ways } = useHouseRules()
   const now = useMemo(() => ({ plan, shown, made }), [plan, shown, made])
   const settled = useMemo(() => (dragging ? undefined : { plan, shown, made }), [plan, shown, made, dragging])
-  const { answer: first, of } = useLatest(now, (asked) => planWorker().check(asked.plan, asked.shown, asked.made))
+  const { answer: first, of } = useLatest(now, (asked) => planWorker().check(asked.plan, asked.shown, asked.made, ways))
   const { answer: others } = useLatest(settled, async (asked) => {
     if (!asked) return undefined
     const times = TIMES.filter((time) => time !== asked.shown)
     return Object.fromEntries(
       await Promise.all(
-        times.map(async (time) => [time, await planWorker().check(asked.plan, time, asked.made)] as const),
+        times.map(async (time) => [time, await planWorker().check(asked.plan, time, asked.made, ways)] as const),
       ),
     )
   })

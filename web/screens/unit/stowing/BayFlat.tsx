@@ -2,7 +2,7 @@
 
 import { Box, Text } from '@chakra-ui/react'
 import type { Placed } from '@hitchet/core/packing/piece'
-import type { HoldFact } from '@hitchet/core/questions/stow/facts'
+import type { HoldFact } from '@hitchet/core/stowing/facts'
 import { formatQuantity } from '@hitchet/core/quantity/format'
 import { inches } from '@hitchet/core/quantity/quantity'
 import { useMeasures } from '../../../look/measures'

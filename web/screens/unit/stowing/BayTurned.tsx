@@ -4,7 +4,7 @@ import { Box, Text } from '@chakra-ui/react'
 import { useDrag } from '@use-gesture/react'
 import { useState } from 'react'
 import type { Placed } from '@hitchet/core/packing/piece'
-import type { HoldFact } from '@hitchet/core/questions/stow/facts'
+import type { HoldFact } from '@hitchet/core/stowing/facts'
 import { facesOf, fromBehind, projected } from '../../../drawing/turnedBoxes'
 import { toneOf } from './numbered'
 

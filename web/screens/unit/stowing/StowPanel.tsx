@@ -1,16 +1,16 @@
 'use client'
 
 import { Box, Flex, Text } from '@chakra-ui/react'
-import type { Gear } from '@hitchet/core/household/household'
 import { listed, type Phrase } from '@hitchet/core/quantity/phrase'
-import { named, weights, type Stowed } from '@hitchet/core/questions/stow/stowed'
+import { named, weights, type Stowed } from '@hitchet/core/stowing/stowed'
 import { Figure, Said } from '../../../look/measures'
 import { BayFlat } from './BayFlat'
 import { BayTurned } from './BayTurned'
 import { toNumbers } from './numbered'
 
 /** What rides where: every bay from above, from its door and to be turned, with a list that names the numbers. */
-export function StowPanel({ what, gear, changes }: { what: Stowed; gear: Gear[]; changes: Phrase[] }) {
+export function StowPanel({ what, changes }: { what: Stowed; changes: Phrase[] }) {
+  const { gear } = what
   if (gear.length === 0 || what.holds.length === 0) return null
   const numbers = toNumbers(gear)
   const carried = weights(what)

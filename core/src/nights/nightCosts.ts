@@ -1,6 +1,6 @@
-import type { ComfortRules } from '../../rules/houseRules'
+import type { ComfortRules } from './rules'
 import type { BerthAt, Disturbance, NightCosts } from './assignment'
-import type { SleepFacts } from './facts'
+import type { NightFacts } from './facts'
 import type { Sleeper } from './need'
 
 /**
@@ -9,7 +9,7 @@ import type { Sleeper } from './need'
  * `open`: bits over the options, 0 for what is always there, then the conversions in order.
  */
 export function nightCosts(
-  { berths, conversions, nights }: SleepFacts,
+  { berths, conversions, nights }: NightFacts,
   sleepers: readonly Sleeper[],
   cribs: number,
   berthAt: readonly (readonly number[])[],

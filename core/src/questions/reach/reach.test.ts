@@ -1,28 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import type { Household } from '../household/household'
-import type { Plan } from '../plan/plan'
-import { phraseText } from '../quantity/phrase'
-import { DEFAULT_HOUSE_RULES } from '../rules/houseRules'
-import { couple, household, person } from '../testing/someone'
-import { berth, conversion, fixture, unit } from '../testing/unit'
-import type { Trailer } from '../trailer/trailer'
-import { exits } from './exits/exits'
-import type { Question } from './question'
-import { gait, reach } from './reach/reach'
-import { seating } from './seating/seating'
-import { sleepFacts } from './sleep/facts'
-import { sleepNeed } from './sleep/need'
-import { arrangement } from './sleep/sleep'
+import type { Plan } from '../../plan/plan'
+import { DEFAULT_HOUSE_RULES } from '../../rules/houseRules'
+import { couple, household, person } from '../../testing/someone'
+import { berth, conversion, fixture, unit } from '../../testing/unit'
+import { gait } from '../../plan/gait'
+import { reach } from './reach'
+import { answerTo } from '../../testing/answerTo'
 
-const judge = <F, N>(question: Question<F, N>, trailer: Trailer, of: Household) => {
-  const answer = question.judge(
-    JSON.parse(JSON.stringify(question.facts(trailer))),
-    question.need(of, DEFAULT_HOUSE_RULES)!,
-    arrangement(sleepFacts(trailer), sleepNeed(of, DEFAULT_HOUSE_RULES)),
-  )
-  return { ...answer, words: answer.because.map(({ says }) => phraseText(says)).join(' ') }
-}
-
+const judge = answerTo
 const two = household(couple())
 const bed = berth('bed', 60, 80, {
   id: 'queen',
@@ -44,7 +29,7 @@ describe('can they get to everything', () => {
     [18, 'shoulders straight'],
     [24, 'comfortable'],
     [33, 'wide enough for a wheelchair'],
-  ])('%d in is %s', (width, word) => expect(gait(width, DEFAULT_HOUSE_RULES.reach)).toBe(word))
+  ])('%d in is %s', (width, word) => expect(gait(width, DEFAULT_HOUSE_RULES.ways)).toBe(word))
 
   it('an open floor fits', () => {
     const answer = judge(reach, unit({ berths: [bed], fixtures: [toilet, fridge] }), two)
@@ -146,77 +131,4 @@ describe('can they get to everything', () => {
       'No slide; on the road only the front bed is folded away.',
     )
   })
-})
-
-describe('can everyone get out at night', () => {
-  const window = { id: 'w', kind: 'exit', from: [20, 0], to: [50, 0] } as const
-  it('a window and a door are two', () =>
-    expect(
-      judge(exits, unit({ berths: [bed], windows: [{ ...window, from: [20, 0], to: [50, 0] }] }), two),
-    ).toMatchObject({ verdict: 'fits', cautions: ['exits'] }))
-
-  it('one door only is tight, names who lies there, and asks to look for a second', () => {
-    const answer = judge(exits, unit({ berths: [bed] }), household(couple({ name: 'Ada' }, { name: 'Bo' })))
-    expect(answer).toMatchObject({ verdict: 'tight', brief: 'one way out of the queen', cautions: ['exits'] })
-    expect(answer.words).toContain('Ada and Bo in the queen: only one way out at night, by the entry door')
-  })
-
-  it('none at all is no', () => {
-    expect(judge(exits, unit({ berths: [bed], fixtures: [fixture('wardrobe', [90, 2, 20, 92])] }), two)).toMatchObject({
-      verdict: 'no',
-      brief: 'no way out of the queen',
-    })
-  })
-
-  it('a berth nobody sleeps in is nobody’s danger', () => {
-    const trailer = unit({
-      berths: [
-        { ...bed, readings: bed.readings },
-        berth('bunk', 28, 74, { id: 'bunk', shape: { rect: [130, 2, 74, 28] }, access: ['door'], limit: 300 }),
-      ],
-      windows: [{ ...window, from: [20, 0], to: [50, 0] }],
-    })
-    expect(judge(exits, trailer, two).words).toBe('Two ways out of every berth they sleep in.')
-  })
-})
-
-describe('can they all sit together', () => {
-  const table = (seats?: number) => fixture('booth', [60, 54, 70, 40], seats === undefined ? {} : { seats })
-  it('four places for two fit, for five they eat in two sittings', () => {
-    expect(judge(seating, unit({ fixtures: [table(4)] }), two)).toMatchObject({
-      verdict: 'fits',
-      margin: { value: 2, unit: 'place' },
-    })
-    const five = judge(seating, unit({ fixtures: [table(4)] }), household(Array.from({ length: 5 }, () => person())))
-    expect(five).toMatchObject({ verdict: 'tight', margin: { value: -1 } })
-    expect(five.words).toContain('they eat in 2 sittings')
-  })
-  it('seats nobody counted are to be counted, not guessed', () =>
-    expect(judge(seating, unit({ fixtures: [table()] }), two)).toMatchObject({
-      verdict: 'measure',
-      missing: ['plan.fixtures.booth.seats'],
-    }))
-  it('without a table it is tight', () =>
-    expect(judge(seating, unit(), two)).toMatchObject({ verdict: 'tight', brief: 'no table inside' }))
-
-  const facing = unit({
-    fixtures: [
-      table(4),
-      fixture('theater-seats', [140, 62, 50, 32], { seats: 2 }, { faces: 'off-door' }),
-      fixture('tv', [140, 2, 50, 4], {}, { faces: 'door' }),
-    ],
-  })
-  it('who wants a TV all can face gets it counted', () => {
-    expect(judge(seating, facing, { ...two, stances: { centralTv: 'want' } }).words).toContain(
-      'It has a TV all can face',
-    )
-    const three = household([person(), person(), person()], { stances: { centralTv: 'must' } })
-    expect(judge(seating, facing, three)).toMatchObject({ verdict: 'no' })
-    expect(judge(seating, facing, { ...three, stances: { centralTv: 'want' } })).toMatchObject({
-      verdict: 'tight',
-      brief: '2 of 3 face the TV',
-    })
-  })
-  it('those who would rather have none are told there is one', () =>
-    expect(judge(seating, facing, { ...two, stances: { centralTv: 'avoid' } }).verdict).toBe('tight'))
 })

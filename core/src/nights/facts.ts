@@ -1,20 +1,21 @@
-import { OPPOSITE } from '../../plan/facing'
-import { roomsFor } from '../../plan/freeFloor'
-import { ofGeometry } from '../../plan/geometry'
-import { nightWays } from '../../plan/nightWays'
-import type { Berth, Plan, Room } from '../../plan/plan'
-import { floorOf } from '../../plan/reach'
-import { nightsOf } from '../../plan/times'
-import { BERTH_KINDS, type BerthKind } from '../../readings/catalogue'
-import { figure, flag } from '../../readings/reading'
-import { trailerFigure, type Trailer } from '../../trailer/trailer'
+import { OPPOSITE } from '../plan/facing'
+import { roomsFor } from '../plan/freeFloor'
+import { ofGeometry } from '../plan/geometry'
+import { nightWays } from '../plan/nightWays'
+import type { Berth, Plan, Room } from '../plan/plan'
+import { floorOf } from '../plan/reach'
+import { nightsOf } from '../plan/times'
+import { BERTH_KINDS, type BerthKind } from '../readings/catalogue'
+import { figure, flag } from '../readings/reading'
+import type { WayRules } from '../plan/wayRules'
+import type { NightRules } from './rules'
+import type { Trailer } from '../trailer/trailer'
 
 /** The berths as they are, and the nights there can be. Inches and pounds; absent: not read. */
-export interface SleepFacts {
+export interface NightFacts {
   berths: BerthFact[]
   conversions: { id: string; name: string; minutes: number; excludes: string[] }[]
-  nights: NightFact[]
-  advertised?: number
+  nights: MadeNight[]
 }
 
 export interface BerthFact {
@@ -41,22 +42,19 @@ export interface BerthFact {
 }
 
 /** One set of conversions that can be made together: how one gets from each berth to a toilet, and in which rooms there is still floor for a crib. */
-export interface NightFact {
+export interface MadeNight {
   made: string[]
   ways: { berth: string; length: number; passes: string[] }[]
   cribRooms: string[]
 }
 
-/** A folding crib, set up, inches (common practice). */
-const CRIB: [number, number] = [40, 28]
-
-export function sleepFacts(trailer: Trailer): SleepFacts {
-  const { plan } = trailer
+export function nightFacts({ plan }: Trailer, { crib }: Pick<NightRules, 'crib'>, ways: WayRules): NightFacts {
   return {
     berths: plan.berths.map((berth) => berthFact(plan, berth)),
     conversions: plan.conversions.map(({ id, name, minutes, excludes }) => ({ id, name, minutes, excludes })),
-    nights: ofGeometry(plan, 'nights', () => nightsOf(plan).map((made) => nightFact(plan, made))),
-    advertised: trailerFigure(trailer, 'advertisedSleeps'),
+    nights: ofGeometry(plan, ['nights', crib, ways], () =>
+      nightsOf(plan).map((made) => madeNight(plan, made, crib, ways)),
+    ),
   }
 }
 
@@ -84,23 +82,21 @@ function berthFact({ rooms }: Plan, { id, name, kind, conversion, room, head, ac
   }
 }
 
-function nightFact(plan: Plan, made: string[]): NightFact {
+function madeNight(plan: Plan, made: string[], crib: NightRules['crib'], rules: WayRules): MadeNight {
   const floor = floorOf(plan, 'night', made)
-  const ways = nightWays(floor)
+  const ways = nightWays(floor, rules)
   return {
     made,
     ways: ways.map(({ berth, length, passes }) => ({ berth, length, passes })),
     cribRooms: roomsFor(
       floor,
-      CRIB,
+      crib,
       ways.map(({ path }) => path),
+      rules,
     ),
   }
 }
 
-/** Bunks a child would call one. */
-export const bunkCount = ({ berths }: SleepFacts): number =>
-  berths.filter(({ kind }) => kind === 'bunk' || kind === 'upper-bunk' || kind === 'flip-bunk').length
-
+export const isBunk = ({ kind }: { kind: BerthKind }): boolean => BERTH_KINDS[kind].bunk
 export const isUpper = ({ kind }: BerthFact): boolean => BERTH_KINDS[kind].upper
 export const isLimited = ({ kind }: BerthFact): boolean => BERTH_KINDS[kind].limited

@@ -1,7 +1,7 @@
-import { says, type Phrase } from '../../quantity/phrase'
-import { inches } from '../../quantity/quantity'
-import { small } from '../../plan/naming'
-import type { ComfortRules, SleepRules } from '../../rules/houseRules'
+import { says, type Phrase } from '../quantity/phrase'
+import { inches } from '../quantity/quantity'
+import { small } from '../plan/naming'
+import type { ComfortRules, NightRules } from './rules'
 import { isUpper, type BerthFact } from './facts'
 import type { Sleeper } from './need'
 
@@ -18,7 +18,7 @@ export function discomfort(
   berth: BerthFact,
   spare: number,
   widthSpare: number,
-  { comfort: rules, adultFrom, lengthComfort, lengthSpare }: SleepRules,
+  { comfort: rules, adultFrom, lengthComfort, lengthSpare }: NightRules,
   hear?: Hear,
 ): number {
   const upper = isUpper(berth)

@@ -1,20 +1,26 @@
-import { small } from '../../plan/naming'
-import { pack } from '../../packing/pack'
-import type { Packing, Piece } from '../../packing/piece'
-import type { Gear, Household } from '../../household/household'
-import type { HoldFact, StowFacts } from './facts'
+import { small } from '../plan/naming'
+import { pack } from '../packing/pack'
+import type { Packing, Piece } from '../packing/piece'
+import type { Gear, Household } from '../household/household'
+import type { HoldFact, StowingFacts } from './facts'
 
 /** What rides where: the packing, and what each hold then carries. */
 export interface Stowed {
+  /** All there are, also those that a slide takes on the road. */
+  facts: StowingFacts
+  /** What they bring that rides in it and has a size. */
+  gear: readonly Gear[]
   holds: HoldFact[]
   pieces: Piece[]
   packing: Packing
 }
 
 /** Puts what they bring into the compartments as they are on the road: a slide that is in takes what it shares. */
-export function stowed({ holds }: Pick<StowFacts, 'holds'>, gear: readonly Gear[]): Stowed {
-  const key = JSON.stringify([holds, gear])
-  const known = lately.get(key) ?? putAway(holds, gear)
+export function stowed(facts: StowingFacts, gear: readonly Gear[]): Stowed {
+  if (gear.length === 0)
+    return { facts, gear, holds: onRoad(facts), pieces: [], packing: { placed: [], left: [], proven: true } }
+  const key = JSON.stringify([facts.holds, gear])
+  const known = lately.get(key) ?? putAway(facts, gear)
   lately.delete(key)
   lately.set(key, known)
   if (lately.size > KEPT) lately.delete(lately.keys().next().value!)
@@ -25,11 +31,14 @@ export function stowed({ holds }: Pick<StowFacts, 'holds'>, gear: readonly Gear[
 const lately = new Map<string, Stowed>()
 const KEPT = 400
 
-function putAway(holds: readonly HoldFact[], gear: readonly Gear[]): Stowed {
-  const onRoad = holds.filter(({ shares }) => !shares.some(({ kind }) => kind === 'slide'))
-  const pieces = gear.flatMap((one) => piecesOf(one, onRoad))
-  return { holds: onRoad, pieces, packing: pack(onRoad, pieces) }
+function putAway(facts: StowingFacts, gear: readonly Gear[]): Stowed {
+  const holds = onRoad(facts)
+  const pieces = gear.flatMap((one) => piecesOf(one, holds))
+  return { facts, gear, holds, pieces, packing: pack(holds, pieces) }
 }
+
+const onRoad = ({ holds }: StowingFacts): HoldFact[] =>
+  holds.filter(({ shares }) => !shares.some(({ kind }) => kind === 'slide'))
 
 /** What rides in the trailer and has a size. */
 export const ridesInIt = ({ gear }: Pick<Household, 'gear'>): Gear[] =>

@@ -1,18 +1,15 @@
-import { couples, type Household, type NEEDS, type Person } from '../../household/household'
-import type { GuestRhythm } from '../../household/household'
-import type { Stance } from '../../household/stances'
-import type { HouseRules, SleepRules } from '../../rules/houseRules'
+import { couples, type GuestRhythm, type Household, type NEEDS, type Person } from '../household/household'
+import type { NightRules } from './rules'
 
 /** Those who need a berth, and who may lie beside whom. */
-export interface SleepNeed {
+export interface NightNeed {
   everyNight: Party
   /** The same people with guests, when guests come. */
   withGuests?: Party
   /** Everyone who ever comes, where that is more. */
   mostEver?: Party
   guestsCome: GuestRhythm
-  bunks?: Stance
-  rules: SleepRules
+  rules: NightRules
 }
 
 /** Those of one night, and the groups of them that may share a berth. */
@@ -48,9 +45,9 @@ export interface Sleeper {
   crib: boolean
 }
 
-export function sleepNeed(household: Household, { sleep: rules }: HouseRules): SleepNeed {
+export function nightNeed(household: Household, rules: NightRules): NightNeed {
   const { people, guestsCome } = household
-  const all = people.map(sleeper)
+  const all = people.map((one) => sleeper(one, rules))
   const regular = all.filter((_, i) => !people[i]!.guest)
   const usual = all.filter((_, i) => !people[i]!.seldom)
   const guests = guestsCome !== 'never' && usual.length > regular.length
@@ -59,18 +56,17 @@ export function sleepNeed(household: Household, { sleep: rules }: HouseRules): S
     ...(guests && { withGuests: party(usual, rules) }),
     ...(guestsCome !== 'never' && usual.length < all.length && { mostEver: party(all, rules) }),
     guestsCome,
-    bunks: household.stances.bunks,
     rules,
   }
 }
 
-export function party(all: readonly Sleeper[], rules: SleepRules): Party {
+export function party(all: readonly Sleeper[], rules: NightRules): Party {
   const sleepers = all.filter(({ crib }) => !crib)
   return { sleepers, cribs: all.filter(({ crib }) => crib), groups: groupsOf(sleepers, rules) }
 }
 
 /** Groups that may share one berth: each alone, couples, and pairs that may share. */
-function groupsOf(sleepers: readonly Sleeper[], rules: SleepRules): SharingGroup[] {
+function groupsOf(sleepers: readonly Sleeper[], rules: NightRules): SharingGroup[] {
   const paired = new Set(couples(sleepers).flat())
   const alone = sleepers.map((one, i) => ({ mask: 1 << i, members: [one], apart: paired.has(one.id) }))
   const pairs = sleepers.flatMap((a, i) =>
@@ -85,13 +81,16 @@ function groupsOf(sleepers: readonly Sleeper[], rules: SleepRules): SharingGroup
   return [...alone, ...pairs]
 }
 
-function mayShare(a: Sleeper, b: Sleeper, rules: SleepRules): boolean {
+function mayShare(a: Sleeper, b: Sleeper, rules: NightRules): boolean {
   if (a.partner === b.id) return true
   if (a.sharesWith.includes(b.id) || b.sharesWith.includes(a.id)) return true
-  return a.age < rules.shareUnder && b.age < rules.shareUnder && a.age >= 2 && b.age >= 2
+  return [a, b].every(({ age }) => age >= rules.shareFrom && age < rules.shareUnder)
 }
 
-function sleeper({ id, name, age, height, weight, climbs, partner, sharesWith, needs }: Person): Sleeper {
+function sleeper(
+  { id, name, age, height, weight, climbs, partner, sharesWith, needs }: Person,
+  { cribUntil }: NightRules,
+): Sleeper {
   const has = (need: (typeof NEEDS)[number]) => needs?.includes(need) ?? false
   return {
     id,
@@ -106,9 +105,6 @@ function sleeper({ id, name, age, height, weight, climbs, partner, sharesWith, n
     nightTrips: has('night trips'),
     ownRoom: has('own room'),
     dog: has('dog on the bed'),
-    crib: has('crib') && age < CRIB_UNTIL,
+    crib: has('crib') && age < cribUntil,
   }
 }
-
-/** From this age on nobody sleeps in a crib, whatever was noted once; years (common practice). */
-const CRIB_UNTIL = 3

@@ -1,7 +1,7 @@
-import type { SleepRules } from '../../rules/houseRules'
+import type { NightRules } from './rules'
 import { assign } from './assign'
 import type { AssignmentProblem } from './assignment'
-import type { BerthFact, SleepFacts } from './facts'
+import type { BerthFact, NightFacts } from './facts'
 import { fit, type Fit } from './fit'
 import { nightCosts } from './nightCosts'
 import { bits } from './subsets'
@@ -21,13 +21,6 @@ export interface Night {
   missing: string[]
   /** What it costs in all, of `COST` and the comfort points. */
   cost: number
-}
-
-/** An ordinary night, one with guests when guests come, and one with everybody who ever comes where that is more. */
-export interface Nights {
-  everyNight: Night
-  guestNight?: Night
-  fullNight?: Night
 }
 
 /** Of what was stored for each set of conversions, that of this night's; undefined when nobody looked at so many at once. */
@@ -53,7 +46,7 @@ export interface Placement {
 export const COST = { unplaced: 50_000_000, partnerApart: 1_000_000, conversion: 10_000, conversionMinute: 20 }
 
 /** The best night by what is known; when that leaves someone out, the best night there could be, with what to measure. */
-export function bestNight(facts: SleepFacts, party: Party, rules: SleepRules): Night {
+export function bestNight(facts: NightFacts, party: Party, rules: NightRules): Night {
   const fits = fitsOf(facts, party, rules)
   if (fits.every((inBerth) => inBerth.every(isProven))) return solve(facts, party, fits, rules)
   const known = solve(
@@ -71,7 +64,7 @@ export function bestNight(facts: SleepFacts, party: Party, rules: SleepRules): N
 }
 
 /** The best night in which a group that lay together in a berth does not lie there: what the second choice costs. Undefined when that leaves more people out. */
-export function secondNight(facts: SleepFacts, party: Party, rules: SleepRules, first: Night): Night | undefined {
+export function secondNight(facts: NightFacts, party: Party, rules: NightRules, first: Night): Night | undefined {
   const fits = fitsOf(facts, party, rules).map((inBerth) => inBerth.filter(isProven))
   // A different night lacks at least one placement of the first.
   const others = first.placements.map(({ berth, people }) => {
@@ -100,7 +93,7 @@ interface GroupInBerth {
 const isProven = ({ fit: { missing } }: GroupInBerth): boolean => missing.length === 0
 
 /** For each berth, the groups that can lie in it. */
-function fitsOf({ berths }: SleepFacts, { groups }: Party, rules: SleepRules): GroupInBerth[][] {
+function fitsOf({ berths }: NightFacts, { groups }: Party, rules: NightRules): GroupInBerth[][] {
   return berths.map((berth) => {
     const found: GroupInBerth[] = []
     for (const group of groups) {
@@ -113,10 +106,10 @@ function fitsOf({ berths }: SleepFacts, { groups }: Party, rules: SleepRules): G
 
 /** Berths that are always there first, then those of each conversion, at the price of making it up. */
 function problemOf(
-  facts: SleepFacts,
+  facts: NightFacts,
   { sleepers, cribs }: Party,
   fits: readonly GroupInBerth[][],
-  rules: SleepRules,
+  rules: NightRules,
 ): { problem: AssignmentProblem; berthAt: number[][] } {
   const { berths, conversions } = facts
   const berthAt: number[][] = [[], ...conversions.map(() => [])]
@@ -147,7 +140,7 @@ function problemOf(
   }
 }
 
-function solve(facts: SleepFacts, party: Party, fits: readonly GroupInBerth[][], rules: SleepRules): Night {
+function solve(facts: NightFacts, party: Party, fits: readonly GroupInBerth[][], rules: NightRules): Night {
   const { sleepers, cribs } = party
   const { problem, berthAt } = problemOf(facts, party, fits, rules)
   const { placements, unplacedMask, cost } = assign(problem)
@@ -172,7 +165,7 @@ function solve(facts: SleepFacts, party: Party, fits: readonly GroupInBerth[][],
 }
 
 /** Where the crib stands: by the largest bed that is slept in, or wherever there is floor. */
-function cribRoom(facts: SleepFacts, night: Night): string | undefined {
+function cribRoom(facts: NightFacts, night: Night): string | undefined {
   const rooms = storedFor(facts.nights, night)?.cribRooms ?? []
   const byParents = [...night.placements]
     .sort((a, b) => b.people.length - a.people.length)

@@ -1,6 +1,6 @@
 import loadHighs from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { asLinearProgram, auditedCost, chance, randomProblem, withPassing } from '../../testing/assignments'
+import { asLinearProgram, auditedCost, chance, randomProblem, withPassing } from '../testing/assignments'
 import { assign } from './assign'
 
 let highs: Awaited<ReturnType<typeof loadHighs>>

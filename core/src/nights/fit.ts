@@ -1,4 +1,4 @@
-import type { SleepRules } from '../../rules/houseRules'
+import type { NightRules } from './rules'
 import { discomfort } from './comfort'
 import { isLimited, isUpper, type BerthFact } from './facts'
 import type { Sleeper } from './need'
@@ -13,7 +13,7 @@ export type Fit =
  * does not make it fit; it is named in `missing`. `spare` and `widthSpare` are inches beyond the least length
  * and width (Infinity when a figure is missing).
  */
-export function fit(group: readonly Sleeper[], berth: BerthFact, rules: SleepRules): Fit {
+export function fit(group: readonly Sleeper[], berth: BerthFact, rules: NightRules): Fit {
   const upper = isUpper(berth)
   let spare = Infinity
   let widthNeeded = 0
@@ -68,7 +68,7 @@ function missingFor(group: readonly Sleeper[], berth: BerthFact): string[] {
   ]
 }
 
-function widthAlone(age: number, rules: SleepRules): number {
+function widthAlone(age: number, rules: NightRules): number {
   if (age >= rules.adultFrom) return rules.widthAdult
   return age >= rules.teenFrom ? rules.widthTeen : rules.widthChild
 }

@@ -1,0 +1,43 @@
+import { ALL, type QuestionFacts } from '../questions/index'
+import type { HouseRules } from '../rules/houseRules'
+import { GROUNDS, type GroundFacts } from '../shared/shared'
+import type { Trailer } from '../trailer/trailer'
+
+/** A trailer's facts for all questions and for what they rest on, as stored. */
+export type FactSheet = Readonly<GroundFacts & QuestionFacts>
+
+/** Whatever has facts: a room below the questions, or a question. */
+interface Room {
+  id: string
+  version: number
+  baked: readonly PropertyKey[]
+  facts(trailer: Trailer, rules: object, ways: HouseRules['ways']): unknown
+}
+
+export const ROOMS = [...GROUNDS, ...ALL] as readonly Room[]
+
+/** All facts of a trailer at once, as plain data. */
+export const factSheet = (trailer: Trailer, rules: HouseRules): FactSheet => ({ ...factsOn(trailer, rules) })
+
+/** The facts of a trailer, each made when it is first asked for: for few questions of many variants of a unit. */
+export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
+  const sheet = {}
+  for (const room of ROOMS) {
+    let made: unknown
+    const get = () => (made ??= room.facts(trailer, bakedRules(room, rules), rules.ways))
+    Object.defineProperty(sheet, room.id, { get, enumerable: true })
+  }
+  return sheet as FactSheet
+}
+
+/**
+ * By what facts were made: each room's version and every rule that is baked into them. Facts that were kept
+ * under another key are not to be trusted.
+ */
+export const factsKey = (rules: HouseRules): string =>
+  JSON.stringify([rules.ways, ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)])])
+
+function bakedRules({ id, baked }: Room, rules: HouseRules): object {
+  const own = rules[id as keyof HouseRules] as unknown as Record<PropertyKey, unknown>
+  return Object.fromEntries(baked.map((key) => [key, own[key]]))
+}

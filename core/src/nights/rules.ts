@@ -1,0 +1,116 @@
+/** Who can lie where, and how well. Lengths in inches. */
+export interface NightRules {
+  /** Mattress beyond the sleeper's height, least and comfortable. */
+  lengthSpare: number
+  lengthComfort: number
+  /** Width one sleeper takes, by age. */
+  widthAdult: number
+  widthTeen: number
+  widthChild: number
+  /** Each of two side by side: shoulders may overlap, so a little less than alone. */
+  pairAdult: number
+  pairChild: number
+  teenFrom: number
+  adultFrom: number
+  /** Youngest in an upper bunk. */
+  upperBunkFrom: number
+  /** Nobody counts on two in an upper bunk narrower than this. */
+  upperPair: number
+  /** Brothers and sisters both under this share a bed without being asked, from this age on. */
+  shareUnder: number
+  shareFrom: number
+  /** From this age on nobody sleeps in a crib, whatever was noted once. */
+  cribUntil: number
+  /** A folding crib, set up: length and width. */
+  crib: [number, number]
+  comfort: ComfortRules
+}
+
+/** What makes one bed better than another for those it takes, in points: only their proportions matter, and all together never outweigh one bed that has to be made up. */
+export interface ComfortRules {
+  /** Less than the comfortable length; less width than this many inches to spare. */
+  short: number
+  widthToSpare: number
+  narrow: number
+  /** Two in a bed who are no couple. */
+  sharing: number
+  climbOver: number
+  /** A couple's bed with only a curtain before it, or nothing. */
+  openCurtain: number
+  open: number
+  childInBed: number
+  adultInBunk: number
+  adultOnLadder: number
+  oldFrom: number
+  oldOnLadder: number
+  /** Sitting height as a share of stature, and the points for less headroom. */
+  sitUpShare: number
+  lowHeadroom: number
+  /** Brushing past a bed that is slept in on the way to the toilet. */
+  passing: number
+  /** How many times as much that, and climbing, weighs for those who are up at night. */
+  nightTrips: number
+  /** No way to the toilet at all with what is made up. */
+  noWay: number
+  /** A way to the toilet longer than this, inches, for those who are up at night. */
+  longWay: number
+  farToilet: number
+  noOutlet: number
+  unknownOutlet: number
+  noOwnRoom: number
+  ownRoomCurtain: number
+  /** Each bed slept in by others in a room that should be one's own. */
+  ownRoomShared: number
+  dogWidth: number
+  noDog: number
+  /** No floor anywhere for the crib. */
+  noCrib: number
+}
+
+export const NIGHT_RULES: NightRules = {
+  lengthSpare: 2, // feet point down in sleep: height and 2 in is the least (common practice)
+  lengthComfort: 4, // "4 in over the tallest" is where nobody complains (common practice)
+  widthAdult: 25, // shoulders of a broad man 22 in (ANSUR II, 2012, men 95th 56 cm, from memory) and 3 in to turn
+  widthTeen: 24,
+  widthChild: 22,
+  pairAdult: 24, // two adults on 48 in; a booth bed of 40-44 in does not take them (common practice)
+  pairChild: 18, // two small children on 36 in and more (common practice)
+  teenFrom: 13,
+  adultFrom: 18,
+  upperBunkFrom: 6, // 16 CFR 1213 and 1513 (from memory): not for children under 6
+  upperPair: 48, // two of the width of an adult pair
+  shareUnder: 10,
+  shareFrom: 2,
+  cribUntil: 3, // common practice
+  crib: [40, 28], // common practice
+  // The order of these is common practice, their size a choice.
+  comfort: {
+    short: 6,
+    widthToSpare: 4,
+    narrow: 2,
+    sharing: 10,
+    climbOver: 5,
+    openCurtain: 2,
+    open: 4,
+    childInBed: 3,
+    adultInBunk: 4,
+    adultOnLadder: 8,
+    oldFrom: 60,
+    oldOnLadder: 20,
+    sitUpShare: 0.52, // sitting height is about 52 % of stature (ANSUR II, 2012, from memory)
+    lowHeadroom: 2,
+    passing: 3,
+    nightTrips: 3,
+    noWay: 300,
+    longWay: 180,
+    farToilet: 4,
+    noOutlet: 40,
+    unknownOutlet: 6,
+    noOwnRoom: 60,
+    ownRoomCurtain: 25,
+    ownRoomShared: 25,
+    dogWidth: 12, // a middle-sized dog curled up (common practice)
+    noDog: 15,
+    noCrib: 80,
+  },
+}

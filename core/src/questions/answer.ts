@@ -1,0 +1,39 @@
+import type { CautionId } from './cautions'
+import { badness, ease, VERDICTS, type Margin, type Reason, type Verdict } from './reason'
+
+export interface Answer {
+  verdict: Verdict
+  /** To spare (above 0) or short (below), of whatever decides. */
+  margin?: Margin
+  /** The deciding point in a word or two, where it has no margin: `no tub`. */
+  brief?: string
+  because: Reason[]
+  cautions: CautionId[]
+  /** Readings to take before it can be said, such as `plan.berths.upper.weightLimit`. */
+  missing: string[]
+}
+
+/** The answer its reasons add up to: the worst verdict, the margin of the point that decides. */
+export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer {
+  let verdict: Verdict = 'fits'
+  for (const reason of reasons) if (badness(reason.verdict) > badness(verdict)) verdict = reason.verdict
+  let deciding: Reason | undefined
+  const missing: string[] = []
+  for (const reason of reasons) {
+    for (const key of reason.missing ?? []) if (!missing.includes(key)) missing.push(key)
+    if (reason.verdict === verdict && reason.margin && (!deciding || ease(reason.margin) < ease(deciding.margin!)))
+      deciding = reason
+  }
+  const answer: Answer = { verdict, because: worstFirst(reasons, deciding), cautions, missing }
+  if (deciding) answer.margin = deciding.margin
+  else answer.brief = reasons.find((reason) => reason.verdict === verdict && reason.brief)?.brief
+  return answer
+}
+
+/** The point that decides first, so that the sentence and the figure beside it speak of the same; then by verdict, in the order given. */
+function worstFirst(reasons: readonly Reason[], deciding: Reason | undefined): Reason[] {
+  const sorted: Reason[] = deciding ? [deciding] : []
+  for (let i = VERDICTS.length - 1; i >= 0; i--)
+    for (const reason of reasons) if (reason.verdict === VERDICTS[i] && reason !== deciding) sorted.push(reason)
+  return sorted
+}

@@ -1,0 +1,46 @@
+import { describe, expect, it } from 'vitest'
+import { couple, household } from '../../testing/someone'
+import { berth, fixture, unit } from '../../testing/unit'
+import { exits } from './exits'
+import { answerTo } from '../../testing/answerTo'
+
+const judge = answerTo
+const two = household(couple())
+const bed = berth('bed', 60, 80, {
+  id: 'queen',
+  name: 'Queen',
+  shape: { rect: [2, 16, 80, 60] },
+  access: ['door', 'off-door', 'rear'],
+})
+
+describe('can everyone get out at night', () => {
+  const window = { id: 'w', kind: 'exit', from: [20, 0], to: [50, 0] } as const
+  it('a window and a door are two', () =>
+    expect(
+      judge(exits, unit({ berths: [bed], windows: [{ ...window, from: [20, 0], to: [50, 0] }] }), two),
+    ).toMatchObject({ verdict: 'fits', cautions: ['exits'] }))
+
+  it('one door only is tight, names who lies there, and asks to look for a second', () => {
+    const answer = judge(exits, unit({ berths: [bed] }), household(couple({ name: 'Ada' }, { name: 'Bo' })))
+    expect(answer).toMatchObject({ verdict: 'tight', brief: 'one way out of the queen', cautions: ['exits'] })
+    expect(answer.words).toContain('Ada and Bo in the queen: only one way out at night, by the entry door')
+  })
+
+  it('none at all is no', () => {
+    expect(judge(exits, unit({ berths: [bed], fixtures: [fixture('wardrobe', [90, 2, 20, 92])] }), two)).toMatchObject({
+      verdict: 'no',
+      brief: 'no way out of the queen',
+    })
+  })
+
+  it('a berth nobody sleeps in is nobody’s danger', () => {
+    const trailer = unit({
+      berths: [
+        { ...bed, readings: bed.readings },
+        berth('bunk', 28, 74, { id: 'bunk', shape: { rect: [130, 2, 74, 28] }, access: ['door'], limit: 300 }),
+      ],
+      windows: [{ ...window, from: [20, 0], to: [50, 0] }],
+    })
+    expect(judge(exits, trailer, two).words).toBe('Two ways out of every berth they sleep in.')
+  })
+})

@@ -1,0 +1,96 @@
+import { describe, expect, it } from 'vitest'
+import type { Household } from '../../household/household'
+import type { Plan } from '../../plan/plan'
+import { household, person, couple } from '../../testing/someone'
+import { berth, conversion, fixture, unit } from '../../testing/unit'
+import type { QuestionId } from '../index'
+import { seating } from './seating'
+import { answerTo } from '../../testing/answerTo'
+
+const judged = (question: { id: QuestionId }, plan: Partial<Plan>, of: Household, figures = {}) =>
+  answerTo(question, unit(plan, figures), of)
+const judge = answerTo
+const two = household(couple())
+
+describe('seats', () => {
+  const table = fixture('booth', [100, 56, 66, 38], { seats: 4 })
+  const worker = household([person({ name: 'Ro', needs: ['work place'] })])
+  const desk = (values: Record<string, boolean>) => fixture('desk', [20, 4, 40, 20], values)
+  const window = {
+    id: 'w',
+    kind: 'opening' as const,
+    from: [30, 0] as [number, number],
+    to: [54, 0] as [number, number],
+  }
+
+  it('who works on the road has a desk with an outlet by a window', () => {
+    expect(judged(seating, { fixtures: [table, desk({ outlet: true })], windows: [window] }, worker).verdict).toBe(
+      'fits',
+    )
+    expect(judged(seating, { fixtures: [table, desk({})], windows: [window] }, worker)).toMatchObject({
+      verdict: 'measure',
+      missing: ['plan.fixtures.desk.outlet'],
+    })
+    expect(judged(seating, { fixtures: [table, desk({ outlet: true })] }, worker)).toMatchObject({
+      verdict: 'tight',
+      brief: 'no place to work',
+    })
+    expect(judged(seating, { fixtures: [table] }, worker).words).toContain(
+      'Ro works on the road: there is no desk, the table has to be cleared for it.',
+    )
+  })
+
+  it('with the dinette made into a bed somebody who is still up has the sofa, or nothing', () => {
+    const plan = (more: Plan['fixtures'] = []) => ({
+      fixtures: [table, ...more],
+      berths: [berth('booth', 38, 72, { id: 'b', name: 'Dinette bed', conversion: 'make' })],
+      conversions: [conversion('make', { uses: ['booth'] })],
+    })
+    const one = household([person({ height: 64 })])
+    expect(judged(seating, plan(), one)).toMatchObject({ verdict: 'tight', brief: 'nowhere to sit at night' })
+    expect(judged(seating, plan([fixture('tri-fold-sofa', [20, 2, 66, 34], { seats: 3 })]), one).words).toContain(
+      '3 places to sit are left',
+    )
+  })
+})
+
+describe('can they all sit together', () => {
+  const table = (seats?: number) => fixture('booth', [60, 54, 70, 40], seats === undefined ? {} : { seats })
+  it('four places for two fit, for five they eat in two sittings', () => {
+    expect(judge(seating, unit({ fixtures: [table(4)] }), two)).toMatchObject({
+      verdict: 'fits',
+      margin: { value: 2, unit: 'place' },
+    })
+    const five = judge(seating, unit({ fixtures: [table(4)] }), household(Array.from({ length: 5 }, () => person())))
+    expect(five).toMatchObject({ verdict: 'tight', margin: { value: -1 } })
+    expect(five.words).toContain('they eat in 2 sittings')
+  })
+  it('seats nobody counted are to be counted, not guessed', () =>
+    expect(judge(seating, unit({ fixtures: [table()] }), two)).toMatchObject({
+      verdict: 'measure',
+      missing: ['plan.fixtures.booth.seats'],
+    }))
+  it('without a table it is tight', () =>
+    expect(judge(seating, unit(), two)).toMatchObject({ verdict: 'tight', brief: 'no table inside' }))
+
+  const facing = unit({
+    fixtures: [
+      table(4),
+      fixture('theater-seats', [140, 62, 50, 32], { seats: 2 }, { faces: 'off-door' }),
+      fixture('tv', [140, 2, 50, 4], {}, { faces: 'door' }),
+    ],
+  })
+  it('who wants a TV all can face gets it counted', () => {
+    expect(judge(seating, facing, { ...two, stances: { centralTv: 'want' } }).words).toContain(
+      'It has a TV all can face',
+    )
+    const three = household([person(), person(), person()], { stances: { centralTv: 'must' } })
+    expect(judge(seating, facing, three)).toMatchObject({ verdict: 'no' })
+    expect(judge(seating, facing, { ...three, stances: { centralTv: 'want' } })).toMatchObject({
+      verdict: 'tight',
+      brief: '2 of 3 face the TV',
+    })
+  })
+  it('those who would rather have none are told there is one', () =>
+    expect(judge(seating, facing, { ...two, stances: { centralTv: 'avoid' } }).verdict).toBe('tight'))
+})

@@ -1,0 +1,45 @@
+import type { FixtureKind } from '../../readings/catalogue'
+
+export interface StowRules {
+  /** Closet rod each asks, inches. */
+  hangingPerPerson: number
+  /** Clothes, shoes and towels each brings, cubic feet: always, and for every day until they wash. */
+  clothesAlways: number
+  clothesPerDay: number
+  daysBetweenLaundry: number
+  /** Dishes, pots and food each asks, cubic feet. */
+  kitchenPerPerson: number
+  /** The share of a storage fixture's outline that can be filled, by its kind. */
+  filled: Partial<Record<FixtureKind, number>>
+  /** Usual dog crates: length and width, inches. */
+  crates: [number, number][]
+  /** A rack at the rear receiver weighs about so much itself, pounds. */
+  rack: number
+}
+
+/** Common practice; clothes, dishes and food measured off laundry bags and kitchen totes, tolerance a third. */
+export const STOW_RULES: StowRules = {
+  hangingPerPerson: 8,
+  clothesAlways: 1.5,
+  clothesPerDay: 0.3,
+  daysBetweenLaundry: 7,
+  kitchenPerPerson: 2,
+  filled: {
+    wardrobe: 0.85,
+    pantry: 0.85,
+    linen: 0.85,
+    cabinet: 0.75,
+    'tall-cabinet': 0.85,
+    overhead: 0.8,
+    nightstand: 0.7,
+    counter: 0.5,
+    island: 0.6,
+  },
+  crates: [
+    [24, 18],
+    [30, 20],
+    [36, 24],
+    [42, 28],
+  ],
+  rack: 45,
+}

@@ -1,0 +1,29 @@
+/** Pounds, and shares of the loaded trailer or of a rating. */
+export interface TowRules {
+  /** Left unused of every rating before it is called comfortable. */
+  reserve: number
+  tongueLeast: number
+  tongueMost: number
+  /** Clothes, food, dishes and bedding in the trailer, per person. */
+  belongingsPerPerson: number
+  /** Household of the trailer itself: hoses, leveling blocks, cookware, chairs. */
+  campingKit: number
+  /** Weight-distribution hitch, counted against payload. */
+  hitchHardware: number
+  waterPerGallon: number
+  /** Fresh water on board when there is water where they camp. */
+  freshShareWithHookups: number
+  freshShareWithout: number
+}
+
+export const TOW_RULES: TowRules = {
+  reserve: 0.1, // a tenth of every rating left: common practice
+  tongueLeast: 0.1, // SAE J2807 (from memory): conventional trailer at least 10 %
+  tongueMost: 0.15, // common practice: 10-15 % of the loaded trailer
+  belongingsPerPerson: 75,
+  campingKit: 150,
+  hitchHardware: 80,
+  waterPerGallon: 8.34, // NIST
+  freshShareWithHookups: 0.25, // enough for the road
+  freshShareWithout: 1,
+}

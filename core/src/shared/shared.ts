@@ -1,0 +1,41 @@
+import type { Household } from '../household/household'
+import { nights } from '../nights/nights'
+import type { WayRules } from '../plan/wayRules'
+import { stowing } from '../stowing/stowing'
+import type { Ground } from './ground'
+
+/** The rooms below the questions. A question rests on any of them, and on no other question. */
+export const GROUNDS = [nights, stowing] as const
+
+type Grounds = (typeof GROUNDS)[number]
+export type GroundId = Grounds['id']
+
+/** What the trailer offers to each, as stored. */
+export type GroundFacts = { [G in Grounds as G['id']]: ReturnType<G['facts']> }
+/** The house rules of each. */
+export type GroundRules = { [G in Grounds as G['id']]: G['rules'] }
+/** The rules below the questions: of the rooms they rest on, and of the plan. */
+export type RulesBelow = GroundRules & { ways: WayRules }
+/** What each of them found for one household in one unit. */
+export type Shared = { readonly [G in Grounds as G['id']]: ReturnType<G['solve']> }
+
+type AnyGround = Ground<GroundId, unknown, unknown, unknown, unknown, never>
+
+/** The household's needs once, then any number of units. Each room is solved when the first question asks for it, and once. */
+export function sharedFor(household: Household, rules: GroundRules): (facts: GroundFacts) => Shared {
+  const asked = (GROUNDS as readonly AnyGround[]).map((ground) => ({
+    ground,
+    need: ground.need(household, rules[ground.id]),
+  }))
+  return (facts) => {
+    const shared = {} as Shared
+    for (const { ground, need } of asked) {
+      let solved: unknown
+      Object.defineProperty(shared, ground.id, {
+        get: () => (solved ??= ground.solve(facts[ground.id], need)),
+        enumerable: true,
+      })
+    }
+    return shared
+  }
+}

@@ -1,0 +1,50 @@
+import type { Hold } from '../packing/piece'
+import type { Compartment, Plan } from '../plan/plan'
+import { figure } from '../readings/reading'
+import type { Trailer } from '../trailer/trailer'
+
+/** Where what they bring can ride. Inches, pounds. */
+export interface StowingFacts {
+  holds: HoldFact[]
+}
+
+export interface HoldFact extends Hold {
+  name: string
+  place: Compartment['place']
+  wet: boolean
+  /** Berths and slides that take its room when they are used, or in. */
+  shares: { id: string; kind: 'berth' | 'slide' }[]
+  /** Middle of it from the front wall, where drawn. */
+  at?: number
+  limitRead: boolean
+}
+
+export const stowingFacts = ({ plan }: Trailer): StowingFacts => ({
+  holds: plan.compartments.map((one) => holdFact(plan, one)),
+})
+
+function holdFact(
+  plan: Plan,
+  { id, name, place, wet, size, openings, shares = [], at, readings }: Compartment,
+): HoldFact {
+  const limit = figure(readings, 'weightLimit')
+  return {
+    id,
+    name,
+    place,
+    wet: wet ?? false,
+    size,
+    openings,
+    ...(limit !== undefined && { limit }),
+    limitRead: limit !== undefined,
+    shares: shares.map((one) => ({ id: one, kind: plan.slides.some((slide) => slide.id === one) ? 'slide' : 'berth' })),
+    ...middle(plan, id, at),
+  }
+}
+
+/** Where it lies along the trailer: as drawn, or else by the door of its name in the outer wall. */
+function middle(plan: Plan, id: string, at: number | undefined): { at?: number } {
+  if (at !== undefined) return { at }
+  const door = plan.outside.find((one) => one.id === id || one.id.startsWith(`${id}-`))
+  return door && (door.wall === 'door' || door.wall === 'off-door') ? { at: door.start + door.length / 2 } : {}
+}

@@ -1,0 +1,34 @@
+import type { Household } from '@hitchet/core/household/household'
+import type { FactSheet } from '@hitchet/core/match/factSheet'
+import { rank, type Match } from '@hitchet/core/match/match'
+import type { HouseRules } from '@hitchet/core/rules/houseRules'
+
+export interface RankJob {
+  /** Facts arrive as stored text and are parsed here. */
+  facts: readonly { id: string; facts: string }[]
+  households: readonly Household[]
+  rules: HouseRules
+}
+
+/** The yard ranked for each of some households. */
+export function rankAll({ facts, households, rules }: RankJob): Match[][] {
+  const candidates = facts.map(({ id, facts: text }) => ({ id, facts: JSON.parse(text) as FactSheet }))
+  return households.map((household) => rank(candidates, household, rules))
+}
+
+/** How the yard stands for a household, in three figures. */
+export interface Standing {
+  /** Units with nothing against them, of all. */
+  left: number
+  all: number
+  /** Id of the one that matches best. */
+  best?: string
+}
+
+/** How the yard stands for each of some households: a ranking of which only the outcome leaves the worker. */
+export const standings = (job: RankJob): Standing[] =>
+  rankAll(job).map((matches) => ({
+    left: matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').length,
+    all: matches.length,
+    ...(matches[0] && { best: matches[0].id }),
+  }))
