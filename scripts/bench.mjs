@@ -7,6 +7,7 @@ import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { withEnding } from './machine/ending.mjs'
 import { installMissing } from './machine/install.mjs'
+import { buildJobs, JOBS } from './machine/application.mjs'
 import { startMariaDb } from './machine/mariadb.mjs'
 import { ROOT, Stop } from './machine/places.mjs'
 import { run } from './machine/processes.mjs'
@@ -15,14 +16,16 @@ await withEnding(async (atEnd) => {
   await installMissing()
   const scratch = mkdtempSync(join(tmpdir(), 'hitchet-bench-'))
   atEnd(() => rmSync(scratch, { recursive: true, force: true }))
+  buildJobs()
   const database = await startMariaDb(join(scratch, 'db'))
   atEnd(database.stop)
   const env = {
     ...process.env,
     DATABASE_URL: database.url(),
     SESSION_SECRET: 'only for measuring, never for a dealership',
+    HITCHET_JOBS: JOBS,
   }
-  // Bundled and with room for young objects, as the worker is that ships (rankingPool.ts).
+  // Bundled and with room for young objects, as the worker is that ships (jobs/pool.ts).
   const bundle = join(ROOT, 'web', '.jobs', 'bench.mjs')
   atEnd(() => rmSync(bundle, { force: true }))
   run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
@@ -35,6 +38,7 @@ await withEnding(async (atEnd) => {
     '--external:mariadb',
     '--external:umzug',
     '--external:highs',
+    '--external:piscina',
     `--define:import.meta.url=${JSON.stringify(pathToFileURL(join(ROOT, 'scripts', 'bench', 'bench.ts')).href)}`,
     '--log-level=warning',
     `--outfile=${bundle}`,

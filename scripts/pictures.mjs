@@ -30,7 +30,7 @@ const [okoro, vossberg, dunmore, oosterveen] = [
 ]
 const scrollTo = (id) => () =>
   page
-    .evaluate((to) => document.getElementById(to).scrollIntoView({ block: 'start' }), id)
+    .evaluate((to) => document.getElementById(to)?.scrollIntoView({ block: 'start' }), id)
     .then(() => page.mouse.wheel(0, -90))
 
 const shot = async (name, path, before = async () => {}) => {

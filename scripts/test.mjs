@@ -1,37 +1,31 @@
 #!/usr/bin/env node
-// npm test: sets up what is missing and runs everything: types, lint, layer rules, Vitest, integration, Playwright.
+// npm test: sets up what is missing and runs everything: types, layout, lint, layer rules, Vitest, integration, Playwright.
 import { spawnSync } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { build, runTask, serve } from './machine/application.mjs'
+import { build } from './machine/application.mjs'
+import { checkAll } from './machine/checks.mjs'
 import { withEnding } from './machine/ending.mjs'
 import { installMissing } from './machine/install.mjs'
-import { startMariaDb } from './machine/mariadb.mjs'
 import { ROOT, Stop } from './machine/places.mjs'
-import { freePort } from './machine/processes.mjs'
+import { forPlaywright, forVitest, scratchFolder } from './machine/testbed.mjs'
 
 const BIN = join(ROOT, 'node_modules', '.bin')
 const totals = { passed: 0, failed: 0 }
 
+/** A browser test that passed at its second try is a defect; so many are still put down to a machine that is shared. */
+const FLAKY_MOST = 2
+
 await withEnding(async (atEnd) => {
   await installMissing()
-  const scratch = mkdtempSync(join(tmpdir(), 'hitchet-test-'))
-  atEnd(() => rmSync(scratch, { recursive: true, force: true }))
-
-  check('types of core, command line and scripts', 'tsc', ['--noEmit', '-p', '.'])
-  check('lint', 'eslint', ['.'])
-  check('layer rules', 'depcruise', ['core/src', 'web', 'cli', 'scripts'])
+  const scratch = scratchFolder(atEnd)
+  // The pages are built first: with them come the types of their routes.
   await build()
-  check('types of web', 'tsc', ['--noEmit', '-p', 'web'])
+  for (const { good } of await checkAll()) totals[good ? 'passed' : 'failed'] += 1
 
-  const database = await startMariaDb(join(scratch, 'db'))
-  atEnd(database.stop)
+  const { database, env } = await forVitest(atEnd, scratch)
   const report = join(scratch, 'vitest.json')
-  const vitest = sh(join(BIN, 'vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile=${report}`], {
-    HITCHET_TEST_DATABASE: database.url(),
-    HITCHET_JOBS: join(ROOT, 'web', '.jobs'),
-  })
+  const vitest = sh('vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile=${report}`], env)
   count('Vitest', vitest, () => {
     const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = JSON.parse(
       readFileSync(report, 'utf8'),
@@ -42,35 +36,30 @@ await withEnding(async (atEnd) => {
     return { passed: numPassedTests, failed: numFailedTests + broken || (numFailedTestSuites ? 1 : 0) }
   })
 
-  const env = {
-    DATABASE_URL: database.url(),
-    SESSION_SECRET: 'only for tests, never for a dealership',
-    HITCHET_DEMO: '1',
-  }
-  runTask('migrate', env)
-  runTask('loadDemo', env)
-  const server = await serve({ port: await freePort(), env })
-  atEnd(server.stop)
+  const address = await forPlaywright(atEnd, database)
   const browserReport = join(scratch, 'playwright.json')
-  const playwright = sh(join(BIN, 'playwright'), ['test', '--config', 'e2e/playwright.config.ts'], {
-    HITCHET_ADDRESS: server.address,
+  const playwright = sh('playwright', ['test', '--config', 'e2e/playwright.config.ts'], {
+    ...address,
     PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport,
   })
   count('Playwright', playwright, () => {
-    const { expected, unexpected, flaky } = JSON.parse(readFileSync(browserReport, 'utf8')).stats
-    if (flaky) console.log(`${flaky} passed at the second try only`)
-    return { passed: expected + flaky, failed: unexpected }
+    const { stats, suites } = JSON.parse(readFileSync(browserReport, 'utf8'))
+    const flaky = flakyIn(suites)
+    console.log(`${flaky.length} flaky${flaky.length ? `: ${flaky.join('; ')}` : ''}`)
+    const tooMany = flaky.length > FLAKY_MOST ? flaky.length : 0
+    return { passed: stats.expected + stats.flaky - tooMany, failed: stats.unexpected + tooMany }
   })
 
   console.log(`\n${totals.passed} passed, ${totals.failed} failed`)
   if (totals.failed) throw new Stop('Not everything holds; see above.')
 })
 
-/** One check that passes or fails as a whole. */
-function check(name, command, args) {
-  const good = sh(join(BIN, command), args) === 0
-  console.log(`${good ? 'good' : 'NOT GOOD'}: ${name}`)
-  totals[good ? 'passed' : 'failed'] += 1
+/** The names of those that passed at the second try only. */
+function flakyIn(suites) {
+  return suites.flatMap(({ suites: inner = [], specs = [] }) => [
+    ...specs.filter(({ tests }) => tests.some(({ status }) => status === 'flaky')).map(({ title }) => title),
+    ...flakyIn(inner),
+  ])
 }
 
 /** A runner's own numbers; one that broke before it could count has failed once. */
@@ -88,9 +77,9 @@ function count(name, code, read) {
 }
 
 function sh(command, args, env = {}) {
-  console.log(`\n> ${command.replace(`${BIN}/`, '')} ${args.join(' ')}`)
+  console.log(`\n> ${command} ${args.join(' ')}`)
   return (
-    spawnSync(command, args, {
+    spawnSync(join(BIN, command), args, {
       cwd: ROOT,
       stdio: ['ignore', 'inherit', 'inherit'],
       env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },

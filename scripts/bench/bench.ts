@@ -1,3 +1,4 @@
+import { closePool } from '../../web/server/jobs/pool'
 import { disconnect } from '../../web/server/db/database'
 import { benchFacts } from './facts'
 import { benchRanking } from './ranking'
@@ -12,4 +13,5 @@ const results = {
   ranking: await benchRanking(),
 }
 console.log(JSON.stringify(results, null, 2))
+await closePool()
 await disconnect()

@@ -9,7 +9,6 @@ import { database, inTransaction } from '../../web/server/db/database'
 import { migrate } from '../../web/server/db/migrate'
 import { yardFacts } from '../../web/server/db/facts'
 import { saveTrailers } from '../../web/server/db/trailers'
-import { closePool } from '../../web/server/jobs/pool'
 import { spread, timed } from './median'
 
 const UNITS = 500

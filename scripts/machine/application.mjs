@@ -4,25 +4,17 @@ import { onceFor, ROOT, WEB } from './places.mjs'
 import { run, start, stop, waitFor } from './processes.mjs'
 
 const NEXT = join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next')
-const JOBS = join(WEB, '.jobs')
+export const JOBS = join(WEB, '.jobs')
 
-/** Builds the pages and the worker bundle, unless neither sources nor packages changed. */
+/** Builds the worker bundle, and the pages unless neither sources nor packages changed. */
 export async function build() {
+  buildJobs()
   const inputs = ['core/src', 'web', 'package-lock.json', 'tsconfig.base.json', 'scripts/machine/application.mjs'].map(
     (path) => join(ROOT, path),
   )
-  const isThere = () => existsSync(join(WEB, '.next', 'BUILD_ID')) && existsSync(join(JOBS, 'worker.mjs'))
+  const isThere = () => existsSync(join(WEB, '.next', 'BUILD_ID'))
   await onceFor('build', inputs, isThere, () => {
     console.log('Building')
-    run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
-      join(WEB, 'server/jobs/worker.ts'),
-      '--bundle',
-      '--platform=node',
-      '--format=esm',
-      '--target=node20',
-      '--log-level=warning',
-      `--outfile=${join(JOBS, 'worker.mjs')}`,
-    ])
     run(process.execPath, [NEXT, 'build'], {
       cwd: WEB,
       quiet: true,
@@ -33,7 +25,32 @@ export async function build() {
 
 /** Runs a TypeScript task of the server, such as a migration, to its end. */
 export const runTask = (name, env) =>
-  run(process.execPath, ['--import', 'tsx', join(WEB, 'server', 'tasks', `${name}.ts`)], { cwd: WEB, env })
+  run(process.execPath, ['--import', 'tsx', join(WEB, 'server', 'tasks', `${name}.ts`)], {
+    cwd: WEB,
+    env: { HITCHET_JOBS: JOBS, ...env },
+  })
+
+/** The worker bundle: under a second, so it is always made. */
+export function buildJobs() {
+  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
+    join(WEB, 'server/jobs/worker.ts'),
+    '--bundle',
+    '--platform=node',
+    '--format=esm',
+    '--target=node20',
+    '--log-level=warning',
+    `--outfile=${join(JOBS, 'worker.mjs')}`,
+  ])
+}
+
+/** Serves from sources, each change seen at once, until stopped. */
+export function serveSources({ port, env }) {
+  return start(process.execPath, [NEXT, 'dev', '-H', '127.0.0.1', '-p', String(port)], {
+    cwd: WEB,
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', HITCHET_JOBS: JOBS, ...env },
+    stdio: ['ignore', 'inherit', 'inherit'],
+  })
+}
 
 /** Serves the built application until stopped. Resolves when it answers. */
 export async function serve({ port, host = '127.0.0.1', env }) {

@@ -6,7 +6,7 @@ import { Stop } from './places.mjs'
  */
 export async function withEnding(work) {
   const endings = []
-  let cut
+  let cut = () => {}
   const cutShort = new Promise((_, reject) => (cut = () => reject(new Cut())))
   cutShort.catch(() => {})
   for (const name of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(name, cut)

@@ -22,7 +22,7 @@ export async function installMissing() {
 }
 
 function checkNode() {
-  const [major, minor] = process.versions.node.split('.').map(Number)
+  const [major = 0, minor = 0] = process.versions.node.split('.').map(Number)
   if (major < 20 || (major === 20 && minor < 11))
     throw new Stop(`Node ${process.versions.node} is too old: Node 20.11 or newer is needed.`)
 }

@@ -88,8 +88,8 @@ function tryPort(port) {
     const server = createServer()
     server.once('error', () => resolve(undefined))
     server.listen(port, '127.0.0.1', () => {
-      const { port: got } = server.address()
-      server.close(() => resolve(got))
+      const address = server.address()
+      server.close(() => resolve(typeof address === 'object' ? address?.port : undefined))
     })
   })
 }

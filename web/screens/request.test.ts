@@ -6,7 +6,7 @@ import { request } from './request'
 /** A small server that answers each path in its own way. */
 const answers: Record<string, (response: ServerResponse) => void> = {
   '/good': (response) => response.end('{"id":"x"}'),
-  '/refused': (response) => response.writeHead(422).end('{"says":"Not right.","flaws":["a"]}'),
+  '/refused': (response) => response.writeHead(422).end('{"kind":"refused","says":"Not right.","flaws":["a"]}'),
   '/broken': (response) => response.writeHead(500).end('<html>'),
   '/cut': (response) => response.writeHead(200, { 'content-length': '100' }).write('{"id":', () => response.destroy()),
   '/slow': (response) => void response.writeHead(200).write('{"id":'),
@@ -24,32 +24,32 @@ describe('what comes of a request', () => {
   it('a refusal in the server’s words, with all it sent', async () =>
     expect(await request('PUT', `${base}/refused`, {})).toEqual({
       ok: false,
-      status: 422,
+      kind: 'refused',
       says: 'Not right.',
-      more: { says: 'Not right.', flaws: ['a'] },
+      flaws: ['a'],
     }))
   it('a fault without words', async () =>
     expect(await request('POST', `${base}/broken`)).toMatchObject({
       ok: false,
-      status: 500,
+      kind: 'failed',
       says: 'The server answered 500.',
     }))
 
   it('an answer cut short is none', async () =>
-    expect(await request('POST', `${base}/cut`)).toMatchObject({ ok: false, status: 0 }))
+    expect(await request('POST', `${base}/cut`)).toMatchObject({ ok: false, kind: 'offline' }))
 
   it('one given up on while it comes is none either', async () => {
     const stop = new AbortController()
     const outcome = request('POST', `${base}/slow`, {}, stop.signal)
     setTimeout(() => stop.abort(), 60)
-    expect(await outcome).toMatchObject({ ok: false, status: 0 })
+    expect(await outcome).toMatchObject({ ok: false, kind: 'offline' })
   })
 
   it('no server at all is said, and that nothing typed is lost', async () => {
     const outcome = await request('POST', 'http://127.0.0.1:9/nobody')
     expect(outcome).toMatchObject({
       ok: false,
-      status: 0,
+      kind: 'offline',
       says: expect.stringContaining('What you typed is kept here'),
     })
   })

@@ -1,10 +1,12 @@
-/** What came of a request: the server's answer, or words for the person. `status` 0: it never arrived. */
-export type Outcome<T> =
-  { ok: true; value: T } | { ok: false; status: number; says: string; more: Record<string, unknown> }
+import type { Refusal } from '../wire/refusal'
+
+/** What came of a request: the server's answer, or why not, with words for the person. `offline`: it never arrived, or its answer did not. */
+export type Outcome<T> = { ok: true; value: T } | ({ ok: false } & (Refusal | { kind: 'offline'; says: string }))
+export type Refused = Extract<Outcome<never>, { ok: false }>
 
 /** Sends JSON to one of our own handlers. Never throws: a dropped connection is an outcome like any other. */
 export async function request<T>(
-  method: 'POST' | 'PUT' | 'DELETE',
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   url: string,
   body?: unknown,
   signal?: AbortSignal,
@@ -18,19 +20,17 @@ export async function request<T>(
     })
     // An answer that was cut short, or given up on while it came, is no answer.
     if (response.ok) return { ok: true, value: (await response.json()) as T }
-    const refusal = (await response.json().catch(() => ({}))) as Record<string, unknown> & { says?: string }
-    return {
-      ok: false,
-      status: response.status,
-      says: refusal.says ?? `The server answered ${response.status}.`,
-      more: refusal,
-    }
+    const refusal = (await response.json().catch(() => undefined)) as Refusal | undefined
+    return { ok: false, ...(refusal?.kind ? refusal : fault(response.status)) }
   } catch {
-    return {
-      ok: false,
-      status: 0,
-      says: 'No connection to the server. What you typed is kept here; try again in a moment.',
-      more: {},
-    }
+    const says = 'No connection to the server. What you typed is kept here; try again in a moment.'
+    return { ok: false, kind: 'offline', says }
   }
 }
+
+/** What a proxy or a crash answers in our place. */
+const fault = (status: number): Refusal => ({ kind: 'failed', says: `The server answered ${status}.` })
+
+/** A refusal in one text, with each flaw. */
+export const refusalText = (refused: Refused): string =>
+  refused.kind === 'refused' ? [refused.says, ...refused.flaws].join(' ') : refused.says

@@ -41,6 +41,9 @@ const HOUSEHOLDS: Format<Household> = {
 /** Longest file that is read, characters: a trailer is some 30,000. */
 const LONGEST = 2_000_000
 
+/** Deepest nesting that is read: a trailer has nine levels. */
+const DEEPEST = 20
+
 /** The one way in: demo data, imports, the editor and the command line all pass here. */
 export const parseTrailer = (source: unknown): Parsed<Trailer> => parse(TRAILERS, source)
 export const parseHousehold = (source: unknown): Parsed<Household> => parse(HOUSEHOLDS, source)
@@ -99,5 +102,16 @@ function read(source: unknown): Read {
   }
   if (value === null || typeof value !== 'object' || Array.isArray(value))
     return { flaws: [error('', value, 'one JSON object with "format" and "version"')] }
+  if (deeperThan(DEEPEST, value)) return { flaws: [error('', 'lists within lists', `at most ${DEEPEST} levels`)] }
   return { value: value as Record<string, unknown> }
+}
+
+/** Looked through level by level: what is nested too deep for the stack must not be walked by it. */
+function deeperThan(most: number, value: unknown): boolean {
+  let level = [value]
+  for (let depth = 0; level.length; depth++) {
+    if (depth > most) return true
+    level = level.flatMap((one) => (one !== null && typeof one === 'object' ? Object.values(one) : []))
+  }
+  return false
 }

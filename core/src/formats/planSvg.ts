@@ -19,6 +19,9 @@ export function carried(trailer: Trailer): string {
 /** A drawing that was taken out of this program, as the unit it was made of; any other drawing says what is missing. */
 export function parsePlanSvg(text: string): Parsed<Trailer> {
   if (text.length > LONGEST) return flawed(error('', `${text.length} characters`, `at most ${LONGEST} characters`))
+  // A drawing of ours declares nothing; entities are how files of others make a reader fetch or swell.
+  if (/<!(DOCTYPE|ENTITY)/i.test(text))
+    return flawed(error('', '<!DOCTYPE', 'a drawing in SVG without a document type'))
   const valid = XMLValidator.validate(text)
   if (valid !== true) return flawed(error(`line ${valid.err.line}`, valid.err.msg, 'a drawing in SVG that is complete'))
   const document = new XMLParser({

@@ -3,7 +3,7 @@
 import { Box, Button, Field, Grid, HStack, Text, Textarea } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react'
+import { useDeferredValue, useMemo, useSyncExternalStore } from 'react'
 import { FormProvider, useForm, useFormContext, useWatch } from 'react-hook-form'
 import {
   draftOf,
@@ -20,6 +20,7 @@ import { Conflict } from '../Conflict'
 import { differing } from '../differing'
 import { PageHead } from '../PageHead'
 import { request } from '../request'
+import { useSaving } from '../useSaving'
 import { Along } from './Along'
 import { draftResolver } from './draftErrors'
 import { People } from './People'
@@ -48,43 +49,32 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
   const resolver = useMemo(() => draftResolver(reader, kept?.household), [reader, kept])
   const form = useForm<HouseholdDraft>({ defaultValues: start, resolver, mode: 'onTouched' })
   const { forget, keptVersion } = useKeptDraft(form, kept?.id ?? 'new', kept?.version ?? 0)
-  const [says, setSays] = useState<string>()
-  const [theirs, setTheirs] = useState<{ household: Household; version: number }>()
+  const { busy, says, theirs, send, say } = useSaving<Household>()
   const ready = useHydrated()
 
   const save = async (typed: HouseholdDraft, overVersion?: number) => {
     const { household } = householdFromDraft(typed, reader, kept?.household)
     if (!household) return
     const version = overVersion ?? keptVersion() ?? kept?.version
-    const outcome = kept
-      ? await request<{ id: string }>('PUT', `/api/households/${kept.id}`, { version, household })
-      : await request<{ id: string }>('POST', '/api/households', household)
-    if (outcome.ok) {
-      forget()
-      setTheirs(undefined)
-      setSays('Saved.')
-      form.reset(typed)
-      if (!kept) router.replace(`/households/${outcome.value.id}`)
-      router.refresh()
-      return
-    }
-    if (outcome.status === 409)
-      setTheirs({ household: outcome.more.theirs as Household, version: outcome.more.theirVersion as number })
-    setSays(
-      outcome.status === 409
-        ? undefined
-        : [outcome.says, ...((outcome.more.flaws as string[] | undefined) ?? [])].join(' '),
+    const saved = await send(() =>
+      kept
+        ? request<{ id: string }>('PUT', `/api/households/${kept.id}`, { version, household })
+        : request<{ id: string }>('POST', '/api/households', household),
     )
+    if (!saved) return
+    forget()
+    form.reset(typed)
+    if (!kept) router.replace(`/households/${saved.id}`)
+    router.refresh()
   }
   const submit = form.handleSubmit(
     (typed) => save(typed),
-    () => setSays('Some fields are not right yet; each says what would be.'),
+    () => say('Some fields are not right yet; each says what would be.'),
   )
   const drop = (to: HouseholdDraft) => {
     form.reset(to)
     forget()
-    setTheirs(undefined)
-    setSays(undefined)
+    say(undefined)
     router.refresh()
   }
   const mine = theirs && householdFromDraft(form.getValues(), reader, kept?.household).household
@@ -100,7 +90,7 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
               Drop what is not saved
             </Button>
           )}
-          <Button type="submit" loading={form.formState.isSubmitting}>
+          <Button type="submit" loading={busy}>
             Save
           </Button>
           {kept && (
@@ -112,9 +102,9 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
         {theirs && mine && (
           <Conflict
             what="household"
-            differences={differing(mine, theirs.household)}
+            differences={differing(mine, theirs.document)}
             onMine={() => void save(form.getValues(), theirs.version)}
-            onTheirs={() => drop(draftOf(theirs.household, system))}
+            onTheirs={() => drop(draftOf(theirs.document, system))}
           />
         )}
         <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 360px' }} gap="8">

@@ -50,7 +50,7 @@ export function TakeIn() {
     const outcome = await request('POST', '/api/trailers', trailer)
     setBusy(false)
     if (outcome.ok) router.push(`/yard/${trailer.stock}/tape?do=draw`)
-    else setSays([outcome.says, ...((outcome.more.flaws as string[] | undefined) ?? [])])
+    else setSays([outcome.says, ...(outcome.kind === 'refused' ? outcome.flaws : [])])
   }
   return (
     <>

@@ -6,6 +6,7 @@ import { NotAFigure } from '@hitchet/core/quantity/parse'
 import { SOURCES, type ReadingSpec, type Source } from '@hitchet/core/readings/reading'
 import { typedReading } from '@hitchet/core/readings/typed'
 import { request } from '../request'
+import { useSaving } from '../useSaving'
 import { SOURCE_WORDS } from './sources'
 
 /** One figure as people write it, where it comes from, and it is on the unit. `filled`: what a meter sent. */
@@ -26,8 +27,7 @@ export function TakeReading({
   // What the meter sends is put in once; typing over it counts.
   const text = filled !== undefined && typed.over !== filled ? filled : typed.text
   const [source, setSource] = useState<Source>('measured')
-  const [says, setSays] = useState<string>()
-  const [busy, setBusy] = useState(false)
+  const { busy, says, send: save, say } = useSaving()
   const field = useRef<HTMLInputElement>(null)
   useEffect(() => field.current?.focus(), [path])
   const send = async () => {
@@ -35,13 +35,10 @@ export function TakeReading({
       typedReading(spec, text)
     } catch (failure) {
       if (!(failure instanceof NotAFigure)) throw failure
-      return setSays(`Right would be ${failure.expected}`)
+      return say(`Right would be ${failure.expected}`)
     }
-    setBusy(true)
-    const outcome = await request('POST', `/api/trailers/${stock}/readings`, { key: path, text, source })
-    setBusy(false)
-    if (outcome.ok) onTaken()
-    else setSays(outcome.says)
+    const taken = await save(() => request('POST', `/api/trailers/${stock}/readings`, { key: path, text, source }))
+    if (taken) onTaken()
   }
   const options = spec.kind === 'choice' ? spec.choices! : spec.kind === 'yes-no' ? ['yes', 'no'] : undefined
   return (

@@ -13,13 +13,16 @@ export interface Account {
   role: Role
 }
 
+/** One spelling for each address: an accent makes another address, how it was typed does not. The column compares bytes. */
+export const normalEmail = (email: string): string => email.trim().normalize('NFKC').toLowerCase()
+
 export async function accountById(id: string): Promise<Account | undefined> {
   const row = await models().AccountRow.findByPk(id)
   return row ? account(row) : undefined
 }
 
 export async function accountByEmail(email: string): Promise<{ account: Account; passwordHash: string } | undefined> {
-  const row = await models().AccountRow.findOne({ where: { email: email.trim().toLowerCase() } })
+  const row = await models().AccountRow.findOne({ where: { email: normalEmail(email) } })
   return row ? { account: account(row), passwordHash: row.passwordHash } : undefined
 }
 
@@ -32,7 +35,7 @@ export async function addAccount({
   return inTransaction(async (transaction) =>
     account(
       await models().AccountRow.create(
-        { id: uuid(), name, email: email.trim().toLowerCase(), role, passwordHash },
+        { id: uuid(), name, email: normalEmail(email), role, passwordHash },
         { transaction },
       ),
     ),

@@ -69,7 +69,7 @@ describe('transactions', () => {
     expect([result, tries]).toEqual(['through', 3])
   })
 
-  it('it gives up after four tries', async () => {
+  it('it gives up after eight tries', async () => {
     let tries = 0
     await expect(
       inTransaction(async () => {
@@ -77,7 +77,7 @@ describe('transactions', () => {
         throw deadlock()
       }),
     ).rejects.toThrow('deadlock')
-    expect(tries).toBe(4)
+    expect(tries).toBe(8)
   })
 
   it('two transactions that really deadlock both end well', async () => {

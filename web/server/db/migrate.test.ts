@@ -1,8 +1,13 @@
 import { QueryTypes } from 'sequelize'
 import { describe, expect, it } from 'vitest'
+import { DEFAULT_HOUSE_RULES } from '@hitchet/core/rules/houseRules'
+import { unit } from '@hitchet/core/testing/unit'
 import { ownDatabase } from '../testing/database'
+import { accountByEmail } from './accounts'
 import { database } from './database'
+import { yardFacts } from './facts'
 import { migrate } from './migrate'
+import { trailersByStock } from './trailers'
 
 ownDatabase('migrate', { migrated: false })
 
@@ -12,9 +17,11 @@ const columns = () =>
     { type: QueryTypes.SELECT },
   )
 
+const ALL = ['001-first-tables', '002-facts-by-key', '003-exact-emails']
+
 describe('migrations', () => {
   it('make all tables from an empty database, and run once', async () => {
-    expect(await migrate(database())).toEqual(['001-first-tables'])
+    expect(await migrate(database())).toEqual(ALL)
     expect(await migrate(database())).toEqual([])
     const tables = new Set((await columns()).map(({ place }) => place.split('.')[0]))
     expect(tables).toEqual(new Set(['accounts', 'trailers', 'trailer_facts', 'households']))
@@ -34,5 +41,27 @@ describe('migrations', () => {
       { type: QueryTypes.SELECT },
     )
     expect(counted).toEqual([])
+  })
+
+  it('from the release before, with what was kept in it: units and people stay, facts are made anew', async () => {
+    const db = database()
+    const run = (sql: string) => db.query(sql, { type: QueryTypes.RAW })
+    for (const table of ['trailer_facts', 'trailers', 'households', 'accounts', 'migrations'])
+      await run(`DROP TABLE ${table}`)
+    expect(await migrate(db, '001-first-tables')).toEqual(['001-first-tables'])
+    const [id, now] = ["'01a211c0-e19f-705b-a140-3081076aadf1'", "'2026-11-01', '2026-11-01'"]
+    const document = JSON.stringify({ ...unit(), stock: 'OLD-1' })
+    await db.query(`INSERT INTO trailers VALUES (${id}, 'OLD-1', 3, :document, NULL, ${now})`, {
+      type: QueryTypes.RAW,
+      replacements: { document },
+    })
+    await run(`INSERT INTO trailer_facts VALUES (${id}, 3, 4, '{}')`)
+    await run(`INSERT INTO accounts VALUES (${id}, 'Maren', 'maren@lot.example', 'consultant', 'x', ${now})`)
+    expect(await migrate(db)).toEqual(ALL.slice(1))
+    expect(await trailersByStock(['OLD-1'])).toMatchObject([{ version: 3, trailer: { stock: 'OLD-1' } }])
+    const [facts] = await yardFacts(DEFAULT_HOUSE_RULES)
+    expect(JSON.parse(facts!.facts)).toMatchObject({ price: { asking: expect.any(Number) } })
+    expect(await accountByEmail('Maren@lot.example')).toBeDefined()
+    expect(await accountByEmail('marén@lot.example')).toBeUndefined()
   })
 })

@@ -2,6 +2,7 @@ import type { QueryInterface, Sequelize } from 'sequelize'
 import { SequelizeStorage, Umzug } from 'umzug'
 import * as firstTables from './migrations/001-first-tables'
 import * as factsByKey from './migrations/002-facts-by-key'
+import * as exactEmails from './migrations/003-exact-emails'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -9,15 +10,16 @@ type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 const MIGRATIONS: Record<string, Migration> = {
   '001-first-tables': firstTables,
   '002-facts-by-key': factsByKey,
+  '003-exact-emails': exactEmails,
 }
 
-/** Brings the database to today's tables; returns the names of the migrations that ran. */
-export async function migrate(db: Sequelize): Promise<string[]> {
+/** Brings the database to today's tables, or to those of an older release; returns the names of the migrations that ran. */
+export async function migrate(db: Sequelize, to?: string): Promise<string[]> {
   const umzug = new Umzug<QueryInterface>({
     migrations: Object.entries(MIGRATIONS).map(([name, { up }]) => ({ name, up })),
     context: db.getQueryInterface(),
     storage: new SequelizeStorage({ sequelize: db, tableName: 'migrations' }),
     logger: undefined,
   })
-  return (await umzug.up()).map(({ name }) => name)
+  return (await umzug.up(to === undefined ? {} : { to })).map(({ name }) => name)
 }

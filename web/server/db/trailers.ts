@@ -1,4 +1,4 @@
-import { QueryTypes, type Transaction } from 'sequelize'
+import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { Gone, StaleSave } from './conflict'
@@ -49,9 +49,23 @@ export async function stockNumbers(): Promise<string[]> {
   return rows.map(({ stock }) => stock)
 }
 
+/** Puts one trailer into stock; false when its number is there already, however it is written. The index decides, so that of two at once one is refused. */
+export async function addTrailer(trailer: Trailer, by: string | null): Promise<boolean> {
+  try {
+    await inTransaction((transaction) => create(trailer, by, transaction))
+    return true
+  } catch (failure) {
+    if (failure instanceof UniqueConstraintError) return false
+    throw failure
+  }
+}
+
+const create = (trailer: Trailer, by: string | null, transaction: Transaction) =>
+  models().TrailerRow.create({ id: uuid(), stock: trailer.stock, document: trailer, updatedBy: by }, { transaction })
+
 /**
- * Puts trailers into stock as part of a transaction. One whose stock number is there already becomes its
- * next version. Its facts are made when they are next asked for (`facts.ts`).
+ * Puts trailers into stock as part of a transaction. One whose stock number is there already, however it
+ * is written, becomes its next version under the number as it hangs in the window. Its facts are made when they are next asked for (`facts.ts`).
  */
 export async function saveTrailers(
   trailers: readonly Trailer[],
@@ -63,10 +77,11 @@ export async function saveTrailers(
   const renewed: string[] = []
   for (const trailer of trailers) {
     const row = await TrailerRow.findOne({ where: { stock: trailer.stock }, transaction, lock: true })
-    if (row) await row.update({ document: trailer, version: row.version + 1, updatedBy: by }, { transaction })
-    else
-      await TrailerRow.create({ id: uuid(), stock: trailer.stock, document: trailer, updatedBy: by }, { transaction })
-    ;(row ? renewed : added).push(trailer.stock)
+    if (row) {
+      const document = { ...trailer, stock: row.stock }
+      await row.update({ document, version: row.version + 1, updatedBy: by }, { transaction })
+    } else await create(trailer, by, transaction)
+    ;(row ? renewed : added).push(row?.stock ?? trailer.stock)
   }
   return { added, renewed }
 }

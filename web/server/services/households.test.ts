@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { household, person } from '@hitchet/core/testing/someone'
-import { deleteHousehold, householdById } from '../db/households'
+import { Gone } from '../db/conflict'
+import { allHouseholds, deleteHousehold, householdById } from '../db/households'
 import { ownDatabase } from '../testing/database'
 import { fileResponse } from './files'
 import { renewHousehold, startHousehold } from './households'
@@ -9,13 +10,11 @@ ownDatabase('households')
 
 const BY = '01a211c0-e19f-705b-a140-3081076aadf1'
 const family = (name: string) => household([person({ id: 'ro', name: 'Ro' })], { name })
-const started = async (name: string) => ((await (await startHousehold(family(name), BY)).json()) as { id: string }).id
+const started = async (name: string) => (await startHousehold(family(name), BY)).id
 
 describe('saving a household', () => {
   it('starts one and answers with its id', async () => {
-    const response = await startHousehold(family('New'), BY)
-    expect(response.status).toBe(200)
-    const { id, version } = (await response.json()) as { id: string; version: number }
+    const { id, version } = await startHousehold(family('New'), BY)
     expect(version).toBe(1)
     expect((await householdById(id))!.household.name).toBe('New')
   })
@@ -25,27 +24,26 @@ describe('saving a household', () => {
     ['a text', 'hello'],
     ['one without people', { ...family('x'), people: [] }],
   ])('%s is refused with its flaws, and nothing is saved', async (_, source) => {
-    const response = await startHousehold(source, BY)
-    expect(response.status).toBe(422)
-    expect(await response.json()).toMatchObject({
-      says: expect.stringContaining('Nothing was saved'),
+    const before = await allHouseholds()
+    await expect(startHousehold(source, BY)).rejects.toMatchObject({
+      name: 'Refused',
+      message: expect.stringContaining('Nothing was saved'),
       flaws: [expect.any(String)],
     })
+    expect(await allHouseholds()).toEqual(before)
   })
 
   it('over an older version is answered with theirs', async () => {
     const id = await started('Mine')
-    expect((await renewHousehold(id, 1, family('Theirs'), BY)).status).toBe(200)
-    const late = await renewHousehold(id, 1, family('Mine again'), BY)
-    expect(late.status).toBe(409)
-    expect(await late.json()).toMatchObject({ theirVersion: 2, theirs: { name: 'Theirs' } })
+    expect(await renewHousehold(id, 1, family('Theirs'), BY)).toEqual({ id, version: 2 })
+    const late = renewHousehold(id, 1, family('Mine again'), BY)
+    await expect(late).rejects.toMatchObject({ theirVersion: 2, theirs: { name: 'Theirs' } })
   })
 
-  it('that was deleted meanwhile says so; without a version it is not tried', async () => {
+  it('that was deleted meanwhile says so', async () => {
     const id = await started('Short')
-    expect((await renewHousehold(id, undefined, family('x'), BY)).status).toBe(400)
     await deleteHousehold(id)
-    expect((await renewHousehold(id, 1, family('x'), BY)).status).toBe(410)
+    await expect(renewHousehold(id, 1, family('x'), BY)).rejects.toBeInstanceOf(Gone)
   })
 })
 

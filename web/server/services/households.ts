@@ -1,33 +1,35 @@
 import { flawText } from '@hitchet/core/flaws/flaw'
 import { parseHousehold } from '@hitchet/core/formats/document'
-import { refusal } from '../auth/guard'
-import { Gone, StaleSave } from '../db/conflict'
+import type { Household } from '@hitchet/core/household/household'
 import { inTransaction } from '../db/database'
 import { addHouseholds, saveHousehold } from '../db/households'
+import { flawed } from '../refused'
 
-/** Saves a household that is not kept yet; answers with its id, or with every flaw in words. */
-export async function startHousehold(source: unknown, by: string): Promise<Response> {
-  const { document, flaws } = parseHousehold(source)
-  if (!document) return flawed(flaws.map(flawText))
-  const [id] = await inTransaction((transaction) => addHouseholds([document], by, transaction))
-  return Response.json({ id, version: 1 })
+export interface SavedHousehold {
+  id: string
+  version: number
 }
 
-/** Saves over the version that was read; a newer one is answered with, never overwritten. */
-export async function renewHousehold(id: string, version: unknown, source: unknown, by: string): Promise<Response> {
-  if (typeof version !== 'number') return refusal(400, 'Say which version was edited.')
-  const { document, flaws } = parseHousehold(source)
-  if (!document) return flawed(flaws.map(flawText))
-  try {
-    const kept = await saveHousehold(id, version, document, by)
-    return Response.json({ id, version: kept.version })
-  } catch (failure) {
-    if (failure instanceof StaleSave)
-      return refusal(409, failure.message, { theirs: failure.theirs, theirVersion: failure.theirVersion })
-    if (failure instanceof Gone) return refusal(410, failure.message)
-    throw failure
-  }
+/** Saves a household that is not kept yet. @throws Refused with every flaw in words; nothing is saved then. */
+export async function startHousehold(source: unknown, by: string): Promise<SavedHousehold> {
+  const household = read(source)
+  const [id] = await inTransaction((transaction) => addHouseholds([household], by, transaction))
+  return { id: id!, version: 1 }
 }
 
-const flawed = (lines: string[]): Response =>
-  refusal(422, 'Nothing was saved: something in it is not right.', { flaws: lines })
+/** Saves over the version that was read. @throws Refused as above, StaleSave, Gone. */
+export async function renewHousehold(
+  id: string,
+  version: number,
+  source: unknown,
+  by: string,
+): Promise<SavedHousehold> {
+  const kept = await saveHousehold(id, version, read(source), by)
+  return { id, version: kept.version }
+}
+
+function read(source: unknown): Household {
+  const { document, flaws } = parseHousehold(source)
+  if (!document) throw flawed(flaws.map(flawText))
+  return document
+}

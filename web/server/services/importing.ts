@@ -1,4 +1,4 @@
-import { parseAny, type AnyDocument } from '@hitchet/core/formats/document'
+import { parseAny, type AnyDocument, type Parsed } from '@hitchet/core/formats/document'
 import { parsePlanSvg } from '@hitchet/core/formats/planSvg'
 import { error, flawText } from '@hitchet/core/flaws/flaw'
 import { TRAILER_FORMAT, type Trailer } from '@hitchet/core/trailer/trailer'
@@ -31,10 +31,7 @@ export async function importFiles(
   files: readonly ImportFile[],
   { keepGood, by }: { keepGood: boolean; by: string | null },
 ): Promise<ImportReport> {
-  const read = files.map((file) => ({
-    file,
-    ...(file.name.toLowerCase().endsWith('.svg') ? parsePlanSvg(file.text) : parseAny(file.text)),
-  }))
+  const read = files.map((file) => ({ file, ...parsed(file) }))
   const lines = (severity: 'error' | 'warning') =>
     read.flatMap(({ file, flaws }) =>
       flaws.filter((flaw) => flaw.severity === severity).map((flaw) => `${file.name}: ${flawText(flaw)}`),
@@ -42,7 +39,7 @@ export async function importFiles(
   const good = read.flatMap(({ file, document }) => (document ? [{ file, document }] : []))
   const trailers = good.filter(isTrailer)
   const twice = trailers.filter(
-    ({ document }, i) => trailers.findIndex((other) => other.document.stock === document.stock) < i,
+    ({ document }, i) => trailers.findIndex((other) => sameStock(other.document, document)) < i,
   )
   const errors = [
     ...lines('error'),
@@ -71,4 +68,15 @@ export async function importFiles(
 
 function isTrailer(one: { file: ImportFile; document: AnyDocument }): one is { file: ImportFile; document: Trailer } {
   return one.document.format === TRAILER_FORMAT
+}
+
+const sameStock = (a: Trailer, b: Trailer): boolean => a.stock.toLowerCase() === b.stock.toLowerCase()
+
+/** One file, whatever stands in it: what its reader did not expect is a flaw of that file, and costs no other its answer. */
+function parsed({ name, text }: ImportFile): Parsed<AnyDocument> {
+  try {
+    return name.toLowerCase().endsWith('.svg') ? parsePlanSvg(text) : parseAny(text)
+  } catch {
+    return { flaws: [error('', text.slice(0, 40), 'a file that can be read; this one cannot')] }
+  }
 }

@@ -2,86 +2,90 @@ import { flawText } from '@hitchet/core/flaws/flaw'
 import { parseTrailer } from '@hitchet/core/formats/document'
 import { tapeList, type ToMeasure } from '@hitchet/core/match/tapeList'
 import { NotAFigure } from '@hitchet/core/quantity/parse'
-import { SOURCES, type Source } from '@hitchet/core/readings/reading'
+import type { ReadingSpec, ReadingValue, Source } from '@hitchet/core/readings/reading'
 import { typedReading } from '@hitchet/core/readings/typed'
 import { thingAt, withReading } from '@hitchet/core/trailer/things'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
-import { refusal } from '../auth/guard'
+import { flawed, Refused } from '../refused'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import type { Account } from '../db/accounts'
-import { Gone, StaleSave } from '../db/conflict'
 import { yardFacts } from '../db/facts'
 import { allHouseholds } from '../db/households'
-import { inTransaction } from '../db/database'
-import { changeTrailer, saveTrailers, stockNumbers, trailersByStock, type StockedTrailer } from '../db/trailers'
+import { addTrailer, changeTrailer, trailersByStock, type StockedTrailer } from '../db/trailers'
 
-/** A unit that is new on the lot; one whose stock number hangs in another window is refused. */
-export async function takeIn(source: unknown, { id }: Account): Promise<Response> {
-  const { document, flaws } = parseTrailer(source)
-  if (!document) return refusal(422, 'Nothing was saved: something in it is not right.', { flaws: flaws.map(flawText) })
-  return inTransaction(async (transaction) => {
-    const taken = (await stockNumbers()).some((stock) => stock.toLowerCase() === document.stock.toLowerCase())
-    if (taken) return refusal(409, `${document.stock} is in the yard already; choose another stock number.`)
-    await saveTrailers([document], id, transaction)
-    return Response.json({ version: 1 })
-  })
+export interface SavedTrailer {
+  version: number
+  trailer: Trailer
 }
 
-/** A trailer as edited, over the version that was read; a newer one is answered with, never overwritten. */
+/** A unit that is new on the lot. @throws Refused when something in it is not right, or its stock number hangs in another window. */
+export async function takeIn(source: unknown, { id }: Account): Promise<SavedTrailer> {
+  const trailer = read(source)
+  if (await addTrailer(trailer, id)) return { version: 1, trailer }
+  throw new Refused(`${trailer.stock} is in the yard already; choose another stock number.`, [], 409)
+}
+
+/** A trailer as edited, over the version that was read. @throws Refused, StaleSave, Gone. */
 export async function renewTrailer(
   stock: string,
-  version: unknown,
+  version: number,
   source: unknown,
   { id }: Account,
-): Promise<Response> {
-  if (typeof version !== 'number') return refusal(400, 'Say which version was edited.')
-  const { document, flaws } = parseTrailer(source)
-  if (!document) return refusal(422, 'Nothing was saved: something in it is not right.', { flaws: flaws.map(flawText) })
-  if (document.stock !== stock)
-    return refusal(422, 'Nothing was saved: this is another unit.', {
-      flaws: [`stock: found "${document.stock}"; right would be "${stock}"`],
-    })
-  return answered(() => changeTrailer(stock, id, () => document, version))
+): Promise<SavedTrailer> {
+  const trailer = read(source)
+  if (trailer.stock !== stock) {
+    const flaw = `stock: found "${trailer.stock}"; right would be "${stock}"`
+    throw new Refused('Nothing was saved: this is another unit.', [flaw])
+  }
+  return changeTrailer(stock, id, () => trailer, version)
 }
 
-/** One more reading, beside those there are: nobody's is overwritten, so it goes onto whatever version is the latest. */
+/** A reading as someone typed it. */
+export interface TypedReading {
+  key: string
+  text: string
+  source: Source
+}
+
+/** One more reading, beside those there are: nobody's is overwritten, so it goes onto whatever version is the latest. @throws Refused, Gone. */
 export async function takeReading(
   stock: string,
-  given: unknown,
+  { key, text, source }: TypedReading,
   { id, name }: Account,
   today: string,
-): Promise<Response> {
-  const { key, text, source } = (given ?? {}) as { key?: unknown; text?: unknown; source?: unknown }
-  if (typeof key !== 'string' || typeof text !== 'string' || !SOURCES.includes(source as Source))
-    return refusal(400, `A reading needs a key, a text and a source (${SOURCES.join(', ')}).`)
+): Promise<SavedTrailer> {
   const [found] = await trailersByStock([stock])
   const at = found && thingAt(found.trailer, key)
-  if (!found || !at) return refusal(404, `Nothing on ${stock} is called ${key}.`)
+  if (!found || !at) throw new Refused(`Nothing on ${stock} is called ${key}.`, [], 404)
+  const reading = { value: typed(at.spec, text), source, on: today, by: name }
+  // The schema once more: a figure may be typed well and still be out of all bounds.
+  const { flaws } = parseTrailer(JSON.parse(JSON.stringify(withReading(found.trailer, key, reading))))
+  const wrong = flaws.filter(({ severity }) => severity === 'error')
+  if (wrong.length) throw new Refused(`Not taken: ${flawText(wrong[0]!)}`)
+  return changeTrailer(stock, id, (latest) => withReading(latest, key, reading) ?? latest)
+}
+
+function typed(spec: ReadingSpec, text: string): ReadingValue {
   try {
-    const value = typedReading(at.spec, text)
-    const reading = { value, source: source as Source, on: today, by: name }
-    // The schema once more: a figure may be typed well and still be out of all bounds.
-    const { flaws } = parseTrailer(JSON.parse(JSON.stringify(withReading(found.trailer, key, reading))))
-    const wrong = flaws.filter(({ severity }) => severity === 'error')
-    if (wrong.length) return refusal(422, `Not taken: ${flawText(wrong[0]!)}`)
-    return await answered(() => changeTrailer(stock, id, (latest) => withReading(latest, key, reading) ?? latest))
+    return typedReading(spec, text)
   } catch (failure) {
-    if (failure instanceof NotAFigure) return refusal(422, `Not taken: ${failure.message}.`)
+    if (failure instanceof NotAFigure) throw new Refused(`Not taken: ${failure.message}.`)
     throw failure
   }
 }
 
-async function answered(save: () => Promise<StockedTrailer>): Promise<Response> {
-  try {
-    const { version, trailer } = await save()
-    return Response.json({ version, trailer })
-  } catch (failure) {
-    if (failure instanceof StaleSave)
-      return refusal(409, failure.message, { theirs: failure.theirs, theirVersion: failure.theirVersion })
-    if (failure instanceof Gone) return refusal(410, 'This unit is no longer in stock.')
-    throw failure
-  }
+function read(source: unknown): Trailer {
+  const { document, flaws } = parseTrailer(source)
+  if (!document) throw flawed(flaws.map(flawText))
+  return document
+}
+
+/** A unit by its stock number. @throws Refused when there is none. */
+export async function trailerOf(stock: string): Promise<Trailer> {
+  const [found] = await trailersByStock([stock])
+  if (!found) throw new Refused('No unit of that stock number.', [], 404)
+  return found.trailer
 }
 
 /** What to measure next on a unit, by how many open households' answers it could change. */

@@ -1,6 +1,4 @@
-import { guarded } from '../../../server/auth/guard'
+import { anyDocument, handler } from '../../../server/http/handler'
 import { startHousehold } from '../../../server/services/households'
 
-export const POST = guarded(async (request, account) =>
-  startHousehold(await request.json().catch(() => undefined), account.id),
-)
+export const POST = handler(({ body, account }) => startHousehold(body, account.id), { body: anyDocument })

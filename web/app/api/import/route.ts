@@ -1,8 +1,8 @@
 import { array, boolean, object, string } from 'yup'
-import { guarded, refusal } from '../../../server/auth/guard'
+import { handler } from '../../../server/http/handler'
 import { importFiles } from '../../../server/services/importing'
 
-const request = object({
+const body = object({
   keepGood: boolean().required(),
   files: array(object({ name: string().max(200).required(), text: string().defined() }).required())
     .min(1)
@@ -10,10 +10,14 @@ const request = object({
     .required(),
 })
 
+/** A thousand units with room to spare, bytes. */
+const MOST = 64_000_000
+
 /** Files of trailers and households into the yard. Answers with a report in any case. */
-export const POST = guarded(async (incoming, account) => {
-  const body = await incoming.json().catch(() => undefined)
-  if (!request.isValidSync(body, { strict: true }))
-    return refusal(400, 'Send files with a name and a text, 1 to 1,000 of them.')
-  return Response.json(await importFiles(body.files, { keepGood: body.keepGood, by: account.id }))
-})
+export const POST = handler(
+  ({ body: { files, keepGood }, account }) => importFiles(files, { keepGood, by: account.id }),
+  {
+    body,
+    most: MOST,
+  },
+)

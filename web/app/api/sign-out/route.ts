@@ -1,7 +1,4 @@
-import { guarded } from '../../../server/auth/guard'
 import { signOut } from '../../../server/auth/session'
+import { handler } from '../../../server/http/handler'
 
-export const POST = guarded(async () => {
-  await signOut()
-  return Response.json({ ok: true })
-})
+export const POST = handler(async () => signOut())

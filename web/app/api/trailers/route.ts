@@ -1,5 +1,5 @@
-import { guarded } from '../../../server/auth/guard'
+import { anyDocument, handler } from '../../../server/http/handler'
 import { takeIn } from '../../../server/services/trailers'
 
 /** A unit that is new on the lot. */
-export const POST = guarded(async (request, account) => takeIn(await request.json().catch(() => null), account))
+export const POST = handler(({ body, account }) => takeIn(body, account), { body: anyDocument })

@@ -1,9 +1,14 @@
 import { parseHousehold } from '@hitchet/core/formats/document'
-import { guarded, refusal } from '../../../server/auth/guard'
+import { anyDocument, handler } from '../../../server/http/handler'
+import { Refused } from '../../../server/refused'
 import { yardLeft } from '../../../server/services/matching'
 
 /** How much of the yard is left for a household that is still being typed; nothing is saved. */
-export const POST = guarded(async (request) => {
-  const { document } = parseHousehold(await request.json().catch(() => undefined))
-  return document ? Response.json(await yardLeft(document)) : refusal(422, 'The household is not complete yet.')
-})
+export const POST = handler(
+  async ({ body }) => {
+    const { document } = parseHousehold(body)
+    if (!document) throw new Refused('The household is not complete yet.')
+    return yardLeft(document)
+  },
+  { body: anyDocument },
+)

@@ -14,7 +14,9 @@ import { bodiesAt, type TimeOfDay } from '@hitchet/core/plan/times'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { useMeasures } from '../../../look/measures'
 import { Conflict } from '../../Conflict'
+import type { SavedTrailer } from '../../../server/services/trailers'
 import { request } from '../../request'
+import { useSaving } from '../../useSaving'
 import { Segments } from '../../Segments'
 import { Shortcuts } from '../../shell/Shortcuts'
 import { useKeys } from '../../shell/useKeys'
@@ -79,9 +81,7 @@ function DrawingBoard({
   const [marks, setMarks] = useState<Point[]>()
   const [sliding, setSliding] = useState(false)
   const [inRooms, setInRooms] = useState(false)
-  const [says, setSays] = useState(left && 'What you had drawn and not saved is back.')
-  const [theirs, setTheirs] = useState<{ trailer: Trailer; version: number }>()
-  const [saving, setSaving] = useState(false)
+  const { busy, says, theirs, send, say } = useSaving<Trailer>(left && 'What you had drawn and not saved is back.')
   const plan = board.history.now
   const dirty = plan !== base.plan
   const made = useMemo(() => plan.conversions.map(({ id }) => id), [plan])
@@ -131,7 +131,7 @@ function DrawingBoard({
     // A bed that is made up is there at night.
     if (to.berths.some(({ id, conversion }) => conversion && ids?.includes(id))) setTime('night')
   }
-  const put = (grabbed: Item, to: Bounds, { first, free }: { first: boolean; free: boolean }) => {
+  const move = (grabbed: Item, to: Bounds, { first, free }: { first: boolean; free: boolean }) => {
     // Where it is by now: the hand may have grabbed it many moments ago.
     const item = items.find(({ id, list }) => id === grabbed.id && list === grabbed.list) ?? grabbed
     const { bounds, guides: lines } = free
@@ -159,50 +159,42 @@ function DrawingBoard({
   const setUnderlay = (next: Underlay | undefined) => {
     showUnderlay(next)
     if (!keepUnderlay(trailer.stock, next))
-      setSays('The picture is too large to be kept on this device: it stays until the page is left.')
+      say('The picture is too large to be kept on this device: it stays until the page is left.')
   }
   const point = (at: Point) => {
     if (marks && marks.length < 2) setMarks([...marks, at])
     else if (held) place(held, at)
   }
-  const save = async (over = base.version, latest = theirs?.trailer ?? trailer): Promise<void> => {
-    setSaving(true)
-    const outcome = await request<{ version: number; trailer: Trailer }>('PUT', `/api/trailers/${trailer.stock}`, {
+  const put = (over: number, latest: Trailer) =>
+    request<SavedTrailer>('PUT', `/api/trailers/${trailer.stock}`, {
       version: over,
       trailer: { ...latest, plan: withReadingsOf(plan, latest.plan) },
     })
-    setSaving(false)
-    // Somebody only measured while this was drawn: their readings go with it.
-    const meanwhile = outcome.ok ? undefined : (outcome.more.theirs as Trailer | undefined)
-    if (!outcome.ok && meanwhile && drawnAlike(meanwhile.plan, base.plan))
-      return save(outcome.more.theirVersion as number, meanwhile)
-    if (outcome.ok) {
-      setBase({ version: outcome.value.version, plan })
-      setTheirs(undefined)
-      forget()
-      setSays('Saved.')
-      router.refresh()
-    } else if (outcome.status === 409) {
-      setTheirs({ trailer: outcome.more.theirs as Trailer, version: outcome.more.theirVersion as number })
-      setSays(undefined)
-    } else
-      setSays(
-        outcome.status === 0
-          ? 'No connection to the server. The drawing is kept on this device; save again in a moment.'
-          : [outcome.says, ...((outcome.more.flaws as string[] | undefined) ?? [])].join(' '),
-      )
+  const save = async (over = base.version, latest = theirs?.document ?? trailer): Promise<void> => {
+    const saved = await send(async () => {
+      const outcome = await put(over, latest)
+      const meanwhile = !outcome.ok && outcome.kind === 'stale' ? (outcome.theirs as Trailer) : undefined
+      // Somebody only measured while this was drawn: their readings go with it.
+      return !outcome.ok && outcome.kind === 'stale' && meanwhile && drawnAlike(meanwhile.plan, base.plan)
+        ? put(outcome.theirVersion, meanwhile)
+        : outcome
+    })
+    if (!saved) return
+    setBase({ version: saved.version, plan })
+    forget()
+    router.refresh()
   }
   const takeTheirs = () => {
-    setBase({ version: theirs!.version, plan: theirs!.trailer.plan })
-    step({ do: 'begin', with: theirs!.trailer.plan })
+    setBase({ version: theirs!.version, plan: theirs!.document.plan })
+    step({ do: 'begin', with: theirs!.document.plan })
     forget()
-    setTheirs(undefined)
+    say(undefined)
     router.refresh()
   }
   const drop = () => {
     step({ do: 'change', to: base.plan, chosen: [] })
     forget()
-    setSays('Back to what is saved; Undo brings the drawing back.')
+    say('Back to what is saved; Undo brings the drawing back.')
   }
   return (
     <>
@@ -214,7 +206,7 @@ function DrawingBoard({
           canRedo={board.history.future.length > 0}
           models={models}
           step={step}
-          onSays={setSays}
+          onSays={say}
         />
         <Segments
           label="Time of day"
@@ -240,7 +232,7 @@ function DrawingBoard({
               Drop
             </Button>
           )}
-          <Button size="sm" onClick={() => void save()} loading={saving} disabled={!dirty}>
+          <Button size="sm" onClick={() => void save()} loading={busy} disabled={!dirty}>
             Save the plan
           </Button>
           <Shortcuts
@@ -266,8 +258,8 @@ function DrawingBoard({
       {theirs && (
         <Conflict
           what="plan"
-          differences={planDiffering(plan, theirs.trailer.plan, system)}
-          shown={<TwoPlans mine={plan} theirs={theirs.trailer.plan} />}
+          differences={planDiffering(plan, theirs.document.plan, system)}
+          shown={<TwoPlans mine={plan} theirs={theirs.document.plan} />}
           onMine={() => void save(theirs.version)}
           onTheirs={takeTheirs}
         />
@@ -325,7 +317,7 @@ function DrawingBoard({
             onPoint={point}
             onSlideUnderlay={sliding && underlay ? (dx, dy) => setUnderlay(slid(underlay, dx, dy)) : undefined}
             onChoose={choose}
-            onPut={put}
+            onPut={move}
             onEnd={() => (setGuides([]), setDragging(false))}
           />
           <ThreeTimes plan={plan} made={made} findings={findings} shown={time} onShow={setTime} />

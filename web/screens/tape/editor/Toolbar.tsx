@@ -21,6 +21,7 @@ import { withoutReadings } from '@hitchet/core/editing/planReadings'
 import { aligned } from '@hitchet/core/editing/snap'
 import type { Plan } from '@hitchet/core/plan/plan'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
+import { request } from '../../request'
 import type { Model } from '../model'
 import type { Step } from './drawing'
 import { doubledAll } from './useBoardKeys'
@@ -44,9 +45,9 @@ export function Toolbar({ plan, items, canUndo, canRedo, models, step, onSays }:
   const start = async (from: string) => {
     if (from === 'empty') return change(emptyBox(plan.box.length, plan.box.width), [])
     if (from === 'front to rear' || from === 'side to side') return change(mirrored(plan, from as Turnover), [])
-    const answer = await fetch(`/api/trailers/${from}`).catch(() => undefined)
-    if (!answer?.ok) return onSays('That plan could not be fetched; the drawing is as it was.')
-    change(withoutReadings(((await answer.json()) as Trailer).plan), [])
+    const answer = await request<Trailer>('GET', `/api/trailers/${from}`)
+    if (!answer.ok) return onSays('That plan could not be fetched; the drawing is as it was.')
+    change(withoutReadings(answer.value.plan), [])
   }
   return (
     <HStack gap="1" flexWrap="wrap" role="toolbar" aria-label="Drawing">

@@ -1,19 +1,18 @@
-import { guarded, refusal } from '../../../../server/auth/guard'
+import { number, object } from 'yup'
 import { deleteHousehold } from '../../../../server/db/households'
+import { anyDocument, handler } from '../../../../server/http/handler'
+import { Refused } from '../../../../server/refused'
 import { renewHousehold } from '../../../../server/services/households'
 
-type Context = { params: Promise<{ id: string }> }
+type Params = { id: string }
 
-export const PUT = guarded<Context>(async (request, account, { params }) => {
-  const { version, household } = ((await request.json().catch(() => null)) ?? {}) as {
-    version?: unknown
-    household?: unknown
-  }
-  return renewHousehold((await params).id, version, household, account.id)
-})
+const body = object({ version: number().integer().required(), household: anyDocument })
 
-export const DELETE = guarded<Context>(async (_request, _account, { params }) =>
-  (await deleteHousehold((await params).id))
-    ? Response.json({ ok: true })
-    : refusal(404, 'No household of that number.'),
+export const PUT = handler<Params, { version: number; household: unknown }>(
+  ({ body: { version, household }, account, params: { id } }) => renewHousehold(id, version, household, account.id),
+  { body },
 )
+
+export const DELETE = handler<Params>(async ({ params: { id } }) => {
+  if (!(await deleteHousehold(id))) throw new Refused('No household of that number.', [], 404)
+})

@@ -1,23 +1,20 @@
+import { number, object } from 'yup'
 import { documentText } from '@hitchet/core/formats/document'
-import { guarded, refusal } from '../../../../server/auth/guard'
-import { trailersByStock } from '../../../../server/db/trailers'
+import { anyDocument, handler } from '../../../../server/http/handler'
 import { fileResponse } from '../../../../server/services/files'
-import { renewTrailer } from '../../../../server/services/trailers'
+import { renewTrailer, trailerOf } from '../../../../server/services/trailers'
 
-type Context = { params: Promise<{ stock: string }> }
+type Params = { stock: string }
+
+const body = object({ version: number().integer().required(), trailer: anyDocument })
 
 /** A unit as `trailer.json`. */
-export const GET = guarded<Context>(async (_request, _account, { params }) => {
-  const [found] = await trailersByStock([(await params).stock])
-  return found
-    ? fileResponse(found.trailer.stock, documentText(found.trailer))
-    : refusal(404, 'No unit of that stock number.')
+export const GET = handler<Params>(async ({ params: { stock } }) => {
+  const trailer = await trailerOf(stock)
+  return fileResponse(trailer.stock, documentText(trailer))
 })
 
-export const PUT = guarded<Context>(async (request, account, { params }) => {
-  const { version, trailer } = ((await request.json().catch(() => null)) ?? {}) as {
-    version?: unknown
-    trailer?: unknown
-  }
-  return renewTrailer((await params).stock, version, trailer, account)
-})
+export const PUT = handler<Params, { version: number; trailer: unknown }>(
+  ({ body: { version, trailer }, account, params: { stock } }) => renewTrailer(stock, version, trailer, account),
+  { body },
+)

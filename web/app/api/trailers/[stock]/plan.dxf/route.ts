@@ -1,12 +1,10 @@
 import { planDxf } from '@hitchet/core/formats/planDxf'
-import { guarded, refusal } from '../../../../../server/auth/guard'
-import { trailersByStock } from '../../../../../server/db/trailers'
+import { handler } from '../../../../../server/http/handler'
 import { fileResponse } from '../../../../../server/services/files'
+import { trailerOf } from '../../../../../server/services/trailers'
 
 /** The plan for CAD. */
-export const GET = guarded<{ params: Promise<{ stock: string }> }>(async (_request, _account, { params }) => {
-  const [found] = await trailersByStock([(await params).stock])
-  return found
-    ? fileResponse(`${found.trailer.stock}-plan`, planDxf(found.trailer.plan), 'dxf')
-    : refusal(404, 'No unit of that stock number.')
+export const GET = handler<{ stock: string }>(async ({ params: { stock } }) => {
+  const trailer = await trailerOf(stock)
+  return fileResponse(`${trailer.stock}-plan`, planDxf(trailer.plan), 'dxf')
 })

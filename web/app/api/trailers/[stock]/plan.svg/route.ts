@@ -1,12 +1,11 @@
 import { planSvg } from '../../../../../drawing/planSvg'
-import { guarded, refusal } from '../../../../../server/auth/guard'
-import { trailersByStock } from '../../../../../server/db/trailers'
+import { handler } from '../../../../../server/http/handler'
 import { fileResponse } from '../../../../../server/services/files'
+import { trailerOf } from '../../../../../server/services/trailers'
 
 /** The plan as a drawing to scale. */
-export const GET = guarded<{ params: Promise<{ stock: string }> }>(async (_request, _account, { params }) => {
-  const [found] = await trailersByStock([(await params).stock])
-  if (!found) return refusal(404, 'No unit of that stock number.')
+export const GET = handler<{ stock: string }>(async ({ params: { stock } }) => {
+  const trailer = await trailerOf(stock)
   const { renderToStaticMarkup } = await import('react-dom/server')
-  return fileResponse(`${found.trailer.stock}-plan`, planSvg(found.trailer, renderToStaticMarkup), 'svg')
+  return fileResponse(`${trailer.stock}-plan`, planSvg(trailer, renderToStaticMarkup), 'svg')
 })

@@ -1,12 +1,17 @@
-import { guarded } from '../../../../../server/auth/guard'
+import { object, string } from 'yup'
+import { SOURCES, type Source } from '@hitchet/core/readings/reading'
+import { handler } from '../../../../../server/http/handler'
 import { takeReading } from '../../../../../server/services/trailers'
 
+const body = object({
+  key: string().max(200).required(),
+  text: string().max(200).defined(),
+  source: string<Source>().oneOf(SOURCES).required(),
+})
+
 /** One more reading on a unit. */
-export const POST = guarded<{ params: Promise<{ stock: string }> }>(async (request, account, { params }) =>
-  takeReading(
-    (await params).stock,
-    await request.json().catch(() => null),
-    account,
-    new Date().toISOString().slice(0, 10),
-  ),
+export const POST = handler<{ stock: string }, { key: string; text: string; source: Source }>(
+  ({ body: reading, account, params: { stock } }) =>
+    takeReading(stock, reading, account, new Date().toISOString().slice(0, 10)),
+  { body, most: 8_000 },
 )

@@ -1,0 +1,41 @@
+import { spawn } from 'node:child_process'
+import { join } from 'node:path'
+import { ROOT } from './places.mjs'
+
+const BIN = join(ROOT, 'node_modules', '.bin')
+
+/** What holds of the text alone, without running it. Each passes or fails as a whole. */
+const CHECKS = [
+  { name: 'types of core, command line and tests', command: 'tsc', args: ['--noEmit', '-p', '.'] },
+  { name: 'types of scripts', command: 'tsc', args: ['--noEmit', '-p', 'tsconfig.scripts.json'] },
+  { name: 'types of web', command: 'tsc', args: ['--noEmit', '-p', 'web'] },
+  { name: 'layout', command: 'prettier', args: ['--check', '--log-level=warn', '.'] },
+  { name: 'lint', command: 'eslint', args: ['.', '--cache', '--cache-location', '.hitchet/eslint/'] },
+  { name: 'layer rules', command: 'depcruise', args: ['core/src', 'web', 'cli', 'scripts'] },
+]
+
+/** Runs all checks, two at a time; what a check says is shown only when it fails. Resolves to their names and outcomes. */
+export async function checkAll() {
+  const open = [...CHECKS]
+  const done = []
+  const next = async () => {
+    for (let check = open.shift(); check; check = open.shift()) {
+      const { code, said } = await sayingOf(check)
+      if (code !== 0) process.stdout.write(`\n${said}`)
+      console.log(`${code === 0 ? 'good' : 'NOT GOOD'}: ${check.name}`)
+      done.push({ name: check.name, good: code === 0 })
+    }
+  }
+  await Promise.all([next(), next()])
+  return done
+}
+
+function sayingOf({ command, args }) {
+  return new Promise((resolve) => {
+    const child = spawn(join(BIN, command), args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] })
+    let said = ''
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => (said += part))
+    child.once('error', (failure) => resolve({ code: 1, said: String(failure) }))
+    child.once('exit', (code) => resolve({ code, said }))
+  })
+}

@@ -1,0 +1,36 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { build, buildJobs, JOBS, runTask, serve } from './application.mjs'
+import { startMariaDb } from './mariadb.mjs'
+import { freePort } from './processes.mjs'
+
+/** A folder that is gone at the end. */
+export function scratchFolder(atEnd) {
+  const folder = mkdtempSync(join(tmpdir(), 'hitchet-test-'))
+  atEnd(() => rmSync(folder, { recursive: true, force: true }))
+  return folder
+}
+
+/** What Vitest needs: a database of its own and the worker bundle. Returns the environment for it. */
+export async function forVitest(atEnd, scratch) {
+  buildJobs()
+  const database = await startMariaDb(join(scratch, 'db'))
+  atEnd(database.stop)
+  return { database, env: { HITCHET_TEST_DATABASE: database.url(), HITCHET_JOBS: JOBS } }
+}
+
+/** What Playwright needs: the built application with the demo's data in that database. Returns the environment for it. */
+export async function forPlaywright(atEnd, database) {
+  await build()
+  const env = {
+    DATABASE_URL: database.url(),
+    SESSION_SECRET: 'only for tests, never for a dealership',
+    HITCHET_DEMO: '1',
+  }
+  runTask('migrate', env)
+  runTask('loadDemo', env)
+  const server = await serve({ port: await freePort(), env })
+  atEnd(server.stop)
+  return { HITCHET_ADDRESS: server.address }
+}

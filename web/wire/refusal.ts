@@ -1,0 +1,9 @@
+/**
+ * Why something was not done, as the server says it and the page hears it. `says` is for the person.
+ * `stale`: somebody else saved first; `gone`: it is not there any more; `refused`: it is not right, each
+ * flaw in words; `stranger`: sign in first; `away`: the database does not answer, try again; `failed`: a fault of ours.
+ */
+export type Refusal =
+  | { kind: 'stale'; says: string; theirs: unknown; theirVersion: number }
+  | { kind: 'gone' | 'stranger' | 'away' | 'failed'; says: string }
+  | { kind: 'refused'; says: string; flaws: string[] }
