@@ -1,5 +1,6 @@
 import '../flaws/wording'
 import { array, boolean, number, object, string, type ISchema, type Schema } from 'yup'
+import { objectOf } from '../flaws/objectOf'
 import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
 import { figure, readingsSchema, type Readings } from '../readings/reading'
 import { ageField, countField, idField, lengthField, moneyField, nameField, needed, weightField } from './fields'
@@ -105,7 +106,10 @@ export interface Gear {
   first?: 'camp' | 'road'
 }
 
-const vehicle = object({ name: nameField().required(), readings: readingsSchema(VEHICLE_READS).required() }).noUnknown()
+const vehicle = objectOf<Vehicle>()({
+  name: nameField().required(),
+  readings: readingsSchema(VEHICLE_READS).required(),
+})
 
 const sizeFields = {
   length: needed(lengthField(1, 400)),
@@ -113,7 +117,7 @@ const sizeFields = {
   height: needed(lengthField(1, 400)),
 }
 
-const person = object({
+const person = objectOf<Person>()({
   id: idField().required(),
   name: nameField().required(),
   age: needed(ageField()),
@@ -126,17 +130,17 @@ const person = object({
   needs: array(string().oneOf(NEEDS).required()).default(undefined),
   guest: boolean(),
   seldom: boolean(),
-}).noUnknown()
+})
 
-const pet = object({
+const pet = objectOf<Pet>()({
   id: idField().required(),
   name: nameField().required(),
   kind: string().oneOf(['dog', 'cat', 'other']).required(),
   weight: weightField(0, 400),
   crate: object(sizeFields).noUnknown().default(undefined),
-}).noUnknown()
+})
 
-const gear = object({
+const gear = objectOf<Gear>()({
   id: idField().required(),
   name: nameField().required(),
   count: needed(countField(1, 200)),
@@ -149,7 +153,7 @@ const gear = object({
   fragile: boolean(),
   keep: string().oneOf(['inside', 'outside', 'dry']),
   first: string().oneOf(['camp', 'road']),
-}).noUnknown()
+})
 
 const stances = object(
   Object.fromEntries(
@@ -163,28 +167,28 @@ const stances = object(
 const list = (of: ISchema<unknown>) => array(of as Schema).required()
 
 /** The same schema checks files, the interview as it is typed (texts such as 6'2 are read), and the server. */
-export const householdSchema = object({
+export const householdSchema = objectOf<Household>()({
   format: string().oneOf([HOUSEHOLD_FORMAT]).required(),
   version: number().oneOf([HOUSEHOLD_VERSION]).required(),
   name: nameField().required(),
   people: list(person).min(1, 'at least one person').max(14, 'at most 14 people'),
   pets: list(pet),
   vehicle: vehicle.required(),
-  trip: object({
+  trip: objectOf<Trip>()({
     nights: needed(countField(1, 365)),
     hookups: string().oneOf(HOOKUPS).required(),
     season: string().oneOf(SEASONS).required(),
-  })
-    .noUnknown()
-    .required(),
-  limits: object({ budget: moneyField(), trailerLength: lengthField(96, 720), rigLength: lengthField(96, 1200) })
-    .noUnknown()
-    .required(),
+  }).required(),
+  limits: objectOf<Limits>()({
+    budget: moneyField(),
+    trailerLength: lengthField(96, 720),
+    rigLength: lengthField(96, 1200),
+  }).required(),
   guestsCome: string().oneOf(GUEST_RHYTHMS).required(),
   gear: list(gear),
   stances: stances.required(),
   notes: string().max(4000),
-}).noUnknown()
+})
 
 /** A rating of the tow vehicle, or undefined when nobody read it. */
 export const vehicleFigure = (household: Household, key: VehicleKey): number | undefined =>

@@ -1,5 +1,6 @@
 import '../flaws/wording'
 import { array, boolean, lazy, number, object, string, tuple, type ISchema, type Schema } from 'yup'
+import { objectOf } from '../flaws/objectOf'
 import {
   BERTH_KINDS,
   BERTH_READS,
@@ -204,44 +205,44 @@ const point = () => tuple([along('x').required(), along('y').required()])
 const side = () => string().oneOf(SIDES)
 const list = (of: ISchema<unknown>) => array(of as Schema).required()
 
-const box = object({
+const box = objectOf<Box>()({
   length: size('Front wall to rear wall, outside').required(),
   width: size('Off-door wall to door wall, outside').required(),
   wall: number().min(0.5).max(6).required(),
   tongue: number().min(0).max(90).required(),
   bumper: number().min(0).max(40).required(),
-}).noUnknown()
+})
 
-const room = object({
+const room = objectOf<Room>()({
   id: id().required(),
   name: name().required(),
   kind: string().oneOf(ROOM_KINDS).required(),
   shape: shapeSchema,
   closedBy: string().oneOf(['door', 'curtain', 'nothing']).required(),
-}).noUnknown()
+})
 
-const wall = object({
+const wall = objectOf<Wall>()({
   id: id().required(),
   from: point().required(),
   to: point().required(),
   thickness: number().min(0.5).max(6).required(),
-}).noUnknown()
+})
 
-const door = object({
+const door = objectOf<Door>()({
   id: id().required(),
   kind: string().oneOf(Object.keys(DOOR_KINDS)).required(),
   from: point().required(),
   to: point().required(),
   hinge: string().oneOf(['from', 'to']),
   opens: side(),
-}).noUnknown()
+})
 
-const windowSchema = object({
+const windowSchema = objectOf<Window>()({
   id: id().required(),
   kind: string().oneOf(['fixed', 'opening', 'exit']).required(),
   from: point().required(),
   to: point().required(),
-}).noUnknown()
+})
 
 const onWall = {
   id: id().required(),
@@ -249,15 +250,15 @@ const onWall = {
   start: along('Start along the wall').required(),
   length: size('Length along the wall').required(),
 }
-const slide = object({
+const slide = objectOf<Slide>()({
   ...onWall,
   depth: size('How far it moves out').required(),
   readings: readingsSchema(SLIDE_READS),
-}).noUnknown()
-const canvasEnd = object({ ...onWall, depth: size('How far it folds out').required() }).noUnknown()
+})
+const canvasEnd = objectOf<CanvasEnd>()({ ...onWall, depth: size('How far it folds out').required() })
 
 const fixtureOf = (kind: string) =>
-  object({
+  objectOf<Fixture>()({
     id: id().required(),
     kind: string().oneOf(Object.keys(FIXTURE_KINDS)).required(),
     name: name(),
@@ -266,20 +267,20 @@ const fixtureOf = (kind: string) =>
     slide: id(),
     band: tuple([number().min(0).max(200).required(), number().min(0).max(200).required()]).default(undefined),
     readings: readingsSchema(FIXTURE_KINDS[kind as FixtureKind]?.reads ?? {}),
-  }).noUnknown()
+  })
 
 const outsideOf = (kind: string) =>
-  object({
+  objectOf<OutsideItem>()({
     ...onWall,
     kind: string().oneOf(Object.keys(OUTSIDE_KINDS)).required(),
     readings: readingsSchema(OUTSIDE_KINDS[kind as OutsideKind]?.reads ?? {}),
-  }).noUnknown()
+  })
 
 /** One schema for each kind, made once: what may be read depends on what the thing is. */
 export const fixtureSchemas = byKind(Object.keys(FIXTURE_KINDS), fixtureOf)
 export const outsideSchemas = byKind(Object.keys(OUTSIDE_KINDS), outsideOf)
 
-const berth = object({
+const berth = objectOf<Berth>()({
   id: id().required(),
   kind: string().oneOf(Object.keys(BERTH_KINDS)).required(),
   name: name().required(),
@@ -291,9 +292,9 @@ const berth = object({
   slide: id(),
   canvasEnd: id(),
   readings: readingsSchema(BERTH_READS),
-}).noUnknown()
+})
 
-const conversion = object({
+const conversion = objectOf<Conversion>()({
   id: id().required(),
   name: name().required(),
   uses: list(id()),
@@ -301,7 +302,7 @@ const conversion = object({
   minutes: number().min(0).max(120).required(),
   takes: list(id()),
   excludes: list(id()),
-}).noUnknown()
+})
 
 const opening = object({
   wall: string()
@@ -310,7 +311,7 @@ const opening = object({
   width: size('Opening width').required(),
   height: size('Opening height').required(),
 }).noUnknown()
-const compartment = object({
+const compartment = objectOf<Compartment>()({
   id: id().required(),
   name: name().required(),
   place: string().oneOf(['inside', 'outside']).required(),
@@ -324,9 +325,9 @@ const compartment = object({
   shares: array(id().required()).default(undefined),
   at: along('Middle, from the front wall'),
   readings: readingsSchema(COMPARTMENT_READS),
-}).noUnknown()
+})
 
-export const planSchema = object({
+export const planSchema = objectOf<Plan>()({
   box: box.required(),
   rooms: list(room),
   walls: list(wall),
@@ -339,7 +340,7 @@ export const planSchema = object({
   conversions: list(conversion),
   outside: list(lazy(kindOf(outsideSchemas))),
   compartments: list(compartment),
-}).noUnknown()
+})
 
 /** Picks the schema by `kind`; an unknown kind is judged by the first, whose message lists the kinds there are. */
 export function kindOf(schemas: Record<string, Schema>): (value: unknown) => Schema {

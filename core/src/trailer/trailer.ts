@@ -1,5 +1,6 @@
 import '../flaws/wording'
 import { array, lazy, number, object, string, type Schema } from 'yup'
+import { objectOf } from '../flaws/objectOf'
 import { byKind, kindOf, planSchema, type Plan } from '../plan/plan'
 import { EQUIPMENT_KINDS, TRAILER_READS, type EquipmentKind, type TrailerKey } from '../readings/catalogue'
 import { figure, readingsSchema, type Readings } from '../readings/reading'
@@ -52,18 +53,18 @@ export interface Equipment {
 }
 
 const equipmentOf = (kind: string) =>
-  object({
+  objectOf<Equipment>()({
     id: string()
       .matches(/^[a-z0-9][a-z0-9-]{0,40}$/, 'a short id of small letters, digits and dashes, such as gray-1')
       .required(),
     kind: string().oneOf(Object.keys(EQUIPMENT_KINDS)).required(),
     name: string().min(1).max(80),
     readings: readingsSchema(EQUIPMENT_KINDS[kind as EquipmentKind]?.reads ?? {}),
-  }).noUnknown()
+  })
 
 export const equipmentSchemas = byKind(Object.keys(EQUIPMENT_KINDS), equipmentOf)
 
-export const trailerSchema = object({
+export const trailerSchema = objectOf<Trailer>()({
   format: string().oneOf([TRAILER_FORMAT]).required(),
   version: number().oneOf([TRAILER_VERSION]).required(),
   stock: string()
@@ -78,7 +79,7 @@ export const trailerSchema = object({
   readings: readingsSchema(TRAILER_READS).required(),
   equipment: array(lazy(kindOf(equipmentSchemas)) as unknown as Schema).required(),
   plan: planSchema.required(),
-}).noUnknown()
+})
 
 /** A number read on the trailer as a whole, or undefined when it is still to be measured. */
 export const trailerFigure = (trailer: Trailer, key: TrailerKey): number | undefined => figure(trailer.readings, key)

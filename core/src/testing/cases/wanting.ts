@@ -1,0 +1,95 @@
+import { COUPLE, FAMILY, LONG } from '../lot'
+import type { Case } from './case'
+import { pair, of, want } from './people'
+
+/** What they want, would rather not have, and can pay. Common practice. */
+export const WANTING: Case[] = [
+  {
+    says: 'No slide, as they insist.',
+    of: want({ noSlide: 'must' }),
+    unit: FAMILY,
+    question: 'wishes',
+    verdict: 'no',
+    reason: /They want no slide at all; it has one/,
+  },
+  {
+    says: 'A second door for the children to slip out of: they would rather not.',
+    of: want({ secondDoor: 'avoid' }),
+    unit: LONG,
+    question: 'wishes',
+    verdict: 'tight',
+    reason: /rather not have a second entry door; it has/,
+  },
+  {
+    says: 'A drill does it for them, buttons are not wanted.',
+    of: want({ powerStabilizers: 'avoid' }),
+    unit: LONG,
+    question: 'wishes',
+    verdict: 'tight',
+    reason: /rather not have power stabilizers; it has/,
+  },
+  {
+    says: '30 lb cylinders, as they like.',
+    of: want({ largeCylinders: 'want' }),
+    unit: LONG,
+    question: 'wishes',
+    verdict: 'fits',
+    reason: /It has 30 lb cylinders/,
+  },
+  {
+    says: 'Nobody wants a jackknife.',
+    of: want({ jackknifeSofa: 'avoid' }),
+    unit: FAMILY,
+    question: 'wishes',
+    verdict: 'tight',
+    reason: /rather not have a jackknife sofa; it has/,
+  },
+  {
+    says: 'A tri-fold, as they like.',
+    of: want({ triFoldSofa: 'want' }),
+    unit: LONG,
+    question: 'wishes',
+    verdict: 'fits',
+    reason: /It has a tri-fold sofa/,
+  },
+  {
+    says: 'No theater seats for the two of them.',
+    of: want({ theaterSeats: 'want' }),
+    unit: COUPLE,
+    question: 'wishes',
+    verdict: 'tight',
+    reason: /would like theater seats; there is none/,
+  },
+  {
+    says: 'The glass shower they asked for.',
+    of: want({ glassShower: 'want' }),
+    unit: COUPLE,
+    question: 'wishes',
+    verdict: 'fits',
+    reason: /It has a glass shower door/,
+  },
+  {
+    says: 'A plug for the panel that stands in the sun.',
+    of: want({ solarPort: 'want' }),
+    unit: COUPLE,
+    question: 'wishes',
+    verdict: 'fits',
+    reason: /It has a plug for portable solar/,
+  },
+  {
+    says: 'Hot water without end.',
+    of: want({ onDemandHeater: 'want' }),
+    unit: LONG,
+    question: 'wishes',
+    verdict: 'fits',
+    reason: /It has on-demand hot water/,
+  },
+  {
+    says: 'Five thousand over what they have.',
+    of: of([...pair()], { limits: { budget: 50000 } }),
+    unit: LONG,
+    question: 'price',
+    verdict: 'no',
+    reason: /./,
+  },
+]
