@@ -31,7 +31,10 @@ const SALKA = 'Dorian Salka'
 const UNDERHAY = 'Joss and Mabel Underhay'
 const VOSSBERG = 'Hanna and Pim Vossberg'
 
-/** What an experienced consultant would say of a unit to these people (common practice), and what the program must therefore answer. */
+/**
+ * What an experienced consultant would say of a unit to these people (common practice), and what the program
+ * must therefore answer.
+ */
 const CASES: [
   says: string,
   household: string,

@@ -160,7 +160,8 @@ test('rooms are drawn by themselves, and a shower’s corner is cut by its inche
 test('traced over a picture that is scaled by two known points', async ({ page }) => {
   await takeIn(page)
   const svg =
-    '<svg xmlns="http://www.w3.org/2000/svg" width="400" height="200"><rect x="40" y="40" width="320" height="120" fill="none" stroke="black"/></svg>'
+    '<svg xmlns="http://www.w3.org/2000/svg" width="400" height="200">' +
+    '<rect x="40" y="40" width="320" height="120" fill="none" stroke="black"/></svg>'
   await page
     .getByLabel('Picture to trace')
     .setInputFiles({ name: 'sheet.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) })

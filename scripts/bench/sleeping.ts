@@ -6,8 +6,10 @@ import { spread, timed } from './median'
 const PROBLEMS = 1000
 
 /**
- * The sleeping solver against HiGHS on the same 1,000 problems of up to 10 people and 14 berths, with conversions, exclusions and
- * berths that disturb others: the same optimum, and how much sooner. To reach: equal on all, 100 times by median, 50 ms at worst.
+ * The sleeping solver against HiGHS on the same 1,000 problems of up to 10 people and 14 berths, with
+ * conversions, exclusions and
+ * berths that disturb others: the same optimum, and how much sooner. To reach: equal on all, 100 times by
+ * median, 50 ms at worst.
  */
 export async function benchSleeping() {
   const highs = await loadHighs()

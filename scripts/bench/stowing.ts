@@ -10,7 +10,10 @@ const SETS = 60
 const CARGOES = 8
 const ANY_WAY = Object.values(RotationType).filter((one) => typeof one === 'number')
 
-/** What programs of the literature fill of BR1 to BR7 (from memory of the papers' tables: from the wall-building rule of 1995 to tree searches of the 2010s). */
+/**
+ * What programs of the literature fill of BR1 to BR7 (from memory of the papers' tables: from the wall-building
+ * rule of 1995 to tree searches of the 2010s).
+ */
 const PUBLISHED_PERCENT = [81, 95]
 
 /**

@@ -27,7 +27,10 @@ export function factShapes(): Record<string, FactShape> {
 export const writtenShapes = (): Record<string, FactShape> =>
   JSON.parse(readFileSync(SHAPES_FILE, 'utf8')) as Record<string, FactShape>
 
-/** Rooms whose facts have another shape than was written down under the same version: databases would go on using the old ones. */
+/**
+ * Rooms whose facts have another shape than was written down under the same version: databases would go on
+ * using the old ones.
+ */
 export function movedWithoutVersion(now: Record<string, FactShape>, written: Record<string, FactShape>): string[] {
   return Object.keys(now).filter(
     (id) => now[id]!.version === written[id]?.version && JSON.stringify(now[id]) !== JSON.stringify(written[id]),

@@ -15,7 +15,10 @@ export function publishedSchemas(): Record<string, JsonSchema> {
   }
 }
 
-/** What a thing may carry depends on its kind, so each list is a choice among kinds; a shape is a rectangle or a polygon. */
+/**
+ * What a thing may carry depends on its kind, so each list is a choice among kinds; a shape is a rectangle or a
+ * polygon.
+ */
 function trailerJsonSchema(): JsonSchema {
   const schema = converted(trailerSchema)
   const items = (list: string, schemas: Record<string, Schema>) => {

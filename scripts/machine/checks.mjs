@@ -1,20 +1,39 @@
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
-import { ROOT } from './places.mjs'
+import { HOME, ROOT } from './places.mjs'
 
 const BIN = join(ROOT, 'node_modules', '.bin')
 
+/** What a check found lately, so that it looks at what changed only. */
+const KEPT = join(HOME, 'checks')
+const remembering = (name) => ['--incremental', '--tsBuildInfoFile', join(KEPT, `${name}.tsbuildinfo`)]
+
 /** What holds of the text alone, without running it. Each passes or fails as a whole. */
 const CHECKS = [
-  { name: 'types of core, command line and tests', command: 'tsc', args: ['--noEmit', '-p', '.'] },
-  { name: 'types of scripts', command: 'tsc', args: ['--noEmit', '-p', 'tsconfig.scripts.json'] },
-  { name: 'types of web', command: 'tsc', args: ['--noEmit', '-p', 'web'] },
-  { name: 'layout', command: 'prettier', args: ['--check', '--log-level=warn', '.'] },
-  { name: 'lint', command: 'eslint', args: ['.', '--cache', '--cache-location', '.hitchet/eslint/'] },
+  {
+    name: 'types of core, command line and tests',
+    command: 'tsc',
+    args: ['--noEmit', '-p', '.', ...remembering('core')],
+  },
+  {
+    name: 'types of scripts',
+    command: 'tsc',
+    args: ['--noEmit', '-p', 'tsconfig.scripts.json', ...remembering('scripts')],
+  },
+  { name: 'types of web', command: 'tsc', args: ['--noEmit', '-p', 'web', ...remembering('web')] },
+  {
+    name: 'layout',
+    command: 'prettier',
+    args: ['--check', '--log-level=warn', '--cache', '--cache-location', `${KEPT}/layout`, '.'],
+  },
+  { name: 'lint', command: 'eslint', args: ['.', '--cache', '--cache-location', `${KEPT}/lint/`] },
   { name: 'layer rules', command: 'depcruise', args: ['core/src', 'web', 'cli', 'scripts'] },
 ]
 
-/** Runs all checks, two at a time; what a check says is shown only when it fails. Resolves to their names and outcomes. */
+/**
+ * Runs all checks, two at a time; what a check says is shown only when it fails. Resolves to their names and
+ * outcomes.
+ */
 export async function checkAll() {
   const open = [...CHECKS]
   const done = []

@@ -33,7 +33,8 @@ function installDebian() {
   const apt = aptCommand()
   if (!apt) {
     throw new Stop(
-      `These Debian packages are missing: ${missing.join(' ')}\nThis account may not install them. Ask an administrator to run:\n  apt-get update && apt-get install -y --no-install-recommends ${missing.join(' ')}`,
+      `These Debian packages are missing: ${missing.join(' ')}\nThis account may not install them. Ask an administrator to run:\n` +
+        `  apt-get update && apt-get install -y --no-install-recommends ${missing.join(' ')}`,
     )
   }
   console.log(`Installing from Debian: ${missing.join(', ')}`)

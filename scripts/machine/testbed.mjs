@@ -20,7 +20,10 @@ export async function forVitest(atEnd, scratch) {
   return { database, env: { HITCHET_TEST_DATABASE: database.url(), HITCHET_JOBS: JOBS } }
 }
 
-/** What Playwright needs: the built application with the demo's data in that database. Returns the environment for it. */
+/**
+ * What Playwright needs: the built application with the demo's data in that database. Returns the environment
+ * for it.
+ */
 export async function forPlaywright(atEnd, database) {
   await build()
   const env = {

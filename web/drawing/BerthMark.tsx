@@ -38,7 +38,10 @@ export function BerthMark({ berth, made }: { berth: Berth; made: boolean }) {
       <rect width={across} height={deep} rx="3" fill="var(--h-colors-bar)" />
       {made && (
         <path
-          d={`M0 ${deep * 0.4}Q${across / 2} ${deep * 0.36} ${across} ${deep * 0.4}V${deep - 3}Q${across} ${deep} ${across - 3} ${deep}H3Q0 ${deep} 0 ${deep - 3}Z`}
+          d={[
+            `M0 ${deep * 0.4}Q${across / 2} ${deep * 0.36} ${across} ${deep * 0.4}V${deep - 3}`,
+            `Q${across} ${deep} ${across - 3} ${deep}H3Q0 ${deep} 0 ${deep - 3}Z`,
+          ].join('')}
           fill="var(--h-colors-sheet)"
         />
       )}

@@ -30,7 +30,10 @@ export function Dimensions({
   return (
     <g data-layer="dimensions" stroke="var(--h-colors-line)" strokeWidth={1 / scale} fill="none" pointerEvents="none">
       <path
-        d={`M0 ${bottom - tick}v${2 * tick}M0 ${bottom}H${length / 2 - 4 * size}M${length / 2 + 4 * size} ${bottom}H${length}m0 ${-tick}v${2 * tick}`}
+        d={[
+          `M0 ${bottom - tick}v${2 * tick}M0 ${bottom}H${length / 2 - 4 * size}`,
+          `M${length / 2 + 4 * size} ${bottom}H${length}m0 ${-tick}v${2 * tick}`,
+        ].join('')}
       />
       <text x={length / 2} y={bottom} {...text}>
         box {formatFeet(length, system)}

@@ -1,11 +1,15 @@
 import type { Bounds } from '@hitchet/core/plan/shape'
 
-/** Average width of a sign in the narrow face, as a share of its size. Measured on the shipped font: 0.44 for mixed text. */
+/**
+ * Average width of a sign in the narrow face, as a share of its size. Measured on the shipped font: 0.44 for
+ * mixed text.
+ */
 const SIGN = 0.46
 
 /**
  * The longest of some wordings that fits a zone of the plan, along it when that is the longer way; none
- * when not even the shortest does: a label never runs over an edge. `size` in pixels, `halo` where lines run under it, `scale` in pixels per inch.
+ * when not even the shortest does: a label never runs over an edge. `size` in pixels, `halo` where lines run
+ * under it, `scale` in pixels per inch.
  */
 export function FittedText({
   wordings,

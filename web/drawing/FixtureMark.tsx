@@ -31,7 +31,10 @@ export function FixtureMark({ plan, fixture }: { plan: Plan; fixture: Fixture })
   )
 }
 
-/** How each kind is drawn in its own frame. A kind without an entry (an oven under its cooktop, a hood) is not seen from above. */
+/**
+ * How each kind is drawn in its own frame. A kind without an entry (an oven under its cooktop, a hood) is not
+ * seen from above.
+ */
 const MARKS: Partial<Record<FixtureKind, (frame: Facing, fixture: Fixture) => ReactNode>> = {
   booth: (frame) => <Booth {...frame} />,
   'u-dinette': (frame) => <UDinette {...frame} />,

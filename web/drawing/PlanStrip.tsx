@@ -30,7 +30,10 @@ export interface PlanStripProps {
   /** Conversions made up for the night, by id. */
   made?: readonly string[]
   sleepers?: readonly StripSleepers[]
-  /** `shape`: rooms and beds, for a strip the size of a thumb. `labels`: with the beds' names and sizes, where there is room to read them; `names`: with those of everything. */
+  /**
+   * `shape`: rooms and beds, for a strip the size of a thumb. `labels`: with the beds' names and sizes, where
+   * there is room to read them; `names`: with those of everything.
+   */
   detail?: 'shape' | 'fixtures' | 'labels' | 'names'
   system?: MeasureSystem
   /** Drawn over the plan, in its inches. */

@@ -219,5 +219,9 @@ function wavy([x0, y0]: [number, number], [x1, y1]: [number, number]): string {
 
 /** A rectangle whose left corners are rounder than its right ones. */
 function rounded(x0: number, y0: number, x1: number, y1: number, front: number, rear: number): string {
-  return `M${x0 + front} ${y0}H${x1 - rear}Q${x1} ${y0} ${x1} ${y0 + rear}V${y1 - rear}Q${x1} ${y1} ${x1 - rear} ${y1}H${x0 + front}Q${x0} ${y1} ${x0} ${y1 - front}V${y0 + front}Q${x0} ${y0} ${x0 + front} ${y0}Z`
+  return [
+    `M${x0 + front} ${y0}H${x1 - rear}Q${x1} ${y0} ${x1} ${y0 + rear}V${y1 - rear}`,
+    `Q${x1} ${y1} ${x1 - rear} ${y1}H${x0 + front}Q${x0} ${y1} ${x0} ${y1 - front}`,
+    `V${y0 + front}Q${x0} ${y0} ${x0 + front} ${y0}Z`,
+  ].join('')
 }

@@ -2,7 +2,10 @@ import type { Plan, Side } from '@hitchet/core/plan/plan'
 import { bay } from '@hitchet/core/plan/times'
 import type { Bounds } from '@hitchet/core/plan/shape'
 
-/** What a strip shows along the ruler: inches before the coupler, and from the coupler on. Shared by all strips on a screen. */
+/**
+ * What a strip shows along the ruler: inches before the coupler, and from the coupler on. Shared by all strips
+ * on a screen.
+ */
 export interface Frame {
   before: number
   after: number

@@ -53,7 +53,9 @@ export function planSvg(trailer: Trailer, render: (element: React.ReactElement) 
     .replaceAll('class="figure"', "font-family=\"'Barlow Semi Condensed', 'Arial Narrow', sans-serif\"")
   return [
     `<?xml version="1.0" encoding="UTF-8"?>`,
-    `<svg xmlns="http://www.w3.org/2000/svg" xmlns:inkscape="http://www.inkscape.org/namespaces/inkscape" width="${width}in" height="${height}in" viewBox="${-plan.box.tongue - frame.before} ${top} ${width} ${height}">`,
+    `<svg xmlns="http://www.w3.org/2000/svg" xmlns:inkscape="http://www.inkscape.org/namespaces/inkscape"`,
+    `width="${width}in" height="${height}in"`,
+    `viewBox="${-plan.box.tongue - frame.before} ${top} ${width} ${height}">`,
     `<title>${escaped(text)}</title>`,
     carried(trailer),
     once(body),

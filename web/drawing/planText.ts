@@ -12,7 +12,10 @@ const TIME_WORDS: Record<TimeOfDay, string> = {
   road: 'on the road, slides in',
 }
 
-/** What a strip shows, for those who do not see it: the rooms from the hitch on with what stands in them, and who sleeps where. */
+/**
+ * What a strip shows, for those who do not see it: the rooms from the hitch on with what stands in them, and
+ * who sleeps where.
+ */
 export function planText(
   trailer: Trailer,
   time: TimeOfDay,
@@ -35,8 +38,9 @@ export function planText(
       ({ berth, people }) =>
         `${listed(people.map(({ name }) => name))} in the ${plan.berths.find(({ id }) => id === berth)?.name ?? berth}`,
     )
+  const length = plan.box.length + plan.box.tongue + plan.box.bumper
   return [
-    `${trailerName(trailer)} from above, ${TIME_WORDS[time]}, ${formatFeet(plan.box.length + plan.box.tongue + plan.box.bumper, system)} long, hitch at the left.`,
+    `${trailerName(trailer)} from above, ${TIME_WORDS[time]}, ${formatFeet(length, system)} long, hitch at the left.`,
     `Rooms from the hitch: ${listed(plan.rooms.map(({ name }) => name.toLowerCase()))}.`,
     `Beds: ${listed(beds)}.`,
     `From the hitch: ${listed(named)}.`,

@@ -15,7 +15,10 @@ export interface Face {
 /** How steeply one looks down, radians. */
 const PITCH = 0.5
 
-/** Where a point of space comes to lie when the whole is turned by so many degrees about its upright axis (parallel projection). */
+/**
+ * Where a point of space comes to lie when the whole is turned by so many degrees about its upright axis
+ * (parallel projection).
+ */
 export function projected([x, y, z]: Size, degrees: number): [number, number] {
   const turn = (degrees * Math.PI) / 180
   const [across, deep] = [x * Math.cos(turn) - y * Math.sin(turn), x * Math.sin(turn) + y * Math.cos(turn)]
@@ -60,7 +63,10 @@ export function facesOf({ at: [x, y, z], size: [dx, dy, dz] }: SpaceBox, degrees
   ]
 }
 
-/** Boxes in the order to draw them, the hindmost first, as indices: of two, the one that lies wholly beyond the other along any axis is drawn before it. */
+/**
+ * Boxes in the order to draw them, the hindmost first, as indices: of two, the one that lies wholly beyond the
+ * other along any axis is drawn before it.
+ */
 export function fromBehind(boxes: readonly SpaceBox[], degrees: number): number[] {
   const turn = (degrees * Math.PI) / 180
   const towards = [Math.sin(turn) > 0 ? 1 : -1, Math.cos(turn) > 0 ? 1 : -1, 1]

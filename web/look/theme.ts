@@ -1,6 +1,9 @@
 import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react'
 
-/** A color by day and by evening. Every pair of text and ground used here keeps 4.5:1, graphics 3:1 (WCAG 2.2 AA; e2e runs axe in both). */
+/**
+ * A color by day and by evening. Every pair of text and ground used here keeps 4.5:1, graphics 3:1 (WCAG 2.2
+ * AA; e2e runs axe in both).
+ */
 const pair = (day: string, evening: string) => ({ value: { base: day, _dark: evening } })
 
 const config = defineConfig({

@@ -4,7 +4,10 @@ import { Box, Button, Heading, HStack, Table, Text } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import type { Differing } from './differing'
 
-/** Somebody else saved the same thing meanwhile: both versions, and one of them chosen in full sight. `shown`: both as pictures, where they are. */
+/**
+ * Somebody else saved the same thing meanwhile: both versions, and one of them chosen in full sight. `shown`:
+ * both as pictures, where they are.
+ */
 export function Conflict({
   what,
   differences,

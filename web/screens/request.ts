@@ -1,6 +1,9 @@
 import type { Refusal } from '../wire/refusal'
 
-/** What came of a request: the server's answer, or why not, with words for the person. `offline`: it never arrived, or its answer did not. */
+/**
+ * What came of a request: the server's answer, or why not, with words for the person. `offline`: it never
+ * arrived, or its answer did not.
+ */
 export type Outcome<T> = { ok: true; value: T } | ({ ok: false } & (Refusal | { kind: 'offline'; says: string }))
 export type Refused = Extract<Outcome<never>, { ok: false }>
 

@@ -1,4 +1,7 @@
-/** What the server must be told from outside. Missing or wrong configuration is said in one line, before anything starts. */
+/**
+ * What the server must be told from outside. Missing or wrong configuration is said in one line, before
+ * anything starts.
+ */
 export interface Settings {
   databaseUrl: string
   /** Seals the session cookie; 32 characters or more. */

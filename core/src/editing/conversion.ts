@@ -5,7 +5,10 @@ import { bounds, type Shape } from '../plan/shape'
 import { seated } from './riding'
 import { freshId } from './item'
 
-/** What can be made up into a bed: which berth it gives, in how many minutes, and how much farther into the room it reaches, inches (common practice). */
+/**
+ * What can be made up into a bed: which berth it gives, in how many minutes, and how much farther into the room
+ * it reaches, inches (common practice).
+ */
 const BEDS: Partial<Record<FixtureKind, { berth: BerthKind; minutes: number; reaches: number; steps: string[] }>> = {
   booth: {
     berth: 'booth',
@@ -38,7 +41,10 @@ const BEDS: Partial<Record<FixtureKind, { berth: BerthKind; minutes: number; rea
 
 export const becomesBed = (kind: FixtureKind): boolean => kind in BEDS
 
-/** The plan with a bed that a fixture can be made into, at its usual size; unchanged when it can already, or never can. */
+/**
+ * The plan with a bed that a fixture can be made into, at its usual size; unchanged when it can already, or
+ * never can.
+ */
 export function madeIntoBed(plan: Plan, fixtureId: string): { plan: Plan; id?: string } {
   const fixture = plan.fixtures.find(({ id }) => id === fixtureId)
   const bed = fixture && BEDS[fixture.kind]

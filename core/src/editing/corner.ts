@@ -3,7 +3,10 @@ import { bounds, type Point, type Shape } from '../plan/shape'
 export const CORNERS = ['front off-door', 'rear off-door', 'rear door', 'front door'] as const
 export type Corner = (typeof CORNERS)[number]
 
-/** A shape with one corner of its bounds cut off at so many inches along both sides: a corner shower, an angled counter. */
+/**
+ * A shape with one corner of its bounds cut off at so many inches along both sides: a corner shower, an angled
+ * counter.
+ */
 export function cornerCut(shape: Shape, corner: Corner, inches: number): Shape {
   const { x0, y0, x1, y1 } = bounds(shape)
   const cut = Math.min(inches, x1 - x0 - 1, y1 - y0 - 1)

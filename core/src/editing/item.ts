@@ -120,7 +120,10 @@ export function without(plan: Plan, ids: readonly string[]): Plan {
   })
 }
 
-/** A quarter turn to the right: what faced the rear faces the door side. Stretches turn on their middle; what rides on a wall does not turn. */
+/**
+ * A quarter turn to the right: what faced the rear faces the door side. Stretches turn on their middle; what
+ * rides on a wall does not turn.
+ */
 export function turned(plan: Plan, { list, id, bounds: box }: Item): Plan {
   const [cx, cy, halfX, halfY] = [
     (box.x0 + box.x1) / 2,

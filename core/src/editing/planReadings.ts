@@ -13,7 +13,8 @@ export const withoutReadings = (plan: Plan): Plan => inLists(plan, ({ readings: 
 
 /**
  * A plan with the readings of another of the same unit: those taken while it was being drawn. Drawing changes no
- * reading, so the other's are all there are; a thing that is new on the plan has none, one of another kind keeps its own.
+ * reading, so the other's are all there are; a thing that is new on the plan has none, one of another kind
+ * keeps its own.
  */
 export function withReadingsOf(plan: Plan, other: Plan): Plan {
   const known = new Map(

@@ -3,7 +3,10 @@ import { bounds, type Shape } from '../plan/shape'
 import { bay, inside } from '../plan/times'
 import type { Item } from './item'
 
-/** What stands in a slide's bay rides in it; what was moved out of it no longer does. Canvas ends carry beds in the same way. */
+/**
+ * What stands in a slide's bay rides in it; what was moved out of it no longer does. Canvas ends carry beds in
+ * the same way.
+ */
 export function seated(plan: Plan, { list, id }: Pick<Item, 'list' | 'id'>): Plan {
   if (list === 'fixtures')
     return {

@@ -1,7 +1,10 @@
 import { reach, type ObjectSchema, type Schema, type ValidationError } from 'yup'
 import { error, type Flaw } from './flaw'
 
-/** Flaws of a failed validation, one for each place. The schema tells which keys there are where an unknown one stands. */
+/**
+ * Flaws of a failed validation, one for each place. The schema tells which keys there are where an unknown one
+ * stands.
+ */
 export function flawsOf(failure: ValidationError, document: unknown, schema: Schema): Flaw[] {
   const all = failure.inner.length ? failure.inner : [failure]
   const flaws = all.flatMap((one): Flaw[] => {

@@ -11,7 +11,10 @@ type Wide<V> = V extends string
         ? readonly unknown[]
         : object
 
-/** For each key of a type a schema of its kind; one that may be absent in the type may be absent in the document, and no other. */
+/**
+ * For each key of a type a schema of its kind; one that may be absent in the type may be absent in the
+ * document, and no other.
+ */
 export type FieldsOf<T> = {
   [K in keyof T]-?: undefined extends T[K] ? ISchema<Wide<NonNullable<T[K]>> | undefined> : ISchema<Wide<T[K]>>
 }

@@ -86,7 +86,10 @@ export interface Reader {
 
 export type DraftResult = { household: Household; flaws: [] } | { household?: undefined; flaws: Flaw[] }
 
-/** The household a draft stands for, judged by the same schema as files and the server; or what is not right yet, by document path. */
+/**
+ * The household a draft stands for, judged by the same schema as files and the server; or what is not right
+ * yet, by document path.
+ */
 export function householdFromDraft(draft: HouseholdDraft, reader: Reader, before?: Household): DraftResult {
   const raw = rawHousehold(draft, reader, before)
   try {
@@ -99,7 +102,10 @@ export function householdFromDraft(draft: HouseholdDraft, reader: Reader, before
   }
 }
 
-/** As much of a draft as can be judged already: what is unreadable and may be absent is left out. Undefined while something needed is missing. */
+/**
+ * As much of a draft as can be judged already: what is unreadable and may be absent is left out. Undefined
+ * while something needed is missing.
+ */
 export function judgeableSoFar(draft: HouseholdDraft, reader: Reader): Household | undefined {
   const first = householdFromDraft(draft, reader)
   if (first.household) return first.household

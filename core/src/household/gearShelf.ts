@@ -1,6 +1,9 @@
 import type { Gear } from './household'
 
-/** Something people bring, as it usually is; inches and pounds each (common practice, rounded; weigh and measure your own). */
+/**
+ * Something people bring, as it usually is; inches and pounds each (common practice, rounded; weigh and measure
+ * your own).
+ */
 export type UsualGear = Omit<Gear, 'id' | 'count' | 'rides'>
 
 const size = (length: number, width: number, height: number) => ({ length, width, height })

@@ -24,7 +24,10 @@ const TABLE = Object.fromEntries(
   ]),
 ) as Record<Sex, Record<Measure, Centiles[]>>
 
-/** The household as it will be: everyone so many years older, the children as tall and heavy as their place in the table makes them. */
+/**
+ * The household as it will be: everyone so many years older, the children as tall and heavy as their place in
+ * the table makes them.
+ */
 export const inYears = (household: Household, years: number): Household => ({
   ...household,
   people: household.people.map((person) => older(person, years)),

@@ -9,7 +9,10 @@ export interface PersonToken {
   color: number
 }
 
-/** Tokens of a household, in its own order. Two people never share initials as long as their names can tell them apart. */
+/**
+ * Tokens of a household, in its own order. Two people never share initials as long as their names can tell them
+ * apart.
+ */
 export function tokensOf(people: readonly Pick<Person, 'id' | 'name'>[]): PersonToken[] {
   const taken = new Set<string>()
   return people.map(({ id, name }, color) => {

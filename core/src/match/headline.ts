@@ -5,7 +5,10 @@ import { questionOf, type QuestionId } from '../questions/index'
 import { ease } from '../questions/reason'
 import { byWeightOfObjection, type Answers } from './match'
 
-/** One sentence a person would say of a unit: what speaks against it, else what is tight or open, else what comes closest. */
+/**
+ * One sentence a person would say of a unit: what speaks against it, else what is tight or open, else what
+ * comes closest.
+ */
 export function headline(answers: Answers): Phrase {
   const [worst] = byWeightOfObjection(answers)
   if (!worst) return says`This household asks nothing yet.`

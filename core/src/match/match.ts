@@ -13,7 +13,10 @@ export interface Candidate {
 
 export type Answers = Partial<Record<QuestionId, Answer>>
 
-/** `fits`: nothing against it. `measure`: nothing against it yet. `nearly`: one thing against it. `out`: more than one. */
+/**
+ * `fits`: nothing against it. `measure`: nothing against it yet. `nearly`: one thing against it. `out`: more
+ * than one.
+ */
 export const STANDINGS = ['fits', 'measure', 'nearly', 'out'] as const
 export type Standing = (typeof STANDINGS)[number]
 
@@ -45,7 +48,10 @@ export function rank(candidates: readonly Candidate[], household: Household, rul
     )
 }
 
-/** How far the one thing against a unit is from being right, in steps of half a bar: four pounds over come before half a ton over, and a berth short before five. */
+/**
+ * How far the one thing against a unit is from being right, in steps of half a bar: four pounds over come
+ * before half a ton over, and a berth short before five.
+ */
 function shortBy({ answers }: Match): number {
   const margin = Object.values(answers).find(({ verdict }) => verdict === 'no')?.margin
   return margin ? Math.ceil((2 * margin.value) / margin.plenty) : -1
@@ -91,7 +97,10 @@ export interface Flexibility {
   withGuests: number
 }
 
-/** One unit as two things, by the questions of living in it: judged once for those who are always there, once for all of them as if guests always were. */
+/**
+ * One unit as two things, by the questions of living in it: judged once for those who are always there, once
+ * for all of them as if guests always were.
+ */
 export function flexibilityFor(
   household: Household,
   rules: HouseRules,

@@ -5,7 +5,10 @@ import type { ComfortRules, NightRules } from './rules'
 import { isUpper, type BerthFact } from './facts'
 import type { Sleeper } from './need'
 
-/** Hears of something a sleeper would rather not have, and how much it weighs. `need`: what they asked for is missing. */
+/**
+ * Hears of something a sleeper would rather not have, and how much it weighs. `need`: what they asked for is
+ * missing.
+ */
 export type Hear = (trouble: Phrase, points: number, need?: 'missing' | 'measure') => void
 
 /**

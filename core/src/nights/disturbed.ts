@@ -51,7 +51,10 @@ export function disturbed(
   return best
 }
 
-/** Every set of options that may be open together, the cheapest to open first. The first option is what needs no opening. */
+/**
+ * Every set of options that may be open together, the cheapest to open first. The first option is what needs no
+ * opening.
+ */
 function openings({ options, exclusions }: AssignmentProblem): { set: number[]; opening: number }[] {
   const excluded = (a: number, set: readonly number[]) =>
     exclusions.some(([x, y]) => (x === a && set.includes(y)) || (y === a && set.includes(x)))

@@ -41,7 +41,10 @@ export interface BerthFact {
   climbsOver: boolean
 }
 
-/** One set of conversions that can be made together: how one gets from each berth to a toilet, and in which rooms there is still floor for a crib. */
+/**
+ * One set of conversions that can be made together: how one gets from each berth to a toilet, and in which
+ * rooms there is still floor for a crib.
+ */
 export interface MadeNight {
   made: string[]
   ways: { berth: string; length: number; passes: string[] }[]

@@ -23,7 +23,10 @@ export interface Night {
   cost: number
 }
 
-/** Of what was stored for each set of conversions, that of this night's; undefined when nobody looked at so many at once. */
+/**
+ * Of what was stored for each set of conversions, that of this night's; undefined when nobody looked at so many
+ * at once.
+ */
 export function storedFor<T extends { made: string[] }>(
   stored: readonly T[],
   night: Pick<Night, 'made'>,
@@ -45,7 +48,10 @@ export interface Placement {
  */
 export const COST = { unplaced: 50_000_000, partnerApart: 1_000_000, conversion: 10_000, conversionMinute: 20 }
 
-/** The best night by what is known; when that leaves someone out, the best night there could be, with what to measure. */
+/**
+ * The best night by what is known; when that leaves someone out, the best night there could be, with what to
+ * measure.
+ */
 export function bestNight(facts: NightFacts, party: Party, rules: NightRules): Night {
   const fits = fitsOf(facts, party, rules)
   if (fits.every((inBerth) => inBerth.every(isProven))) return solve(facts, party, fits, rules)
@@ -63,7 +69,10 @@ export function bestNight(facts: NightFacts, party: Party, rules: NightRules): N
   return better ? hoped : known
 }
 
-/** The best night in which a group that lay together in a berth does not lie there: what the second choice costs. Undefined when that leaves more people out. */
+/**
+ * The best night in which a group that lay together in a berth does not lie there: what the second choice
+ * costs. Undefined when that leaves more people out.
+ */
 export function secondNight(facts: NightFacts, party: Party, rules: NightRules, first: Night): Night | undefined {
   const fits = fitsOf(facts, party, rules).map((inBerth) => inBerth.filter(isProven))
   // A different night lacks at least one placement of the first.

@@ -4,7 +4,8 @@ import type { NightFacts } from './facts'
 import type { Sleeper } from './need'
 
 /**
- * What a night costs that only the whole of it tells: no way to the toilet at all, brushing past beds that are slept in on the way to the
+ * What a night costs that only the whole of it tells: no way to the toilet at all, brushing past beds that are
+ * slept in on the way to the
  * toilet, a long way for those who are up at night, others in a room that should be one's own, floor for cribs.
  * `open`: bits over the options, 0 for what is always there, then the conversions in order.
  */

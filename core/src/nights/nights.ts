@@ -7,7 +7,10 @@ import { nightNeed, type NightNeed } from './need'
 import { bestNight, type Night } from './night'
 import { NIGHT_RULES, type NightRules } from './rules'
 
-/** Who sleeps where: on an ordinary night, on one with guests when guests come, and with everybody who ever comes where that is more. */
+/**
+ * Who sleeps where: on an ordinary night, on one with guests when guests come, and with everybody who ever
+ * comes where that is more.
+ */
 export interface Nights {
   everyNight: Night
   guestNight?: Night

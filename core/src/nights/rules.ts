@@ -26,7 +26,10 @@ export interface NightRules {
   comfort: ComfortRules
 }
 
-/** What makes one bed better than another for those it takes, in points: only their proportions matter, and all together never outweigh one bed that has to be made up. */
+/**
+ * What makes one bed better than another for those it takes, in points: only their proportions matter, and all
+ * together never outweigh one bed that has to be made up.
+ */
 export interface ComfortRules {
   /** Less than the comfortable length; less width than this many inches to spare. */
   short: number

@@ -45,7 +45,10 @@ interface Task {
   worth?: number[]
 }
 
-/** Multiples of the golden section are spread evenly between 0 and 1: every start prefers other kinds, and the same ones every time it runs. */
+/**
+ * Multiples of the golden section are spread evenly between 0 and 1: every start prefers other kinds, and the
+ * same ones every time it runs.
+ */
 const preference = (start: number, kind: number): number =>
   0.6 + 0.8 * (((start * (kind + 1) + kind) * 0.6180339887498949) % 1)
 

@@ -3,7 +3,10 @@ import { distanceTo, holds } from './distance'
 import type { Plan, Room } from './plan'
 import { bounds, middleOf, type Point } from './shape'
 
-/** A full bath has toilet, shower and sink in one room; a wet bath in one stall; a walk-through bath lies on the way from one room to another; a split bath is two rooms; a half bath has no shower. */
+/**
+ * A full bath has toilet, shower and sink in one room; a wet bath in one stall; a walk-through bath lies on the
+ * way from one room to another; a split bath is two rooms; a half bath has no shower.
+ */
 export type BathType = 'full' | 'wet' | 'walk-through' | 'split' | 'half'
 
 export interface Bath {

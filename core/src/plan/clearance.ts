@@ -46,13 +46,19 @@ export function clearanceAt(plan: Plan, time: TimeOfDay, made: readonly string[]
   return clearanceOf(raster, free)
 }
 
-/** Clearance of any floor: 1 where one can stand, 0 where not. The raster's rim must be 0 all round: ways are then searched without looking for an edge. */
+/**
+ * Clearance of any floor: 1 where one can stand, 0 where not. The raster's rim must be 0 all round: ways are
+ * then searched without looking for an edge.
+ */
 export const clearanceOf = (raster: Raster, free: Uint8Array): Clearance => ({
   ...raster,
   squared: squaredDistances(free, raster.columns, raster.rows),
 })
 
-/** From the middle of a cell to the nearest thing in the way, inches: half an inch is taken off for the half cell up to its edge. */
+/**
+ * From the middle of a cell to the nearest thing in the way, inches: half an inch is taken off for the half
+ * cell up to its edge.
+ */
 export const inchesFree = (squared: number): number => (squared > 0 ? Math.sqrt(squared) - 0.5 : 0)
 
 /** The part of a doorway that a leaf, stopped on its way, keeps shut: on the hinge side, all but what is clear. */
@@ -125,7 +131,10 @@ class Envelope {
     this.borders = new Float64Array(longest + 1)
   }
 
-  /** Replaces the heights between two cells of a row, both in the way, by the envelope of the parabolas that stand on them and between. */
+  /**
+   * Replaces the heights between two cells of a row, both in the way, by the envelope of the parabolas that
+   * stand on them and between.
+   */
   along(values: Int32Array, start: number, end: number): void {
     const { vertices, borders, heights } = this
     let last = 0

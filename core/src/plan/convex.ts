@@ -12,7 +12,10 @@ export function convexParts(shape: Shape): Point[][] {
   return triangles ? joined(triangles) : [outline]
 }
 
-/** What two convex outlines share, corner by corner; empty when they are apart. Source: Sutherland and Hodgman, 1974. */
+/**
+ * What two convex outlines share, corner by corner; empty when they are apart. Source: Sutherland and Hodgman,
+ * 1974.
+ */
 export function shared(a: readonly Point[], b: readonly Point[]): Point[] {
   return b.reduce<Point[]>(
     (left, from, i) => {

@@ -14,7 +14,10 @@ export interface CounterSpace {
   rectangles: { length: number; depth: number }[]
 }
 
-/** Counters and islands with what is let into them taken off; with covers on, covered sinks and cooktops count as counter. */
+/**
+ * Counters and islands with what is let into them taken off; with covers on, covered sinks and cooktops count
+ * as counter.
+ */
 export function counterSpace({ fixtures }: Plan, covers: 'on' | 'off'): CounterSpace[] {
   const letIn = fixtures
     .filter(({ kind }) => kind === 'sink' || kind === 'cooktop')
@@ -80,7 +83,10 @@ const SAT_AT = new Set<string>([...LOUNGE_KINDS, ...TABLE_KINDS])
 /** In front of a counter one stands this deep, inches (common practice). */
 const STAND = 20
 
-/** What stands right in front of a counter or an island, so that one cannot work at all of it: by id, and how many inches of its front it takes. */
+/**
+ * What stands right in front of a counter or an island, so that one cannot work at all of it: by id, and how
+ * many inches of its front it takes.
+ */
 export function beforeCounter(
   plan: Plan,
   time: TimeOfDay = 'parked',

@@ -56,7 +56,10 @@ export function entersAt(shape: Shape, from: Point, to: Point): number | undefin
   return first
 }
 
-/** For upright boxes: the part of the way between the box's two pairs of sides. Source: Liang and Barsky's line clipping, 1984. */
+/**
+ * For upright boxes: the part of the way between the box's two pairs of sides. Source: Liang and Barsky's line
+ * clipping, 1984.
+ */
 function entersBox(
   [x, y, alongX, alongY]: [number, number, number, number],
   from: Point,

@@ -11,9 +11,15 @@ import { cellCenter, shortestWalk } from './ways'
 /** How one gets out of a berth at night. */
 export interface WaysOut {
   berth: string
-  /** Doors and exit windows by id, the nearest first. Two of them: whatever blocks the first way leaves the second open. */
+  /**
+   * Doors and exit windows by id, the nearest first. Two of them: whatever blocks the first way leaves the
+   * second open.
+   */
   by: string[]
-  /** With only one: what both ways would have to pass, by id of a door, or `berth` when nothing else leads out at all. */
+  /**
+   * With only one: what both ways would have to pass, by id of a door, or `berth` when nothing else leads out
+   * at all.
+   */
   blocked?: string
 }
 
@@ -78,7 +84,10 @@ export function waysOut(floor: Floor, rules: WayRules): WaysOut[] {
   })
 }
 
-/** Where a way may be shut: at every inside door it passes, from jamb to jamb, and at its narrowest spot, past the first step and short of the way out itself. */
+/**
+ * Where a way may be shut: at every inside door it passes, from jamb to jamb, and at its narrowest spot, past
+ * the first step and short of the way out itself.
+ */
 function closingsOn(
   { plan, clearance }: Floor,
   path: readonly number[],

@@ -61,7 +61,7 @@ function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[], { sid
       const words =
         width === 0 || !between
           ? says`One does not get to ${name.replace(/^The/, 'the')} from any entry door.`
-          : says`${name} is out of reach: ${inches(Math.round(width))} between ${nameOnPlan(plan, between[0])} and ${nameOnPlan(plan, between[1])}.`
+          : says`${name} is out of reach: ${inches(Math.round(width))} between ${listed(between.map((one) => nameOnPlan(plan, one)))}.`
       return {
         kind: 'unreachable',
         weight: time === 'parked' ? 'wrong' : 'look',

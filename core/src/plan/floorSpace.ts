@@ -9,7 +9,10 @@ export interface RoomFloor {
   free: number
 }
 
-/** How much free floor each room has, counted on the 1-inch raster; where rooms lie over each other the first counts. */
+/**
+ * How much free floor each room has, counted on the 1-inch raster; where rooms lie over each other the first
+ * counts.
+ */
 export function floorSpace(plan: Plan, { x0, y0, columns, rows, squared }: Clearance): RoomFloor[] {
   const counted = new Uint8Array(columns * rows)
   return plan.rooms.map(({ id, shape }) => {

@@ -5,7 +5,8 @@ import { bounds, type Bounds, type Point } from './shape'
 /**
  * The rooms, by id, in which something of this length and width (inches) can stand on the floor, turned
  * either way, off the ways given: half of
- * a person going sideways is kept free to either side of each. Every place on the 1-inch raster is tried, by sums over rectangles
+ * a person going sideways is kept free to either side of each. Every place on the 1-inch raster is tried, by
+ * sums over rectangles
  * (Crow, "Summed-area tables for texture mapping", 1984).
  */
 export function roomsFor(

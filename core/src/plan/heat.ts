@@ -1,6 +1,9 @@
 import { inchesFree, type Clearance } from './clearance'
 
-/** Floor on which a walker of at least `width` inches has room: runs of cells, each from `x` at `y` for `long` inches, `HEAT_ROW` deep. */
+/**
+ * Floor on which a walker of at least `width` inches has room: runs of cells, each from `x` at `y` for `long`
+ * inches, `HEAT_ROW` deep.
+ */
 export interface HeatBand {
   width: number
   runs: { x: number; y: number; long: number }[]
@@ -9,7 +12,10 @@ export interface HeatBand {
 /** Rows are taken two at a time: the eye does not see an inch. */
 export const HEAT_ROW = 2
 
-/** The free floor sorted by how wide it is there, from narrow to wide: each cell in the widest band whose width it has. */
+/**
+ * The free floor sorted by how wide it is there, from narrow to wide: each cell in the widest band whose width
+ * it has.
+ */
 export function heatBands({ x0, y0, columns, rows, squared }: Clearance, widths: readonly number[]): HeatBand[] {
   const bands = [...widths].sort((a, b) => a - b).map((width): HeatBand => ({ width, runs: [] }))
   const bandOf = (cell: number): number => {

@@ -23,7 +23,10 @@ export function nameOnPlan(plan: Plan, id: string): string {
   return id.replaceAll('-', ' ')
 }
 
-/** By the room it is in, the nearest, and of rooms as near one with beds; by its side too where the room has another. */
+/**
+ * By the room it is in, the nearest, and of rooms as near one with beds; by its side too where the room has
+ * another.
+ */
 function windowName(plan: Plan, window: Plan['windows'][number]): string {
   const room = roomOf(plan, window)
   const kind = window.kind === 'exit' ? 'exit window' : 'window'

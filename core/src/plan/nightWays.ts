@@ -16,7 +16,10 @@ export interface NightWay {
 /** A way is looked at every so many inches. */
 const STRIDE = 3
 
-/** The ways to a toilet from every berth that has one, on the floor of a night. A bunk over or under one's own is not passed. */
+/**
+ * The ways to a toilet from every berth that has one, on the floor of a night. A bunk over or under one's own
+ * is not passed.
+ */
 export function nightWays(floor: Floor, { comfortable, beside }: WayRules): NightWay[] {
   const ways = widestWays(floor.clearance, startCells(floor, 'toilet'))
   const beds = floor.places.flatMap((place, i) => (place.use === 'bed' ? [{ place, cells: floor.cells[i]! }] : []))

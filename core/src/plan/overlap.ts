@@ -46,7 +46,10 @@ export function wallShape({ from, to, thickness }: Wall): Shape {
   }
 }
 
-/** How far two shapes reach into each other, inches: the least push that parts their deepest convex parts; 0 when apart. */
+/**
+ * How far two shapes reach into each other, inches: the least push that parts their deepest convex parts; 0
+ * when apart.
+ */
 export const overlapDepth = (a: Shape, b: Shape): number => deepestOverlap(a, b)?.inches ?? 0
 
 function deepestOverlap(a: Shape, b: Shape): Pick<Overlap, 'inches' | 'at'> | undefined {

@@ -100,7 +100,10 @@ export function placesAt(
   return [...stands, ...outsOf(plan, time)]
 }
 
-/** Doors that lead out and windows to climb out of. One in the wall of a slide rides with it, and is of no use on the road. */
+/**
+ * Doors that lead out and windows to climb out of. One in the wall of a slide rides with it, and is of no use
+ * on the road.
+ */
 export function outsOf(plan: Plan, time: TimeOfDay): Place[] {
   const doors = plan.doors
     .filter(({ kind }) => DOOR_KINDS[kind].outer)
@@ -123,7 +126,10 @@ export function outsOf(plan: Plan, time: TimeOfDay): Place[] {
   return [...doors, ...windows]
 }
 
-/** The free cells of the floor from which one uses a place: an arm away, on the right side, with no wall and nothing tall between. */
+/**
+ * The free cells of the floor from which one uses a place: an arm away, on the right side, with no wall and
+ * nothing tall between.
+ */
 export function standingCells(
   { x0, y0, columns, rows, squared }: Clearance,
   place: Place,
@@ -175,7 +181,10 @@ function withinReach(
   return apart(nearest, [x, y]) <= arm && !hidden(x, y, nearest[0], nearest[1], near)
 }
 
-/** The stretch of floor within an arm of a place; before a door no wider than its opening: one comes in through it, not along the wall. */
+/**
+ * The stretch of floor within an arm of a place; before a door no wider than its opening: one comes in through
+ * it, not along the wall.
+ */
 function usedFrom({ x0, y0, x1, y1 }: Bounds, { use, sides }: Place, arm: number): Bounds {
   const [armX, armY] = use !== 'door' ? [arm, arm] : x1 - x0 > y1 - y0 ? [0, arm] : [arm, 0]
   const zone = { x0: x0 - armX, x1: x1 + armX, y0: y0 - armY, y1: y1 + armY }
@@ -188,7 +197,10 @@ function usedFrom({ x0, y0, x1, y1 }: Bounds, { use, sides }: Place, arm: number
   }[sides[0]!]
 }
 
-/** Whether one of some shapes stands between a point and the edge of a thing; what the thing leans on is not in the way. For most cells nothing is even near the line. */
+/**
+ * Whether one of some shapes stands between a point and the edge of a thing; what the thing leans on is not in
+ * the way. For most cells nothing is even near the line.
+ */
 function hidden(
   x: number,
   y: number,

@@ -17,7 +17,10 @@ const rect = fc
     fc.integer({ min: 1, max: 60 }),
   )
   .map((r): Shape => ({ rect: r }))
-/** To the eighth of an inch, as a tape is read; polygon-clipping errs where edges are level but for the last float bit. */
+/**
+ * To the eighth of an inch, as a tape is read; polygon-clipping errs where edges are level but for the last
+ * float bit.
+ */
 const eighth = (value: number) => Math.round(value * 8) / 8
 
 /** A convex polygon: corners on a circle, in order. */

@@ -23,7 +23,10 @@ export interface SightLine {
   to: Point
 }
 
-/** Eyes of someone seated, above the floor, inches (ANSUR II, 2012, sitting eye height on a seat of 18 in, from memory). */
+/**
+ * Eyes of someone seated, above the floor, inches (ANSUR II, 2012, sitting eye height on a seat of 18 in, from
+ * memory).
+ */
 const EYES = 47
 /** A swivel mount turns the screen this far from where it faces, degrees (common practice). */
 const SWIVEL = 90

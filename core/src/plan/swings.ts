@@ -46,7 +46,10 @@ const KNEES = 14
 /** Cabinets wider than this have two leaves. */
 const ONE_LEAF = 30
 
-/** Every leaf that swings inside: doors in walls first, then those of refrigerators and tall cabinets. Wardrobes often slide, or open above a bed. */
+/**
+ * Every leaf that swings inside: doors in walls first, then those of refrigerators and tall cabinets. Wardrobes
+ * often slide, or open above a bed.
+ */
 function leavesAt(plan: Plan, time: TimeOfDay, made: readonly string[] = []): { doors: Leaf[]; fixtures: Leaf[] } {
   const doors = plan.doors.filter(({ kind }) => kind === 'swing').map(leafOf)
   const fixtures = bodiesAt(plan, time, made).flatMap((body) =>

@@ -42,7 +42,10 @@ export function bodiesAt(plan: Plan, time: TimeOfDay, made: readonly string[] = 
 /** Most sets of conversions that are looked at one by one. */
 const MOST_NIGHTS = 16
 
-/** Every set of conversions that can be made together, the empty one first; of very many only the smaller sets, which are found first. */
+/**
+ * Every set of conversions that can be made together, the empty one first; of very many only the smaller sets,
+ * which are found first.
+ */
 export function nightsOf({ conversions }: Plan): string[][] {
   const excluded = (a: Plan['conversions'][number], b: Plan['conversions'][number]) =>
     a.excludes.includes(b.id) || b.excludes.includes(a.id)

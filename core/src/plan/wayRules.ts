@@ -1,4 +1,7 @@
-/** How wide a squeeze must be, and what counts as being in the way. Inches. Whatever is found on a plan rests on these. */
+/**
+ * How wide a squeeze must be, and what counts as being in the way. Inches. Whatever is found on a plan rests on
+ * these.
+ */
 export interface WayRules {
   /** To be passed going sideways, with the shoulders straight, without a thought, and in a wheelchair. */
   sideways: number

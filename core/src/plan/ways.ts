@@ -116,7 +116,10 @@ function scratch(length: number): [Int32Array, Int32Array] {
   return lists
 }
 
-/** The width of the widest way to any of some cells, inches, and the narrowest cell on it; undefined when none leads there. */
+/**
+ * The width of the widest way to any of some cells, inches, and the narrowest cell on it; undefined when none
+ * leads there.
+ */
 function widthTo({ widest, squeeze }: Ways, goals: readonly number[]): { width: number; squeeze: number } | undefined {
   let best = -1
   for (const cell of goals) if (widest[cell]! > 0 && (best < 0 || widest[cell]! > widest[best]!)) best = cell
@@ -144,7 +147,10 @@ export function wayTo(ways: Ways, goals: readonly number[], comfortable: number)
   }
 }
 
-/** The cells of a walk with the fewest steps, breadth first, over cells in which a walker of this width can stand; undefined when there is none. `shut`: cells that are closed besides. */
+/**
+ * The cells of a walk with the fewest steps, breadth first, over cells in which a walker of this width can
+ * stand; undefined when there is none. `shut`: cells that are closed besides.
+ */
 export function shortestWalk(
   { columns, rows, squared }: Clearance,
   starts: readonly number[],

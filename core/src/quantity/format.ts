@@ -7,7 +7,10 @@ export type MeasureSystem = 'us' | 'metric'
 /** From here on a length reads better in feet than in inches. A mattress of 80 in is still said in inches. */
 const FEET_FROM = 96
 
-/** A quantity as it is said: `4 in`, `21 ft 6 in`, `3,555 lb`, `$31,900`, `2 burners`. Sign is dropped by no one: -4 reads `-4 in`. */
+/**
+ * A quantity as it is said: `4 in`, `21 ft 6 in`, `3,555 lb`, `$31,900`, `2 burners`. Sign is dropped by no
+ * one: -4 reads `-4 in`.
+ */
 export function formatQuantity({ value, unit }: Quantity, system: MeasureSystem = 'us'): string {
   if (unit === '$') return formatMoney(value)
   if (unit === 'in') return system === 'us' ? formatInches(value) : formatCentimeters(value)

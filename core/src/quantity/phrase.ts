@@ -9,7 +9,10 @@ export interface Feet {
 /** A sentence whose figures stay figures until it is shown, so that it can be read in either system. */
 export type Phrase = readonly (string | Quantity | Feet)[]
 
-/** `says\`Queen is ${inches(80)}\``: words and figures, in order. Written as a plain loop: a ranking makes ten thousand of them. */
+/**
+ * `says\`Queen is ${inches(80)}\``: words and figures, in order. Written as a plain loop: a ranking makes ten
+ * thousand of them.
+ */
 export function says(words: TemplateStringsArray, ...figures: (string | number | Quantity | Feet | Phrase)[]): Phrase {
   const phrase: Phrase[number][] = []
   for (let i = 0; i < words.length; i++) {
@@ -34,6 +37,14 @@ export function phraseText(phrase: Phrase, system: MeasureSystem = 'us'): string
     )
     .join('')
 }
+
+/** The verb that goes with one, or with many: `agrees(people, 'sleeps', 'sleep')`. */
+export const agrees = (many: readonly unknown[], one: string, several: string): string =>
+  many.length > 1 ? several : one
+
+/** Those who do something, with the verb that goes with so many: `Ro and Mi sleep`. */
+export const doing = (names: readonly string[], one: string, several: string): string =>
+  `${listed(names)} ${agrees(names, one, several)}`
 
 /** `Ro`, `Ro and Mi`, `Ro, Mi and Ta`. */
 export function listed(names: readonly string[], word = 'and'): string {

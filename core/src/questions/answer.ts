@@ -30,7 +30,10 @@ export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer 
   return answer
 }
 
-/** The point that decides first, so that the sentence and the figure beside it speak of the same; then by verdict, in the order given. */
+/**
+ * The point that decides first, so that the sentence and the figure beside it speak of the same; then by
+ * verdict, in the order given.
+ */
 function worstFirst(reasons: readonly Reason[], deciding: Reason | undefined): Reason[] {
   const sorted: Reason[] = deciding ? [deciding] : []
   for (let i = VERDICTS.length - 1; i >= 0; i--)

@@ -1,12 +1,18 @@
-/** What the program must say beside an answer that can hurt someone. It defers to labels, manuals, codes and licensed people. */
+/**
+ * What the program must say beside an answer that can hurt someone. It defers to labels, manuals, codes and
+ * licensed people.
+ */
 export const CAUTIONS = {
   ratings:
-    'An estimate, not a rating. The lowest of tow rating, GCWR, payload, receiver, hitch, tires and axles governs: read the vehicle’s own door label and manual, and weigh the loaded rig on a certified scale.',
+    'An estimate, not a rating. The lowest of tow rating, GCWR, payload, receiver, hitch, tires and axles governs: ' +
+    'read the vehicle’s own door label and manual, and weigh the loaded rig on a certified scale.',
   'upper-bunk':
     'Children under 6 do not sleep in an upper bunk. Every upper bunk needs its guard up and its weight limit observed.',
   exits: 'Every sleeping area needs a second way out. Keep the exit window clear of bikes and totes, and try it.',
   fuel: 'Nothing with fuel rides or is stored in the living space: no generator, gas can or LP cylinder. Test smoke, CO and LP detectors.',
-  cpap: 'Whether a CPAP runs through the night on batteries depends on the machine: ask its maker, and try it before a trip without hookups.',
+  cpap:
+    'Whether a CPAP runs through the night on batteries depends on the machine: ask its maker, ' +
+    'and try it before a trip without hookups.',
   parks: 'Sites count length in their own way: ask the park before booking.',
 } as const
 export type CautionId = keyof typeof CAUTIONS

@@ -11,7 +11,10 @@ import { stow } from './stow/stow'
 import { tow } from './tow/tow'
 import { wishes } from './wishes/wishes'
 
-/** All questions, in the order consultants ask. A new question is a folder, an import and an entry here; all else follows from it. */
+/**
+ * All questions, in the order consultants ask. A new question is a folder, an import and an entry here; all
+ * else follows from it.
+ */
 export const ALL = [sleep, exits, reach, tow, park, bath, galley, seating, stow, wishes, price] as const
 
 type All = (typeof ALL)[number]

@@ -2,7 +2,10 @@ import { says, type Phrase } from '../quantity/phrase'
 import { quantity, type Quantity } from '../quantity/quantity'
 import type { Answer } from './answer'
 
-/** The figure beside a margin bar, in words: `7 in to spare`, `180 lb over`, `2 readings missing`, or `no tub` where there is no figure. */
+/**
+ * The figure beside a margin bar, in words: `7 in to spare`, `180 lb over`, `2 readings missing`, or `no tub`
+ * where there is no figure.
+ */
 export function marginText({
   verdict,
   margin,

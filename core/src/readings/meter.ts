@@ -16,6 +16,7 @@ export type Heard = { inches: number } | { refused: string }
 
 /** What a hand-held meter measures, inches: 2 in to 130 ft (common practice: 0.05 m to 40 m). */
 const RANGE = { least: 2, most: 1560 }
+const RANGE_TEXT = `${formatQuantity(inches(RANGE.least))} to ${formatQuantity(inches(RANGE.most))}`
 
 const LINE = /^DIST (\d{1,3}\.\d{1,4}) m \*([0-9A-F]{2})$/
 
@@ -37,7 +38,7 @@ export function hearLine(line: string): Heard {
   const value = (Number(meters) * 100) / CM_PER_INCH
   if (value < RANGE.least || value > RANGE.most)
     return {
-      refused: `${formatQuantity(inches(value))} is outside what a meter measures (${formatQuantity(inches(RANGE.least))} to ${formatQuantity(inches(RANGE.most))}).`,
+      refused: `${formatQuantity(inches(value))} is outside what a meter measures (${RANGE_TEXT}).`,
     }
   // To the eighth of an inch: what a meter of this kind can tell.
   return { inches: Math.round(value * 8) / 8 }

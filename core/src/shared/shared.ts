@@ -21,7 +21,10 @@ export type Shared = { readonly [G in Grounds as G['id']]: ReturnType<G['solve']
 
 type AnyGround = Ground<GroundId, unknown, unknown, unknown, unknown, never>
 
-/** The household's needs once, then any number of units. Each room is solved when the first question asks for it, and once. */
+/**
+ * The household's needs once, then any number of units. Each room is solved when the first question asks for
+ * it, and once.
+ */
 export function sharedFor(household: Household, rules: GroundRules): (facts: GroundFacts) => Shared {
   const asked = (GROUNDS as readonly AnyGround[]).map((ground) => ({
     ground,

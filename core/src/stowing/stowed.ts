@@ -27,7 +27,10 @@ export function stowed(facts: StowingFacts, gear: readonly Gear[]): Stowed {
   return known
 }
 
-/** A yard has many units of a plan, and is ranked anew at every word of an interview: what was packed lately is kept. */
+/**
+ * A yard has many units of a plan, and is ranked anew at every word of an interview: what was packed lately is
+ * kept.
+ */
 const lately = new Map<string, Stowed>()
 const KEPT = 400
 
@@ -44,7 +47,10 @@ const onRoad = ({ holds }: StowingFacts): HoldFact[] =>
 export const ridesInIt = ({ gear }: Pick<Household, 'gear'>): Gear[] =>
   gear.filter(({ rides, size }) => rides === 'trailer' && size)
 
-/** A piece knows where it may go: fuel and what is kept outside never inside, what is wanted on the road inside, what is wanted first at camp outside, where there is such a place. */
+/**
+ * A piece knows where it may go: fuel and what is kept outside never inside, what is wanted on the road inside,
+ * what is wanted first at camp outside, where there is such a place.
+ */
 function piecesOf(
   { id, count, size, weight, turns, stacks, fragile, fuel, keep, first }: Gear,
   holds: readonly HoldFact[],
@@ -85,7 +91,10 @@ export function weights({ pieces, packing }: Stowed): Map<string, number> {
   return sums
 }
 
-/** Things that have to come out before a piece does, towards the nearest of the doors: what stands in its way, or on it. */
+/**
+ * Things that have to come out before a piece does, towards the nearest of the doors: what stands in its way,
+ * or on it.
+ */
 export function inFrontOf({ holds, packing }: Stowed, piece: string): number {
   const own = packing.placed.filter((one) => one.piece === piece)
   return Math.max(

@@ -8,7 +8,10 @@ import { DEFAULT_HOUSE_RULES, type HouseRules } from '../rules/houseRules'
 import { GROUNDS } from '../shared/shared'
 import type { Trailer } from '../trailer/trailer'
 
-/** What a household is answered to one question on a trailer, from facts as they come out of the database, and its reasons as one text. */
+/**
+ * What a household is answered to one question on a trailer, from facts as they come out of the database, and
+ * its reasons as one text.
+ */
 export function answerTo(
   { id }: { id: QuestionId },
   trailer: Trailer,

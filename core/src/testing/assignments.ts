@@ -11,7 +11,10 @@ export function chance(seed: number): () => number {
   }
 }
 
-/** A sleeping problem of up to these sizes: singles and pairs in berths, conversions that cost something, some that exclude each other. */
+/**
+ * A sleeping problem of up to these sizes: singles and pairs in berths, conversions that cost something, some
+ * that exclude each other.
+ */
 export function randomProblem(random: () => number, mostPeople: number, mostBerths: number): AssignmentProblem {
   const whole = (least: number, most: number) => least + Math.floor(random() * (most - least + 1))
   const people = whole(1, mostPeople)
@@ -111,7 +114,8 @@ export function asLinearProgram({
     })
   })
   for (const [a, b] of exclusions) rows.push(`y${a} + y${b} <= 1`)
-  return `Minimize\n obj: ${objective.join(' + ')}\nSubject To\n${rows.map((row, i) => ` r${i}: ${row}`).join('\n')}\nBinary\n ${binaries.join('\n ')}\nEnd`
+  const [sum, subject] = [objective.join(' + '), rows.map((row, i) => ` r${i}: ${row}`).join('\n')]
+  return `Minimize\n obj: ${sum}\nSubject To\n${subject}\nBinary\n ${binaries.join('\n ')}\nEnd`
 }
 
 /** What a solution really costs, and whether it keeps every rule; shares no code with the solver. */

@@ -35,7 +35,10 @@ const pass = (limit: number, at = 18): Plan['compartments'][number] => ({
 })
 const given = (stock: string, layout: Trailer['layout'], of: Trailer): Trailer => ({ ...of, stock, layout })
 
-/** A 26 ft bunkhouse with one slide: tub, booth and jackknife sofa, outside kitchen, oven, gas-electric refrigerator. */
+/**
+ * A 26 ft bunkhouse with one slide: tub, booth and jackknife sofa, outside kitchen, oven, gas-electric
+ * refrigerator.
+ */
 export const FAMILY = given(
   'FAMILY',
   'bunkhouse',
@@ -225,7 +228,10 @@ export const COUPLE = given(
   ),
 )
 
-/** A 30 ft unit for long stays: second bath, second door, theater seats straight before the TV, tri-fold sofa, 30 lb cylinders, power stabilizers, on-demand water. */
+/**
+ * A 30 ft unit for long stays: second bath, second door, theater seats straight before the TV, tri-fold sofa,
+ * 30 lb cylinders, power stabilizers, on-demand water.
+ */
 export const LONG = given(
   'LONG',
   'bath and a half',

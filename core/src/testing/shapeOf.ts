@@ -1,4 +1,7 @@
-/** The shape of plain data: a kind's name, a list of its items' shape, or keys with theirs; `?` after a key that is not always there. */
+/**
+ * The shape of plain data: a kind's name, a list of its items' shape, or keys with theirs; `?` after a key that
+ * is not always there.
+ */
 export type DataShape = string | DataShape[] | { [key: string]: DataShape }
 
 /** The one shape that all of some examples have. */

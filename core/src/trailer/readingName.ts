@@ -3,7 +3,10 @@ import type { ReadingSpecs } from '../readings/reading'
 import { thingAt } from './things'
 import type { Trailer } from './trailer'
 
-/** A reading's key in words: `plan.berths.upper.weightLimit` on a trailer is `Upper bunk: weight limit`. A key that leads nowhere is said as it is. */
+/**
+ * A reading's key in words: `plan.berths.upper.weightLimit` on a trailer is `Upper bunk: weight limit`. A key
+ * that leads nowhere is said as it is.
+ */
 export function readingName(trailer: Trailer, key: string): string {
   const found = thingAt(trailer, key)
   if (found) return found.thing.id === undefined ? found.spec.label : of(found.thing.name, found.spec.label)

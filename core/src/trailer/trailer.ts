@@ -1,5 +1,5 @@
 import '../flaws/wording'
-import { array, lazy, number, object, string, type Schema } from 'yup'
+import { array, lazy, number, string, type Schema } from 'yup'
 import { objectOf } from '../flaws/objectOf'
 import { byKind, kindOf, planSchema, type Plan } from '../plan/plan'
 import { EQUIPMENT_KINDS, TRAILER_READS, type EquipmentKind, type TrailerKey } from '../readings/catalogue'

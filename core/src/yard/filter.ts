@@ -19,7 +19,8 @@ export interface Filtered {
 /**
  * Reads what people type: `bunks under 26 ft 2 doors`, `no slide below 5,000 lb`, `under 32k tub`,
  * `T-118`. Numbers take their meaning from their unit; a bare number below 60 is feet, from 15,000 on
- * dollars, between them pounds dry. Words that mean nothing special are looked for in stock number, name, year and layout.
+ * dollars, between them pounds dry. Words that mean nothing special are looked for in stock number, name, year
+ * and layout.
  */
 export function parseFilter(text: string): FilterTerm[] {
   let rest = ` ${text
@@ -54,10 +55,12 @@ const COUNTS: Record<string, number> = { one: 1, two: 2, three: 3, four: 4 }
 const count = (text: string | undefined, otherwise: number): number =>
   text === undefined ? otherwise : (COUNTS[text] ?? Number(text))
 
+const WAYS = '(under|below|up to|at most|max|over|above|at least|min|from)'
+
 /** Longer forms first, so that `no slide` is not read as `slide`. */
 const FORMS: { form: string; term(parts: (string | undefined)[]): FilterTerm }[] = [
   {
-    form: String.raw`(under|below|up to|at most|max|over|above|at least|min|from) (\$)?(\d+(?:\.\d+)?)\s?(k|ft|feet|'|m|lbs?|pounds|kg)?( gvwr)?`,
+    form: String.raw`${WAYS} (\$)?(\d+(?:\.\d+)?)\s?(k|ft|feet|'|m|lbs?|pounds|kg)?( gvwr)?`,
     term: limitTerm,
   },
   {

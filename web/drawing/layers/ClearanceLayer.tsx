@@ -1,6 +1,9 @@
 import { HEAT_ROW, type HeatBand } from '@hitchet/core/plan/heat'
 
-/** From where one turns sideways to where a wheelchair turns: the more room, the lighter. Hatched where it is narrow, so that color never speaks alone. */
+/**
+ * From where one turns sideways to where a wheelchair turns: the more room, the lighter. Hatched where it is
+ * narrow, so that color never speaks alone.
+ */
 const OPACITY = [0.5, 0.34, 0.2, 0.08]
 
 /** The free floor as a soft heat of how wide it is. What is narrower than a person stays bare. */

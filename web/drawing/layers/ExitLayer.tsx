@@ -19,7 +19,12 @@ export function ExitLayer({ plan, exits, scale }: { plan: Plan; exits: WaysOut[]
         return (
           <path
             key={id}
-            d={`M${x - dx * wing} ${y - dy * wing}L${x + dx * long} ${y + dy * long}m${-dx * wing - dy * wing} ${-dy * wing - dx * wing}l${dx * wing + dy * wing} ${dy * wing + dx * wing}l${-dx * wing + dy * wing} ${-dy * wing + dx * wing}`}
+            d={[
+              `M${x - dx * wing} ${y - dy * wing}L${x + dx * long} ${y + dy * long}`,
+              `m${-dx * wing - dy * wing} ${-dy * wing - dx * wing}`,
+              `l${dx * wing + dy * wing} ${dy * wing + dx * wing}`,
+              `l${-dx * wing + dy * wing} ${-dy * wing + dx * wing}`,
+            ].join('')}
             fill="none"
             stroke="var(--h-colors-green)"
             strokeWidth={2.6 / scale}

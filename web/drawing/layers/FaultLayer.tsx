@@ -1,6 +1,9 @@
 import type { Finding } from '@hitchet/core/plan/findings'
 
-/** Each finding at its place, numbered as in the list beside the plan: square where it cannot be so, round where it has to be looked at. */
+/**
+ * Each finding at its place, numbered as in the list beside the plan: square where it cannot be so, round where
+ * it has to be looked at.
+ */
 export function FaultLayer({ findings, scale }: { findings: Finding[]; scale: number }) {
   const r = 9 / scale
   return (

@@ -5,7 +5,10 @@ import type { SeatingRules } from '@hitchet/core/questions/seating/rules'
 export const isEasy = ({ turn, slant, blockedBy }: SightLine, rules: SeatingRules): boolean =>
   !blockedBy && turn <= rules.turn && slant <= rules.slant
 
-/** A line from every seat to its TV: solid where it is easy, broken where the neck turns, crossed where something stands between. */
+/**
+ * A line from every seat to its TV: solid where it is easy, broken where the neck turns, crossed where
+ * something stands between.
+ */
 export function SightLayer({ sights, rules, scale }: { sights: SightLine[]; rules: SeatingRules; scale: number }) {
   return (
     <g pointerEvents="none" data-layer="sight lines">

@@ -5,7 +5,10 @@ import { formatQuantity } from '@hitchet/core/quantity/format'
 import { inches } from '@hitchet/core/quantity/quantity'
 import { PersonDot } from '../PersonToken'
 
-/** A way as it is walked, with its narrowest squeeze marked and measured. Someone of the household walks it, or anyone; nobody where motion is not wanted. */
+/**
+ * A way as it is walked, with its narrowest squeeze marked and measured. Someone of the household walks it, or
+ * anyone; nobody where motion is not wanted.
+ */
 export function WayLayer({
   way,
   scale,

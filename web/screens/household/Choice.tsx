@@ -11,7 +11,10 @@ interface ChoiceProps {
   hideLabel?: boolean
 }
 
-/** A few answers, all in sight. Plain radios: a household has some seventy of them, and they must not keep a tablet busy. */
+/**
+ * A few answers, all in sight. Plain radios: a household has some seventy of them, and they must not keep a
+ * tablet busy.
+ */
 export function Choice({ path, label, options, hideLabel }: ChoiceProps) {
   const { register, formState } = useFormContext<HouseholdDraft>()
   const start = String(get(formState.defaultValues, path) ?? '')

@@ -87,10 +87,11 @@ function useYardLeft(household: Household | undefined, first: Left | undefined):
   useEffect(() => {
     if (!asked) return
     const stop = new AbortController()
-    const later = setTimeout(async () => {
+    const ask = async () => {
       const outcome = await request<Left>('POST', '/api/yard-left', JSON.parse(asked), stop.signal)
       if (outcome.ok) setLeft(outcome.value)
-    }, PAUSE_MS)
+    }
+    const later = setTimeout(() => void ask(), PAUSE_MS)
     return () => {
       clearTimeout(later)
       stop.abort()

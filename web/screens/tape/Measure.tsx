@@ -4,7 +4,7 @@ import { Box, Grid, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import type { ToMeasure } from '@hitchet/core/match/tapeList'
-import { listed } from '@hitchet/core/quantity/phrase'
+import { agrees, listed } from '@hitchet/core/quantity/phrase'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { frameFor } from '../../drawing/frame'
 import { planText } from '../../drawing/planText'
@@ -38,7 +38,7 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
         <Text fontSize="14px" mb="1">
           {waited.length === 0
             ? 'No open household waits for a reading on this unit.'
-            : `${waited.length} ${waited.length === 1 ? 'reading' : 'readings'} could change an open household’s answer; they come first.`}
+            : `${waited.length} ${agrees(waited, 'reading', 'readings')} could change an open household’s answer; they come first.`}
         </Text>
         <Text role="status" fontSize="14px" color="fits" fontWeight="600" minH="21px">
           {last && `Written down: ${last}.`}

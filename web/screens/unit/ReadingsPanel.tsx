@@ -10,7 +10,10 @@ import { Figure } from '../../look/measures'
 import { SOURCE_WORDS } from './sources'
 import { TakeReading } from './TakeReading'
 
-/** The readings of what is chosen on the plan, or of the unit: where each comes from, what contradicts it, what is still to be measured. */
+/**
+ * The readings of what is chosen on the plan, or of the unit: where each comes from, what contradicts it, what
+ * is still to be measured.
+ */
 export function ReadingsPanel({
   trailer,
   chosen,

@@ -40,10 +40,16 @@ type Order = keyof typeof ORDERS
 /** So many strips are drawn before one scrolls. */
 const FIRST = 10
 
-/** The address follows once typing pauses, milliseconds: letter by letter the router now and then puts an older address back. */
+/**
+ * The address follows once typing pauses, milliseconds: letter by letter the router now and then puts an older
+ * address back.
+ */
 const PAUSE = 250
 
-/** The stack of strips, narrowed by typing. What was typed stands in the address. `under`: where the page of a unit is found. */
+/**
+ * The stack of strips, narrowed by typing. What was typed stands in the address. `under`: where the page of a
+ * unit is found.
+ */
 export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame; under: string }) {
   const [text, setText] = useQueryState(
     'q',

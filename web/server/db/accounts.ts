@@ -13,7 +13,10 @@ export interface Account {
   role: Role
 }
 
-/** One spelling for each address: an accent makes another address, how it was typed does not. The column compares bytes. */
+/**
+ * One spelling for each address: an accent makes another address, how it was typed does not. The column
+ * compares bytes.
+ */
 export const normalEmail = (email: string): string => email.trim().normalize('NFKC').toLowerCase()
 
 export async function accountById(id: string): Promise<Account | undefined> {

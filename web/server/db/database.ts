@@ -30,7 +30,10 @@ export async function disconnect(): Promise<void> {
   shared = undefined
 }
 
-/** MariaDB: deadlock, lock wait timeout, certification conflict between nodes. The whole transaction may be tried again. */
+/**
+ * MariaDB: deadlock, lock wait timeout, certification conflict between nodes. The whole transaction may be
+ * tried again.
+ */
 const RETRY = new Set([1213, 1205, 1020])
 const TRIES = 8
 /** The longest pause between two tries, milliseconds. */
@@ -38,7 +41,8 @@ const PAUSE = 1_000
 
 /**
  * All writes go through here: one transaction, tried again when the database asks for it, or when the
- * connection broke before anything was committed. A commit that nobody answered is not tried again: it may have gone through.
+ * connection broke before anything was committed. A commit that nobody answered is not tried again: it may have
+ * gone through.
  */
 export async function inTransaction<T>(
   work: (transaction: Transaction) => Promise<T>,

@@ -44,7 +44,10 @@ export async function addHouseholds(
   return rows.map(({ id }) => id)
 }
 
-/** @throws Gone when it was deleted, StaleSave when `version` is no longer the one in the database; nothing is written then. */
+/**
+ * @throws Gone when it was deleted, StaleSave when `version` is no longer the one in the database; nothing is
+ * written then.
+ */
 export async function saveHousehold(
   id: string,
   version: number,

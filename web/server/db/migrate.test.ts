@@ -13,7 +13,8 @@ ownDatabase('migrate', { migrated: false })
 
 const columns = () =>
   database().query<{ place: string; key: string; type: string }>(
-    "SELECT CONCAT(table_name, '.', column_name) AS place, column_key AS `key`, column_type AS type FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name <> 'migrations'",
+    `SELECT CONCAT(table_name, '.', column_name) AS place, column_key AS \`key\`, column_type AS type
+       FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name <> 'migrations'`,
     { type: QueryTypes.SELECT },
   )
 

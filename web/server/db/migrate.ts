@@ -13,7 +13,10 @@ const MIGRATIONS: Record<string, Migration> = {
   '003-exact-emails': exactEmails,
 }
 
-/** Brings the database to today's tables, or to those of an older release; returns the names of the migrations that ran. */
+/**
+ * Brings the database to today's tables, or to those of an older release; returns the names of the migrations
+ * that ran.
+ */
 export async function migrate(db: Sequelize, to?: string): Promise<string[]> {
   const umzug = new Umzug<QueryInterface>({
     migrations: Object.entries(MIGRATIONS).map(([name, { up }]) => ({ name, up })),

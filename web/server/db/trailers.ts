@@ -49,7 +49,10 @@ export async function stockNumbers(): Promise<string[]> {
   return rows.map(({ stock }) => stock)
 }
 
-/** Puts one trailer into stock; false when its number is there already, however it is written. The index decides, so that of two at once one is refused. */
+/**
+ * Puts one trailer into stock; false when its number is there already, however it is written. The index
+ * decides, so that of two at once one is refused.
+ */
 export async function addTrailer(trailer: Trailer, by: string | null): Promise<boolean> {
   try {
     await inTransaction((transaction) => create(trailer, by, transaction))
@@ -65,7 +68,8 @@ const create = (trailer: Trailer, by: string | null, transaction: Transaction) =
 
 /**
  * Puts trailers into stock as part of a transaction. One whose stock number is there already, however it
- * is written, becomes its next version under the number as it hangs in the window. Its facts are made when they are next asked for (`facts.ts`).
+ * is written, becomes its next version under the number as it hangs in the window. Its facts are made when they
+ * are next asked for (`facts.ts`).
  */
 export async function saveTrailers(
   trailers: readonly Trailer[],
@@ -88,7 +92,8 @@ export async function saveTrailers(
 
 /**
  * One trailer changed by its own latest version, as part of one transaction.
- * @throws Gone when it is not in stock any more, StaleSave when `version` is given and no longer the one in the database; nothing is written then.
+ * @throws Gone when it is not in stock any more, StaleSave when `version` is given and no longer the one in the
+ * database; nothing is written then.
  */
 export async function changeTrailer(
   stock: string,

@@ -33,12 +33,14 @@ export const vintage: Question<'vintage', VintageFacts, VintageRules, VintageRul
   cautions: [],
   facts: ({ year }: Trailer, { oldBefore }) => ({ year, old: year < oldBefore }),
   need: (_household, rules) => rules,
-  judge: ({ facts: { year }, need: { newest }, shared: { nights } }) =>
-    answerOf([
+  judge: ({ facts: { year }, need: { newest }, shared: { nights } }) => {
+    const who = nights.need.everyNight.sleepers
+    return answerOf([
       year > newest
-        ? tight(says\`Built in \${year}, long after \${newest}, for \${nights.need.everyNight.sleepers.length} sleepers.\`, { brief: 'too new' })
+        ? tight(says\`Built in \${year}, long after \${newest}, for \${who.length} sleepers.\`, { brief: 'too new' })
         : fits(says\`Old enough.\`),
-    ]),
+    ])
+  },
 }
 `
 
@@ -59,7 +61,11 @@ describe('a question is a folder, an import and an entry', () => {
   it('and nothing else: all that knows questions still compiles', { timeout: 300_000 }, () => {
     house.write(
       'tsconfig.json',
-      '{ "extends": "./tsconfig.base.json", "compilerOptions": { "lib": ["ES2023", "DOM"], "types": ["node"] }, "include": ["cli/hitchet.ts", "core/src"] }',
+      JSON.stringify({
+        extends: './tsconfig.base.json',
+        compilerOptions: { lib: ['ES2023', 'DOM'], types: ['node'] },
+        include: ['cli/hitchet.ts', 'core/src'],
+      }),
     )
     house.write('web/next-env.d.ts', '/// <reference types="next" />')
     expect(house.run('tsc', ['--noEmit', '-p', '.'])).toBe('')

@@ -72,7 +72,10 @@ function isTrailer(one: { file: ImportFile; document: AnyDocument }): one is { f
 
 const sameStock = (a: Trailer, b: Trailer): boolean => a.stock.toLowerCase() === b.stock.toLowerCase()
 
-/** One file, whatever stands in it: what its reader did not expect is a flaw of that file, and costs no other its answer. */
+/**
+ * One file, whatever stands in it: what its reader did not expect is a flaw of that file, and costs no other
+ * its answer.
+ */
 function parsed({ name, text }: ImportFile): Parsed<AnyDocument> {
   try {
     return name.toLowerCase().endsWith('.svg') ? parsePlanSvg(text) : parseAny(text)

@@ -26,7 +26,10 @@ export async function answersOn(id: string, households: Household[]): Promise<An
 export interface YardLeft {
   all: number
   left: number
-  /** Units with anything against them, by the question that says so, and its words; one unit may count under several. */
+  /**
+   * Units with anything against them, by the question that says so, and its words; one unit may count under
+   * several.
+   */
   out: { question: QuestionId; units: number; against: string }[]
   /** Every unit, best first. */
   units: { id: string; standing: Standing }[]

@@ -19,7 +19,10 @@ export interface SavedTrailer {
   trailer: Trailer
 }
 
-/** A unit that is new on the lot. @throws Refused when something in it is not right, or its stock number hangs in another window. */
+/**
+ * A unit that is new on the lot. @throws Refused when something in it is not right, or its stock number hangs
+ * in another window.
+ */
 export async function takeIn(source: unknown, { id }: Account): Promise<SavedTrailer> {
   const trailer = read(source)
   if (await addTrailer(trailer, id)) return { version: 1, trailer }
@@ -48,7 +51,10 @@ export interface TypedReading {
   source: Source
 }
 
-/** One more reading, beside those there are: nobody's is overwritten, so it goes onto whatever version is the latest. @throws Refused, Gone. */
+/**
+ * One more reading, beside those there are: nobody's is overwritten, so it goes onto whatever version is the
+ * latest. @throws Refused, Gone.
+ */
 export async function takeReading(
   stock: string,
   { key, text, source }: TypedReading,

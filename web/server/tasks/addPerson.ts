@@ -6,7 +6,10 @@ import { disconnect } from '../db/database'
 /** Shorter ones are guessed too soon. */
 const SHORTEST = 12
 
-/** addPerson NAME EMAIL consultant|manager: someone of the dealership who may sign in. The password is asked for, or read from a pipe. */
+/**
+ * addPerson NAME EMAIL consultant|manager: someone of the dealership who may sign in. The password is asked
+ * for, or read from a pipe.
+ */
 const [name, email, role] = process.argv.slice(2)
 if (!name || !email?.includes('@') || !ROLES.includes(role as Role))
   stop(`Say who: addPerson NAME EMAIL ${ROLES.join('|')}`)

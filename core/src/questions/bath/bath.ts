@@ -1,6 +1,6 @@
 import { everyNight } from '../../household/household'
 import type { Stance } from '../../household/stances'
-import { feet, listed, says } from '../../quantity/phrase'
+import { doing, feet, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { bathsOf, sinkOutside, type Bath } from '../../plan/baths'
 import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
@@ -194,7 +194,7 @@ function privacyReasons({ baths }: BathFacts, shared: Shared): Reason[] {
   return [
     ...reasons,
     tight(
-      says`To the bath ${listed(others)} ${others.length > 1 ? 'walk' : 'walks'} past ${listed(sleepers)} at night: it opens on their bedroom only.`,
+      says`To the bath ${doing(others, 'walks', 'walk')} past ${listed(sleepers)} at night: it opens on their bedroom only.`,
       { brief: 'bath through the bedroom' },
     ),
   ]

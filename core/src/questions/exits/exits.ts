@@ -25,7 +25,10 @@ export interface BerthExits {
   blocked?: string
 }
 
-/** Can everyone get out at night: two ways out of every berth that is slept in, with all made up that is made up then. */
+/**
+ * Can everyone get out at night: two ways out of every berth that is slept in, with all made up that is made up
+ * then.
+ */
 export const exits: Question<'exits', ExitFacts, object, object> = {
   id: 'exits',
   words: {
@@ -65,15 +68,13 @@ function exitFacts(plan: Trailer['plan'], ways: WayRules): ExitFacts {
   }
 }
 
+const UNSEEN = 'nobody has looked for the ways out yet: do so before anyone sleeps there'
+
 function nightReasons({ nights }: ExitFacts, night: Night, when: string): Reason[] {
   const stored = storedFor(nights, night)
   if (!stored)
     return night.placements.length
-      ? [
-          tight(
-            says`${when}With ${night.made.length} beds made up at once nobody has looked for the ways out yet: do so before anyone sleeps there.`,
-          ),
-        ]
+      ? [tight(says`${when}With ${night.made.length} beds made up at once ${UNSEEN}.`)]
       : []
   const slept = night.placements.flatMap(({ berth, people }) =>
     stored.berths

@@ -5,7 +5,7 @@ import { beforeCounter, counterSpace, type CounterSpace } from '../../plan/count
 import { nameOnPlan } from '../../plan/naming'
 import type { Fixture } from '../../plan/plan'
 import { area, bounds, type Bounds } from '../../plan/shape'
-import { listed, says } from '../../quantity/phrase'
+import { agrees, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { knownSum } from '../../quantity/sum'
 import { cubicFeet, cubicFeetOf } from '../../quantity/volume'
@@ -191,7 +191,8 @@ function fridgeReason({ fridge, unread }: GalleyFacts, { people, days, rules }: 
   const asked = people * days * rules.fridgePerPersonDay
   const spare = fridge - asked
   const verdict = spare < 0 ? 'tight' : verdictOf(spare, rules.fridgeTight)
-  const words = says`${quantity(fridge, 'cu ft')} of refrigerator; ${quantity(people, 'person')} over ${days} ${days === 1 ? 'day' : 'days'} between shops ask about ${quantity(asked, 'cu ft')}.`
+  const who = says`${quantity(people, 'person')} over ${days} ${days === 1 ? 'day' : 'days'} between shops`
+  const words = says`${quantity(fridge, 'cu ft')} of refrigerator; ${who} ask about ${quantity(asked, 'cu ft')}.`
   return reason(verdict, words, { margin: marginOf(spare, 'cu ft', 6) })
 }
 
@@ -199,30 +200,29 @@ function prepReason({ prepCoversOn, prepCoversOff }: GalleyFacts, { people, rule
   const asked = people >= rules.prepManyFrom ? rules.prepLengthMany : rules.prepLength
   const [on, off] = [longest(prepCoversOn, rules.prepDepth), longest(prepCoversOff, rules.prepDepth)]
   const spare = on - asked
+  const cooking = off === 0 ? ', none while cooking' : off < on ? says`, ${inches(off)} while cooking` : ''
   const words =
     on === 0
       ? says`No clear stretch of counter ${inches(rules.prepDepth)} deep.`
-      : says`Longest clear counter ${inches(on)} with covers on${off === 0 ? ', none while cooking' : off < on ? says`, ${inches(off)} while cooking` : ''}; ${inches(asked)} would be right.`
+      : says`Longest clear counter ${inches(on)} with covers on${cooking}; ${inches(asked)} would be right.`
   return reason(spare < 0 ? 'tight' : 'fits', words, { margin: marginOf(spare, 'in', 36) })
 }
 
 function counterReason({ counterOn, counterOff }: GalleyFacts): Reason[] {
   if (counterOn === 0) return []
-  return [
-    fits(
-      says`${quantity(counterOn / 144, 'sq ft')} of counter in all${counterOff < counterOn ? says`, ${quantity(counterOff / 144, 'sq ft')} with the covers off` : ''}.`,
-    ),
-  ]
+  const uncovered = counterOff < counterOn ? says`, ${quantity(counterOff / 144, 'sq ft')} with the covers off` : ''
+  return [fits(says`${quantity(counterOn / 144, 'sq ft')} of counter in all${uncovered}.`)]
 }
 
 /** A recliner or an island bench in front of the counter: one does not stand where it stands. */
 function beforeReason({ before }: GalleyFacts, { rules }: GalleyNeed): Reason[] {
   const worst = before.filter(({ takes }) => takes > rules.blockedFront)
   if (worst.length === 0) return []
+  const names = listed(worst.map(({ name }) => name))
   const most = worst.reduce((a, b) => (b.takes > a.takes ? b : a))
   return [
     tight(
-      says`In front of the counter ${worst.length > 1 ? 'stand' : 'stands'} ${listed(worst.map(({ name }) => name))}: ${inches(most.takes)} of it cannot be worked at.`,
+      says`In front of the counter ${agrees(worst, 'stands', 'stand')} ${names}: ${inches(most.takes)} of it cannot be worked at.`,
       { brief: `${most.name.replace(/^the /, '')} before the counter` },
     ),
   ]
@@ -269,11 +269,8 @@ function hoodReason({ hood }: GalleyFacts): Reason[] {
 /** An outside kitchen is paid for inside, with the space behind its door. */
 function insideReason({ outsideLength }: GalleyFacts, { rules: { outsideKitchenTakes: takes } }: GalleyNeed): Reason[] {
   if (outsideLength === undefined) return []
-  return [
-    fits(
-      says`The outside kitchen takes about ${quantity(cubicFeetOf([outsideLength, takes.depth, takes.height]), 'cu ft')} of the inside behind it.`,
-    ),
-  ]
+  const taken = cubicFeetOf([outsideLength, takes.depth, takes.height])
+  return [fits(says`The outside kitchen takes about ${quantity(taken, 'cu ft')} of the inside behind it.`)]
 }
 
 function rainReason({ kitchenCover }: GalleyFacts): Reason[] {

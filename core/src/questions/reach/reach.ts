@@ -44,7 +44,10 @@ const DAILY: readonly Use[] = ['bed', 'toilet', 'shower', 'fridge', 'sink', 'coo
 /** A bar is full at this much above going sideways. */
 const PLENTY = 12
 
-/** Can they get to everything: parked, at night from the bed to the toilet, and at a rest stop with the slides in. Inches. */
+/**
+ * Can they get to everything: parked, at night from the bed to the toilet, and at a rest stop with the slides
+ * in. Inches.
+ */
 export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
   id: 'reach',
   words: {
@@ -106,10 +109,11 @@ function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night
     })
   }
   const spare = narrowest.width - rules.sideways
+  const how = gait(narrowest.width, rules)
   const verdict = verdictOf(spare + GRAIN, rules.shoulder - rules.sideways)
   return reason(
     verdict,
-    says`Parked one gets to everything; the narrowest is ${squeeze(narrowest)} on the way to ${the(narrowest)}: ${gait(narrowest.width, rules)}.`,
+    says`Parked one gets to everything; the narrowest is ${squeeze(narrowest)} on the way to ${the(narrowest)}: ${how}.`,
     { margin: marginOf(Math.max(0, spare), 'in', PLENTY) },
   )
 }

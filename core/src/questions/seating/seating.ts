@@ -21,7 +21,10 @@ export interface SeatingFacts {
   atTable?: number
   inLounge?: number
   tvs: number
-  /** For each seat with a TV in sight: how far the head turns to the one that is easiest to watch, and how far aside it is seen from; degrees. */
+  /**
+   * For each seat with a TV in sight: how far the head turns to the one that is easiest to watch, and how far
+   * aside it is seen from; degrees.
+   */
   sights: { turn: number; slant: number }[]
   seats: number
   /** Seats left while beds are made up, for every set of conversions that can be made together. */
@@ -119,12 +122,9 @@ function tableReason({ atTable, unread }: SeatingFacts, { people }: SeatingNeed)
   if (atTable === 0) return tight(says`There is no table inside.`, { brief: 'no table inside' })
   const spare = atTable - people
   const margin = marginOf(spare, 'place', PLENTY)
-  if (spare >= 0)
-    return fits(says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}.`, { margin })
-  return tight(
-    says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}: they eat in ${Math.ceil(people / atTable)} sittings.`,
-    { margin },
-  )
+  const places = says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}`
+  if (spare >= 0) return fits(says`${places}.`, { margin })
+  return tight(says`${places}: they eat in ${Math.ceil(people / atTable)} sittings.`, { margin })
 }
 
 /** A desk for each who works on the road, with power and daylight; the table serves where there is none. */

@@ -11,7 +11,10 @@ export interface Capacity {
   childrenAtOnce: number
 }
 
-/** At the widths of the house rules; conversions that exclude each other count once. Mattress widths not read count one sleeper. */
+/**
+ * At the widths of the house rules; conversions that exclude each other count once. Mattress widths not read
+ * count one sleeper.
+ */
 export function capacityOf(facts: NightFacts, rules: NightRules): Capacity {
   const { berths } = facts
   const always = berths.filter(({ conversion }) => !conversion)

@@ -1,5 +1,5 @@
 import { small } from '../../plan/naming'
-import { feet, listed, says, type Phrase } from '../../quantity/phrase'
+import { doing, feet, listed, says, type Phrase } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
 import { fits, measure, tight, type Reason } from '../reason'
 import { discomfort } from '../../nights/comfort'
@@ -25,7 +25,7 @@ export function needReasons(facts: NightFacts, night: Night, rules: NightRules):
       if (others.length)
         reasons.push(
           tight(
-            says`They asked for a room of ${sleeper.name}’s own; ${listed(others.flatMap((other) => other.people.map(({ name }) => name)))} would sleep in it too.`,
+            says`They asked for a room of ${sleeper.name}’s own; ${listed(namesIn(others))} would sleep in it too.`,
             { brief: 'no room of one’s own' },
           ),
         )
@@ -33,6 +33,9 @@ export function needReasons(facts: NightFacts, night: Night, rules: NightRules):
   }
   return [...reasons, ...cribReasons(facts, night)]
 }
+
+const namesIn = (placements: Night['placements']): string[] =>
+  placements.flatMap(({ people }) => people.map(({ name }) => name))
 
 function cribReasons({ berths }: NightFacts, { cribs }: Night): Reason[] {
   return cribs.map(({ sleeper, room }) => {
@@ -56,15 +59,18 @@ export function noticed(facts: NightFacts, night: Night, rules: NightRules): Phr
     const passed = night.placements.filter((other) =>
       ways.find((way) => way.berth === berth.id)?.passes.includes(other.berth.id),
     )
-    if (passed.length)
-      heard.push(
-        says`${listed(people.map(({ name }) => name))} ${people.length > 1 ? 'pass' : 'passes'} ${listed(passed.map((other) => listed(other.people.map(({ name }) => name))))} on the way to the toilet`,
-      )
+    if (passed.length) {
+      const [who, whom] = [people.map(({ name }) => name), listed(passed.map((other) => listed(namesIn([other]))))]
+      heard.push(says`${doing(who, 'passes', 'pass')} ${whom} on the way to the toilet`)
+    }
     return heard
   })
 }
 
-/** Berths too short, and bunks that carry too little, for the one who rules out most of them: `two of the ten berths are too short for Efe (6 ft 1 in)`. */
+/**
+ * Berths too short, and bunks that carry too little, for the one who rules out most of them: `two of the ten
+ * berths are too short for Efe (6 ft 1 in)`.
+ */
 export function ruledOut({ berths }: NightFacts, sleepers: readonly Sleeper[], rules: NightRules): Phrase | undefined {
   const counted = sleepers.map((sleeper) => {
     const reasons = berths.map((berth) => fit([sleeper], berth, rules)).flatMap((one) => (one.can ? [] : [one.why]))
@@ -81,11 +87,12 @@ export function ruledOut({ berths }: NightFacts, sleepers: readonly Sleeper[], r
   })
   const { sleeper, short, heavy } = most
   if (short + heavy === 0) return undefined
+  const all = short === berths.length
   const whom = sleeper.height === undefined ? says`${sleeper.name}` : says`${sleeper.name} (${feet(sleeper.height)})`
   const parts: Phrase[] = []
   if (short)
     parts.push(
-      says`${short === berths.length ? 'every one' : short} of ${quantity(berths.length, 'berth')} ${short === 1 || short === berths.length ? 'is' : 'are'} too short for ${whom}`,
+      says`${all ? 'every one' : short} of ${quantity(berths.length, 'berth')} ${short === 1 || all ? 'is' : 'are'} too short for ${whom}`,
     )
   if (heavy)
     parts.push(

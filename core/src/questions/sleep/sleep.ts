@@ -5,7 +5,7 @@ import type { Night } from '../../nights/night'
 import type { NightRules } from '../../nights/rules'
 import { trailerFigure } from '../../trailer/trailer'
 import { capital, small } from '../../plan/naming'
-import { listed, says, type Phrase } from '../../quantity/phrase'
+import { doing, listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
@@ -28,7 +28,10 @@ export interface SleepNeed {
 const PLENTY_INCHES = 12
 const PLENTY_PEOPLE = 3
 
-/** Can they all sleep: every person in a berth that fits length, width, weight limit and age; couples together; proven. */
+/**
+ * Can they all sleep: every person in a berth that fits length, width, weight limit and age; couples together;
+ * proven.
+ */
 export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
   id: 'sleep',
   words: {
@@ -74,10 +77,15 @@ function nightReasons(facts: NightFacts, { everyNight: { sleepers }, rules }: Ni
   )
   const all: Reason = reason(
     tight ? 'tight' : 'fits',
-    says`${sleepers.length === 1 ? 'Sleeps well enough' : `${sleepers.length === 2 ? 'Both' : `All ${sleepers.length}`} have a berth`}: ${places}. Least room: ${tallest.name}, ${inches(tightest.spare)} beyond what a height needs.`,
+    says`${allLie(sleepers.length)}: ${places}. Least room: ${tallest.name}, ${inches(tightest.spare)} beyond what a height needs.`,
     { margin, rests: night.placements.map(({ berth }) => `plan.berths.${berth.id}.mattressLength`) },
   )
   return [all, ...madeReason(facts, night), ...needReasons(facts, night, rules), ...noticedReason(facts, night, rules)]
+}
+
+function allLie(count: number): string {
+  if (count === 1) return 'Sleeps well enough'
+  return count === 2 ? 'Both have a berth' : `All ${count} have a berth`
 }
 
 function noticedReason(facts: NightFacts, night: Night, rules: NightRules): Reason[] {
@@ -99,13 +107,13 @@ function leftOut(night: Night): Reason | undefined {
 
 function madeReason({ conversions }: NightFacts, { made }: Night): Reason[] {
   if (made.length === 0) return []
-  const names = conversions.filter(({ id }) => made.includes(id))
-  const minutes = names.reduce((sum, one) => sum + one.minutes, 0)
+  const making = conversions.filter(({ id }) => made.includes(id))
+  const beds = making.map(({ name }) => `the ${small(name)}`)
+  const minutes = making.reduce((sum, one) => sum + one.minutes, 0)
   return [
-    tight(
-      says`Every night ${listed(names.map(({ name }) => `the ${small(name)}`))} ${names.length > 1 ? 'have' : 'has'} to be made up, ${quantity(minutes, 'min')} in all.`,
-      { brief: `${names.length === 1 ? small(names[0]!.name) : `${names.length} beds`} made up nightly` },
-    ),
+    tight(says`Every night ${doing(beds, 'has', 'have')} to be made up, ${quantity(minutes, 'min')} in all.`, {
+      brief: `${making.length === 1 ? small(making[0]!.name) : `${making.length} beds`} made up nightly`,
+    }),
   ]
 }
 
@@ -126,12 +134,10 @@ function guestReasons({ guestsCome, withGuests }: NightNeed, night: Night): Reas
 /** The fullest night is rare: it is told, and decides nothing. */
 function fullReason({ mostEver }: NightNeed, night: Night): Reason[] {
   const [all, left] = [mostEver!.sleepers.length + mostEver!.cribs.length, night.unplaced]
-  if (left.length)
-    return [
-      fits(
-        says`When everybody comes, ${all} of them, ${listed(left.map(({ name }) => name))} ${left.length > 1 ? 'have' : 'has'} no berth: a tent, then.`,
-      ),
-    ]
+  if (left.length) {
+    const names = left.map(({ name }) => name)
+    return [fits(says`When everybody comes, ${all} of them, ${doing(names, 'has', 'have')} no berth: a tent, then.`)]
+  }
   return [
     fits(
       says`When everybody comes all ${all} sleep${night.missing.length ? says`, if ${readingsText(night.missing)} turns out well` : ''}.`,
@@ -147,11 +153,10 @@ function advertisedReason(
   const { adults, adultsAtOnce, children, childrenAtOnce } = capacityOf(facts, rules)
   const sheet = advertised === undefined ? '' : `The sheet says ${advertised}. `
   const out = ruledOut(facts, everyNight.sleepers, rules)
+  const grown = `${adults} adults, ${adultsAtOnce} of them with nothing made up`
   return [
     ...(out ? [fits(says`${capitalized(out)}.`)] : []),
-    fits(
-      says`${sheet}By width it takes ${adults} adults, ${adultsAtOnce} of them with nothing made up, or ${children} children, ${childrenAtOnce} of them so.`,
-    ),
+    fits(says`${sheet}By width it takes ${grown}, or ${children} children, ${childrenAtOnce} of them so.`),
   ]
 }
 

@@ -1,6 +1,6 @@
 import type { Household } from '../../household/household'
 import { small } from '../../plan/naming'
-import { listed, phraseText, says, type Phrase } from '../../quantity/phrase'
+import { agrees, listed, phraseText, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds, quantity } from '../../quantity/quantity'
 import { capacityOf, type Capacity } from './capacity'
 import { changesFor, type Change } from './changes'
@@ -54,7 +54,10 @@ export function sleepStory(
   }
 }
 
-/** `The sheet says 10. Your seven fit, with the dinette made up every night; two of 10 berths are too short for Efe (6 ft 1 in).` */
+/**
+ * `The sheet says 10. Your seven fit, with the dinette made up every night; two of 10 berths are too short for
+ * Efe (6 ft 1 in).`
+ */
 function headline(
   facts: NightFacts,
   advertised: number | undefined,
@@ -65,14 +68,24 @@ function headline(
   const count = sleepers.length + cribs.length
   const whom = count === 1 ? 'The one' : count === 2 ? 'The two' : `The ${NUMBERS[count] ?? count}`
   const made = facts.conversions.filter(({ id }) => night.made.includes(id)).map(({ name }) => `the ${small(name)}`)
-  const fits = night.unplaced.length
-    ? says`Of ${NUMBERS[count] ?? String(count)} ${NUMBERS[sleepers.length - night.unplaced.length + cribs.length] ?? String(sleepers.length - night.unplaced.length)} have a berth; none is left for ${listed(night.unplaced.map(({ name }) => name))}`
-    : night.apart
-      ? says`${whom} fit, but a couple lies apart`
-      : says`${whom} ${count === 1 ? 'fits' : 'fit'}${night.missing.length ? ', if what is not measured yet turns out well' : ''}, ${made.length ? `with ${listed(made)} made up every night` : 'with nothing made up'}`
   const out = sleepers.length ? ruledOut(facts, sleepers, rules) : undefined
+  const fits = fitsText(night, count, sleepers.length + cribs.length - night.unplaced.length, whom, made)
   return out ? says`${sheet}${fits}; ${out}.` : says`${sheet}${fits}.`
 }
+
+/** How many of them have a berth, and what has to be made up for it. */
+function fitsText(night: Night, count: number, placed: number, whom: string, made: readonly string[]): string {
+  if (night.unplaced.length) {
+    const left = listed(night.unplaced.map(({ name }) => name))
+    return `Of ${inWords(count)} ${inWords(placed)} have a berth; none is left for ${left}`
+  }
+  if (night.apart) return `${whom} fit, but a couple lies apart`
+  const hope = night.missing.length ? ', if what is not measured yet turns out well' : ''
+  const work = made.length ? `with ${listed(made)} made up every night` : 'with nothing made up'
+  return `${whom} ${count === 1 ? 'fits' : 'fit'}${hope}, ${work}`
+}
+
+const inWords = (count: number): string => NUMBERS[count] ?? String(count)
 
 const NUMBERS: Record<number, string> = {
   0: 'none',
@@ -120,13 +133,16 @@ function nightStory(
     ...(second && { second: secondSays(facts, rules, night, second) }),
     ...(night.unplaced.length &&
       placed.length && {
-        largest: says`At most ${quantity(placed.length, 'person')} of them ${placed.length > 1 ? 'sleep' : 'sleeps'} in it: ${listed(placed)}.`,
+        largest: says`At most ${quantity(placed.length, 'person')} of them ${agrees(placed, 'sleeps', 'sleep')} in it: ${listed(placed)}.`,
       }),
     changes: changesFor(facts, party, rules, night),
   }
 }
 
-/** A berth in a line: mattress, limit, headroom, what belongs to it, what closes it off. What nobody read is left out. */
+/**
+ * A berth in a line: mattress, limit, headroom, what belongs to it, what closes it off. What nobody read is
+ * left out.
+ */
 function aboutBerth({
   width,
   length,

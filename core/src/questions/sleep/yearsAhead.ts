@@ -1,7 +1,7 @@
 import { inYears } from '../../household/growth'
 import type { Household } from '../../household/household'
 import { small } from '../../plan/naming'
-import { listed, says, type Phrase } from '../../quantity/phrase'
+import { doing, listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import type { Verdict } from '../reason'
 import type { NightFacts } from '../../nights/facts'
@@ -10,7 +10,10 @@ import { nightNeed, type Party, type Sleeper } from '../../nights/need'
 import type { NightRules } from '../../nights/rules'
 import { bestNight, type Night } from '../../nights/night'
 
-/** One year on the timeline, of an ordinary night. `no`: someone has no berth; `tight`: more beds are made up than today, or a couple lies apart. */
+/**
+ * One year on the timeline, of an ordinary night. `no`: someone has no berth; `tight`: more beds are made up
+ * than today, or a couple lies apart.
+ */
 export interface YearAhead {
   year: number
   verdict: Verdict
@@ -95,9 +98,10 @@ function outgrows(
   const who = people.reduce((a, b) => ((b.height ?? 0) > (a.height ?? 0) ? b : a))
   if (why === 'too short' && who.height !== undefined && length !== undefined)
     return says`${who.name} (${inches(Math.round(who.height))}) outgrows the ${small(name)} of ${inches(length)}`
+  const names = people.map((one) => one.name)
   if (why === 'over its weight limit' && limit !== undefined)
-    return says`${listed(people.map((one) => one.name))} ${people.length > 1 ? 'get' : 'gets'} too heavy for the ${small(name)}, which carries ${quantity(limit, 'lb')}`
-  return says`the ${small(name)} is ${why} for ${listed(people.map((one) => one.name))}`
+    return says`${doing(names, 'gets', 'get')} too heavy for the ${small(name)}, which carries ${quantity(limit, 'lb')}`
+  return says`the ${small(name)} is ${why} for ${listed(names)}`
 }
 
 function made({ conversions }: NightFacts, last: Night, night: Night): Phrase | undefined {

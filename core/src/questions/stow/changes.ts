@@ -38,12 +38,14 @@ export function wouldGoIn(
     .map(({ piece, count }) => ({ ...gear.find(({ id }) => id === piece)!, count }))
     .filter(({ fuel, keep }) => !fuel && keep !== 'inside')
   const weight = outside.reduce((sum, one) => sum + one.weight * one.count, 0)
-  if (receiver !== undefined && outside.length === left.length)
+  if (receiver !== undefined && outside.length === left.length) {
+    const weighs = says`they weigh ${pounds(weight)}`
     changes.push(
       weight + rack <= receiver
-        ? says`on a rack at the rear receiver, which carries ${pounds(receiver)}: they weigh ${pounds(weight)}, the rack about ${pounds(rack)}`
-        : says`a rack at the rear receiver carries ${pounds(receiver)} with the rack; they weigh ${pounds(weight)}`,
+        ? says`on a rack at the rear receiver, which carries ${pounds(receiver)}: ${weighs}, the rack about ${pounds(rack)}`
+        : says`a rack at the rear receiver carries ${pounds(receiver)} with the rack; ${weighs}`,
     )
+  }
   changes.push(
     says`with ${listed(left.map(({ piece, count }) => named(gear, piece, count)))} in the tow vehicle, against its payload`,
   )

@@ -25,7 +25,10 @@ export interface StowNeed {
 const PLENTY = 20
 const PLENTY_PIECES = 3
 
-/** Does everything go in: what they bring into the bays, through their doors and under their limits; clothes and crates inside. */
+/**
+ * Does everything go in: what they bring into the bays, through their doors and under their limits; clothes and
+ * crates inside.
+ */
 export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | 'crates'> = {
   id: 'stow',
   words: {
@@ -111,12 +114,15 @@ function placedReason(gear: readonly Gear[], { holds, pieces, packing }: Stowed)
   )
 }
 
+const sizeOf = ({ width, height }: { width: number; height: number }): Phrase =>
+  says`${inches(width)} by ${inches(height)}`
+
 /** The one thing that is plain to see: no door, or no bay as long. */
 function why(left: readonly Piece[], holds: readonly Hold[]): Phrase {
   const noDoor = left.find((piece) => holds.every((hold) => !passes(piece, hold)))
   const doors = holds.flatMap(({ openings }) => openings).sort((a, b) => b.width * b.height - a.width * a.height)
   if (noDoor && doors[0])
-    return says`: ${inches(Math.max(...noDoor.size))} long goes through no door, the largest is ${inches(doors[0].width)} by ${inches(doors[0].height)}`
+    return says`: ${inches(Math.max(...noDoor.size))} long goes through no door, the largest is ${sizeOf(doors[0])}`
   return []
 }
 
@@ -178,10 +184,14 @@ function closetReasons(
   const days = Math.min(nights, rules.daysBetweenLaundry)
   const clothes = people * (rules.clothesAlways + days * rules.clothesPerDay)
   const hanging = people * rules.hangingPerPerson
-  const spare = shelves - clothes - people * rules.kitchenPerPerson
+  const kitchen = people * rules.kitchenPerPerson
+  const spare = shelves - clothes - kitchen
+  const between = says`${quantity(people, 'person')} and ${days} ${days === 1 ? 'day' : 'days'} between washes`
+  const worn = says`Clothes for ${between} ask about ${quantity(clothes, 'cu ft')}`
+  const held = says`${quantity(shelves, 'cu ft')}${drawers ? `, ${drawers} drawers among them` : ''}`
   const shelf: Reason = reason(
     spare < 0 ? 'tight' : 'fits',
-    says`Clothes for ${quantity(people, 'person')} and ${days} ${days === 1 ? 'day' : 'days'} between washes ask about ${quantity(clothes, 'cu ft')}, dishes and food ${quantity(people * rules.kitchenPerPerson, 'cu ft')}; wardrobes, cabinets and overheads hold about ${quantity(shelves, 'cu ft')}${drawers ? says`, ${drawers} drawers among them` : ''}.`,
+    says`${worn}, dishes and food ${quantity(kitchen, 'cu ft')}; wardrobes, cabinets and overheads hold about ${held}.`,
     { ...(spare < 0 && { brief: 'few shelves' }) },
   )
   if (rod === undefined)

@@ -45,7 +45,10 @@ export interface TowEstimate {
   tongue?: number
 }
 
-/** Can they pull it: the loaded trailer, its tongue and the family in the vehicle against every rating; the lowest governs. */
+/**
+ * Can they pull it: the loaded trailer, its tongue and the family in the vehicle against every rating; the
+ * lowest governs.
+ */
 export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
   id: 'tow',
   words: {
@@ -111,13 +114,19 @@ export function estimateOf(
   }
 }
 
-/** Gear that rides in known places: pounds in all, and how much of it the coupler bears; less than nothing behind the axles. */
+/**
+ * Gear that rides in known places: pounds in all, and how much of it the coupler bears; less than nothing
+ * behind the axles.
+ */
 export interface PlacedGear {
   weight: number
   onTongue: number
 }
 
-/** A load w at x from the front wall bears on the coupler with w (axle - x) / (axle + coupler to wall). Undefined while the axles or no bay's place is known. */
+/**
+ * A load w at x from the front wall bears on the coupler with w (axle - x) / (axle + coupler to wall).
+ * Undefined while the axles or no bay's place is known.
+ */
 export function placedGear(
   { axle, couplerToWall }: Pick<TowFacts, 'axle' | 'couplerToWall'>,
   stowed: Stowed,
@@ -234,10 +243,15 @@ function gearReason({ rules }: TowNeed, { loaded, tongue }: TowEstimate, { weigh
       ? says`puts about ${pounds(onTongue)} on the hitch`
       : says`takes about ${pounds(-onTongue)} off the hitch`
   const percent = `${(share * 100).toFixed(1)} %`
+  const leaves = inside
+    ? `${percent} of the loaded trailer`
+    : share > rules.tongueMost
+      ? `${percent} of the loaded trailer, more than 15 %; move weight back`
+      : 'less than 10 % of the loaded trailer would be on it; move weight forward'
   return [
     reason(
       inside ? 'fits' : 'tight',
-      says`Their gear, ${pounds(weight)} in its bays, ${does}: ${inside ? `${percent} of the loaded trailer` : share > rules.tongueMost ? `${percent} of the loaded trailer, more than 15 %; move weight back` : 'less than 10 % of the loaded trailer would be on it; move weight forward'}, and weigh it.`,
+      says`Their gear, ${pounds(weight)} in its bays, ${does}: ${leaves}, and weigh it.`,
       { ...(!inside && { brief: `${percent} on the hitch` }) },
     ),
   ]

@@ -6,7 +6,10 @@ import { nameOnPlan } from '@hitchet/core/plan/naming'
 import type { Conversion, Plan } from '@hitchet/core/plan/plan'
 import { Choice, Named, Row } from './fields'
 
-/** How a bed is made up: by what name, how long, in which steps, what is gone meanwhile, and with what it cannot be made together. */
+/**
+ * How a bed is made up: by what name, how long, in which steps, what is gone meanwhile, and with what it cannot
+ * be made together.
+ */
 export function ConversionFields({
   plan,
   conversion,

@@ -328,7 +328,10 @@ function DrawingBoard({
   )
 }
 
-/** What is there at a time of day can be taken in hand then; rooms lie under all else and are taken in hand by themselves. */
+/**
+ * What is there at a time of day can be taken in hand then; rooms lie under all else and are taken in hand by
+ * themselves.
+ */
 function itemsAt(plan: Plan, time: TimeOfDay, made: string[]): Item[] {
   const present = new Set(bodiesAt(plan, time, made).map(({ id }) => id))
   return itemsOf(plan).filter(

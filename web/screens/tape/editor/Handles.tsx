@@ -24,7 +24,10 @@ interface HandlesProps {
 /** A wall or a door is thin: its ground is made at least this wide for a finger, pixels. */
 const FINGER = 14
 
-/** What lies over the plan to take things in hand: their ground to move them, eight corners and edges to stretch what is chosen. */
+/**
+ * What lies over the plan to take things in hand: their ground to move them, eight corners and edges to stretch
+ * what is chosen.
+ */
 export function Handles({ items, chosen, guides, scale, system, onChoose, onPut, onEnd }: HandlesProps) {
   const start = useRef<Bounds>(undefined)
   const bind = useDrag(

@@ -8,7 +8,10 @@ import { inches } from '@hitchet/core/quantity/quantity'
 import { useMeasures } from '../../../look/measures'
 import { useMeter } from '../laser/useMeter'
 
-/** A length as people write it, at `least` so much; below 0 where something reaches out into a slide. The meter's next reading goes to the field that has the focus. */
+/**
+ * A length as people write it, at `least` so much; below 0 where something reaches out into a slide. The
+ * meter's next reading goes to the field that has the focus.
+ */
 export function LengthField({
   label,
   value,

@@ -3,7 +3,10 @@
 import { Box, Text, Wrap } from '@chakra-ui/react'
 import { SHELF, type ShelfEntry } from '@hitchet/core/editing/shelf'
 
-/** Everything that can be put on a plan, in its usual size. By pointer: press it, then press the plan. By keyboard: Enter puts it in the middle. */
+/**
+ * Everything that can be put on a plan, in its usual size. By pointer: press it, then press the plan. By
+ * keyboard: Enter puts it in the middle.
+ */
 export function ShelfPanel({
   held,
   onHold,

@@ -5,7 +5,10 @@ import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/forma
 import { inches } from '@hitchet/core/quantity/quantity'
 import { differing, type Differing } from '../../differing'
 
-/** Where two versions of a plan differ, thing by thing, in the words of the drawing board; then whatever else was chosen otherwise. */
+/**
+ * Where two versions of a plan differ, thing by thing, in the words of the drawing board; then whatever else
+ * was chosen otherwise.
+ */
 export function planDiffering(mine: Plan, theirs: Plan, system: MeasureSystem): Differing[] {
   const [own, other] = [itemsOf(mine), itemsOf(theirs)]
   const same = (a: Item, b: Item) => a.id === b.id && a.list === b.list
@@ -42,7 +45,10 @@ function placesOf(mine: Item, theirs: Item | undefined, system: MeasureSystem): 
   )
 }
 
-/** What is left of a plan when places and readings are left out; each thing by its id, so that like is compared with like. */
+/**
+ * What is left of a plan when places and readings are left out; each thing by its id, so that like is compared
+ * with like.
+ */
 function withoutPlaces(plan: Plan, gone: ReadonlySet<string>): Record<string, unknown> {
   const lists = Object.entries(withoutReadings(plan)).map(([list, value]) => {
     if (!Array.isArray(value)) return [list, value]

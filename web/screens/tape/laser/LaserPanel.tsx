@@ -8,7 +8,10 @@ import { meterLine } from '@hitchet/core/readings/meter'
 import type { PlayedMeter } from './playedMeter'
 import { useMeter } from './useMeter'
 
-/** Plays a connected distance meter: a length one would have measured, a recorded session, or a line garbled on its way. */
+/**
+ * Plays a connected distance meter: a length one would have measured, a recorded session, or a line garbled on
+ * its way.
+ */
 export function LaserPanel({ meter }: { meter: PlayedMeter }) {
   const { asked, says } = useMeter()
   const [text, setText] = useState('')

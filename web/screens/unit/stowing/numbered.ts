@@ -1,6 +1,9 @@
 import type { Gear } from '@hitchet/core/household/household'
 
-/** A number for each kind of thing, as in the household's own list: pictures carry the number, the list beside them the name. */
+/**
+ * A number for each kind of thing, as in the household's own list: pictures carry the number, the list beside
+ * them the name.
+ */
 export const toNumbers = (gear: readonly Pick<Gear, 'id'>[]): ReadonlyMap<string, number> =>
   new Map(gear.map(({ id }, i) => [id, i + 1]))
 
