@@ -19,7 +19,10 @@ export function trailerFlaws(trailer: Trailer): Flaw[] {
   ]
 }
 
-function nameFlaws({ plan, equipment }: Trailer): Flaw[] {
+/** Names on a plan that lead nowhere, or stand twice. */
+export const planFlaws = (plan: Plan): Flaw[] => nameFlaws({ plan, equipment: [] })
+
+function nameFlaws({ plan, equipment }: Pick<Trailer, 'plan' | 'equipment'>): Flaw[] {
   const named = (
     [
       'rooms',

@@ -48,7 +48,7 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
   const start = useMemo(() => (kept ? draftOf(kept.household, system) : emptyDraft()), [kept, system])
   const resolver = useMemo(() => draftResolver(reader, kept?.household), [reader, kept])
   const form = useForm<HouseholdDraft>({ defaultValues: start, resolver, mode: 'onTouched' })
-  const { forget, keptVersion } = useKeptDraft(form, kept?.id ?? 'new', kept?.version ?? 0)
+  const { forget, keptVersion, says: saysDevice } = useKeptDraft(form, kept?.id ?? 'new', kept?.version ?? 0)
   const { busy, says, theirs, send, say } = useSaving<Household>()
   const ready = useHydrated()
 
@@ -83,7 +83,7 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
       <form onSubmit={(event) => void submit(event)} noValidate>
         <PageHead
           title={kept ? 'Household' : 'A new household'}
-          line={<SaveState dirty={form.formState.isDirty} says={says} />}
+          line={<SaveState dirty={form.formState.isDirty} says={says} device={saysDevice} />}
         >
           {form.formState.isDirty && (
             <Button variant="ghost" size="sm" onClick={() => drop(start)}>
@@ -172,10 +172,10 @@ const useHydrated = (): boolean =>
     () => false,
   )
 
-function SaveState({ dirty, says }: { dirty: boolean; says?: string }) {
+function SaveState({ dirty, says, device }: { dirty: boolean; says?: string; device?: string }) {
   return (
     <Text as="span" aria-live="polite">
-      {dirty ? 'Not saved yet; kept on this device as you type. ' : ''}
+      {device ? `${device} ` : dirty ? 'Not saved yet; kept on this device as you type. ' : ''}
       {says}
     </Text>
   )

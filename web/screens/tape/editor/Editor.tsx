@@ -58,7 +58,7 @@ function DrawingBoard({
   version,
   models,
   meter,
-  kept: { found, keep, forget },
+  kept: { found, keep, forget, says: device },
 }: EditorProps & { kept: ReturnType<typeof useKeptPlan> }) {
   const router = useRouter()
   const system = useMeasures()
@@ -252,7 +252,7 @@ function DrawingBoard({
         </HStack>
       </Flex>
       <Text role="status" fontSize="13.5px" minH="20px">
-        {dirty && 'Not saved yet; kept on this device with every step. '}
+        {device ? `${device} ` : dirty && 'Not saved yet; kept on this device with every step. '}
         {says}
       </Text>
       {theirs && (

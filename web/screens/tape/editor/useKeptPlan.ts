@@ -1,5 +1,8 @@
 import { useCallback, useState, useSyncExternalStore } from 'react'
-import type { Plan } from '@hitchet/core/plan/plan'
+import { planFlaws } from '@hitchet/core/trailer/consistency'
+import { planSchema, type Plan } from '@hitchet/core/plan/plan'
+import { deviceStore, type Found } from '../../kept/deviceStore'
+import { useTrouble } from '../../kept/useTrouble'
 
 /** A plan that is not saved yet, the version of the unit it began with, and how that one was drawn. */
 export interface KeptPlan {
@@ -8,11 +11,23 @@ export interface KeptPlan {
   plan: Plan
 }
 
-const nameOf = (stock: string): string => `hitchet:plan:${stock}`
+const store = deviceStore<KeptPlan>({
+  kind: 'plan',
+  version: 1,
+  read: (value) => {
+    const { version, base, plan } = (value ?? {}) as Partial<Record<keyof KeptPlan, unknown>>
+    return typeof version === 'number' && isPlan(base) && isPlan(plan) ? { version, base, plan } : undefined
+  },
+})
+
+/** One that can be drawn: of the form of a plan, and without names that lead nowhere. */
+const isPlan = (plan: unknown): plan is Plan =>
+  planSchema.isValidSync(plan, { strict: true }) && planFlaws(plan as unknown as Plan).length === 0
 
 /**
  * What is drawn is kept on this device with every step, until it is saved: a reload, a crash or a lost
- * connection costs nothing. `found`: what an earlier visit left, as it was when the page opened.
+ * connection costs nothing. `found`: what an earlier visit left, as it was when the page opened;
+ * `says`: what the person should know of it.
  */
 export function useKeptPlan(stock: string) {
   const ready = useSyncExternalStore(
@@ -20,30 +35,14 @@ export function useKeptPlan(stock: string) {
     () => true,
     () => false,
   )
-  const [found, setFound] = useState<KeptPlan>()
+  const [found, setFound] = useState<Found<KeptPlan>>()
   const [looked, setLooked] = useState(false)
   if (ready && !looked) {
     setLooked(true)
-    setFound(read(stock))
+    setFound(store.find(stock))
   }
-  const keep = useCallback((kept: KeptPlan) => write(stock, kept), [stock])
-  const forget = useCallback(() => localStorage.removeItem(nameOf(stock)), [stock])
-  return { ready: looked, found, keep, forget }
-}
-
-function read(stock: string): KeptPlan | undefined {
-  try {
-    const kept = JSON.parse(localStorage.getItem(nameOf(stock)) ?? 'null') as Partial<KeptPlan> | null
-    return kept?.plan && kept.base && typeof kept.version === 'number' ? (kept as KeptPlan) : undefined
-  } catch {
-    return undefined
-  }
-}
-
-function write(stock: string, kept: KeptPlan): void {
-  try {
-    localStorage.setItem(nameOf(stock), JSON.stringify(kept))
-  } catch {
-    // A full or forbidden store keeps nothing; drawing goes on, and the page asks before it is left.
-  }
+  const keep = useCallback((kept: KeptPlan) => store.keep(stock, kept), [stock])
+  const forget = useCallback(() => store.forget(stock), [stock])
+  const says = useTrouble(store, stock)
+  return { ready: looked, found: found && 'value' in found ? found.value : undefined, keep, forget, says }
 }
