@@ -32,7 +32,9 @@ test('a field says what would be right once it is left, and nothing is saved mea
   await page.goto(at)
   await page.getByLabel('Height').fill('very tall')
   await page.getByLabel('Height').blur()
-  await expect(page.getByText(`Right would be a length from 1 ft to 8 ft, written 6'2, 74 or 188 cm`)).toBeVisible()
+  await expect(
+    page.getByText(`Height: right would be a length from 1 ft to 8 ft, written 6'2, 74 or 188 cm`),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByText('Some fields are not right yet')).toBeVisible()
   await page.getByLabel('Height').fill('6 ft 2')

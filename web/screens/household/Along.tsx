@@ -8,6 +8,7 @@ import { GEAR_SHELF } from '@hitchet/core/household/gearShelf'
 import { useMeasures } from '../../look/measures'
 import { SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
+import { FieldLine } from './FieldLine'
 import { TextField } from './TextField'
 
 /** Pets and gear that come along, with what they weigh and where they ride. */
@@ -20,7 +21,7 @@ export function Along() {
   return (
     <Stack gap="2">
       {pets.fields.map((field, i) => (
-        <HStack key={field.key} gap="2" align="start" flexWrap="wrap" role="group" aria-label={`Pet ${i + 1}`}>
+        <FieldLine key={field.key} gap="2" flexWrap="wrap" label={`Pet ${i + 1}`} fields={petFields(i)}>
           <TextField path={`pets.${i}.name`} label="Pet" width="170px" />
           <SelectField
             path={`pets.${i}.kind`}
@@ -33,10 +34,10 @@ export function Along() {
           <TextField path={`pets.${i}.crate.width`} label="Wide" width="72px" />
           <TextField path={`pets.${i}.crate.height`} label="High" width="72px" />
           <TakeOut label={`Take pet ${i + 1} out`} onClick={() => pets.remove(i)} />
-        </HStack>
+        </FieldLine>
       ))}
       {gear.fields.map((field, i) => (
-        <HStack key={field.key} gap="2" align="start" flexWrap="wrap" role="group" aria-label={`Gear ${i + 1}`}>
+        <FieldLine key={field.key} gap="2" flexWrap="wrap" label={`Gear ${i + 1}`} fields={gearFields(i)}>
           <TextField path={`gear.${i}.name`} label="Gear" width="190px" />
           <TextField path={`gear.${i}.count`} label="How many" width="66px" />
           <TextField path={`gear.${i}.weight`} label="Each weighs" width="80px" />
@@ -51,7 +52,7 @@ export function Along() {
           />
           <Handling index={i} />
           <TakeOut label={`Take gear ${i + 1} out`} onClick={() => gear.remove(i)} />
-        </HStack>
+        </FieldLine>
       ))}
       <HStack gap="2">
         <Button size="sm" variant="outline" onClick={() => pets.append(petDraft({ id: freeId('pet', known) }))}>
@@ -85,6 +86,27 @@ export function Along() {
     </Stack>
   )
 }
+
+const petFields = (i: number) =>
+  [
+    { path: `pets.${i}.name`, label: 'Pet' },
+    { path: `pets.${i}.weight`, label: 'Weight' },
+    ...sides(`pets.${i}.crate`, 'Crate'),
+  ] as const
+
+const gearFields = (i: number) =>
+  [
+    { path: `gear.${i}.name`, label: 'Gear' },
+    { path: `gear.${i}.count`, label: 'How many' },
+    { path: `gear.${i}.weight`, label: 'Each weighs' },
+    ...sides(`gear.${i}.size`, 'Size'),
+  ] as const
+
+const sides = <Of extends `pets.${number}.crate` | `gear.${number}.size`>(of: Of, what: string) =>
+  (['length', 'width', 'height'] as const).map((side) => ({
+    path: `${of}.${side}` as const,
+    label: `${what}, ${side}`,
+  }))
 
 /** How a thing wants to ride, behind the dots. */
 function Handling({ index }: { index: number }) {

@@ -1,6 +1,6 @@
 'use client'
 
-import { Box, Button, Field, Grid, HStack, Text, Textarea } from '@chakra-ui/react'
+import { Box, Button, Field, Grid, Text, Textarea } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useSyncExternalStore } from 'react'
@@ -23,6 +23,7 @@ import { request } from '../request'
 import { useSaving } from '../useSaving'
 import { Along } from './Along'
 import { draftResolver } from './draftErrors'
+import { FieldLine } from './FieldLine'
 import { People } from './People'
 import { Section } from './Section'
 import { TextField } from './TextField'
@@ -109,8 +110,10 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
         )}
         <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 360px' }} gap="8">
           <fieldset disabled={!ready}>
-            <Box pb="4">
-              <TextField path="name" label="What to call them" placeholder="The Okoro family" width="320px" />
+            <Box pb="2">
+              <FieldLine fields={[{ path: 'name', label: 'What to call them' }]}>
+                <TextField path="name" label="What to call them" placeholder="The Okoro family" width="320px" />
+              </FieldLine>
             </Box>
             <Section
               id="who"
@@ -129,7 +132,7 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
               <Along />
             </Section>
             <Section id="limits" title="Limits" line="Empty: no limit">
-              <HStack gap="4" align="start" flexWrap="wrap">
+              <FieldLine gap="4" flexWrap="wrap" fields={LIMITS}>
                 <TextField path="limits.budget" label="Budget before taxes and fees" placeholder="32k" width="200px" />
                 <TextField path="limits.trailerLength" label="Longest trailer" placeholder="26 ft" width="150px" />
                 <TextField
@@ -138,7 +141,7 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
                   placeholder="50 ft"
                   width="200px"
                 />
-              </HStack>
+              </FieldLine>
             </Section>
             <Section id="wishes" title="What they want, must have, or would rather not">
               <Wishes />
@@ -163,6 +166,12 @@ function LiveYard({ reader, yard, left }: Pick<InterviewProps, 'reader' | 'yard'
   const draft = useDeferredValue(useWatch({ control }) as HouseholdDraft)
   return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} first={left} />
 }
+
+const LIMITS = [
+  { path: 'limits.budget', label: 'Budget' },
+  { path: 'limits.trailerLength', label: 'Longest trailer' },
+  { path: 'limits.rigLength', label: 'Longest rig' },
+] as const
 
 /** False until the page listens: what is typed before would be lost, so the fields wait. */
 const useHydrated = (): boolean =>

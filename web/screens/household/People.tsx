@@ -10,6 +10,7 @@ import { tokensOf } from '@hitchet/core/household/tokens'
 import { PersonToken } from '../../drawing/PersonToken'
 import { ColumnHead, SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
+import { FieldLine } from './FieldLine'
 import { TextField } from './TextField'
 
 /** Who sleeps in it: one line for each, and what else they need behind the dots. */
@@ -27,7 +28,7 @@ export function People() {
     [getValues, remove],
   )
   return (
-    <Stack gap="2">
+    <Stack gap="0">
       <HStack gap="2" display={{ base: 'none', md: 'flex' }} aria-hidden>
         <ColumnHead width="28px" />
         <ColumnHead width="130px">Name</ColumnHead>
@@ -63,6 +64,8 @@ export function People() {
   )
 }
 
+const FIELD_NAMES = { name: 'Name', age: 'Age', height: 'Height', weight: 'Weight' } as const
+
 interface PersonLineProps {
   index: number
   /** Ids and names of all, as JSON. */
@@ -77,12 +80,14 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
   const token = tokensOf(people)[index]
   const name = people[index]?.name
   return (
-    <HStack
+    <FieldLine
       gap="2"
-      align="start"
       flexWrap={{ base: 'wrap', md: 'nowrap' }}
-      role="group"
-      aria-label={name || `Person ${index + 1}`}
+      label={name || `Person ${index + 1}`}
+      fields={(['name', 'age', 'height', 'weight'] as const).map((key) => ({
+        path: `people.${index}.${key}`,
+        label: FIELD_NAMES[key],
+      }))}
     >
       <Box w="28px" pt="1" flex="none">
         {token && <PersonToken token={token} />}
@@ -105,7 +110,7 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
       >
         <X size={16} aria-hidden />
       </IconButton>
-    </HStack>
+    </FieldLine>
   )
 })
 

@@ -3,6 +3,7 @@
 import { Field, Input } from '@chakra-ui/react'
 import { get, useFormContext, type FieldPath } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
+import { useVisibleErrors } from './useVisibleErrors'
 
 interface TextFieldProps {
   path: FieldPath<HouseholdDraft>
@@ -13,10 +14,10 @@ interface TextFieldProps {
   hideLabel?: boolean
 }
 
-/** One figure or name of the interview; says below itself what would be right once someone has left it. */
+/** One figure or name of the interview. What would be right in it stands below the line it is in (`FieldLine`). */
 export function TextField({ path, label, placeholder, width, hideLabel }: TextFieldProps) {
   const { register, formState } = useFormContext<HouseholdDraft>()
-  const says = (get(formState.errors, path) as { message?: string } | undefined)?.message
+  const [says] = useVisibleErrors([path])
   return (
     <Field.Root invalid={says !== undefined} w={width} flex={width ? 'none' : undefined}>
       <Field.Label className={hideLabel ? 'sr-only' : undefined} fontSize="13.5px" mb="0">
@@ -29,9 +30,6 @@ export function TextField({ path, label, placeholder, width, hideLabel }: TextFi
         defaultValue={get(formState.defaultValues, path) as string | undefined}
         {...register(path)}
       />
-      <Field.ErrorText color="no" fontSize="13px">
-        {says && `Right would be ${says}`}
-      </Field.ErrorText>
     </Field.Root>
   )
 }

@@ -1,8 +1,8 @@
 'use client'
 
-import { HStack } from '@chakra-ui/react'
 import { GUEST_RHYTHMS, SEASONS } from '@hitchet/core/household/household'
 import { Choice, SelectField } from './Choice'
+import { FieldLine } from './FieldLine'
 import { TextField } from './TextField'
 
 const plain = (values: readonly string[]) => values.map((value) => ({ value, name: value }))
@@ -10,7 +10,7 @@ const plain = (values: readonly string[]) => values.map((value) => ({ value, nam
 /** How they camp. */
 export function Trip() {
   return (
-    <HStack gap="5" align="start" flexWrap="wrap">
+    <FieldLine gap="5" flexWrap="wrap" fields={[{ path: 'trip.nights', label: 'Usual nights' }]}>
       <TextField path="trip.nights" label="Usual nights" width="110px" />
       <Choice
         path="trip.hookups"
@@ -23,6 +23,6 @@ export function Trip() {
       />
       <SelectField path="trip.season" label="Season" options={plain(SEASONS)} width="130px" />
       <SelectField path="guestsCome" label="Guests come along" options={plain(GUEST_RHYTHMS)} width="160px" />
-    </HStack>
+    </FieldLine>
   )
 }

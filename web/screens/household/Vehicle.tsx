@@ -1,10 +1,11 @@
 'use client'
 
-import { Box, HStack, SimpleGrid, Stack, Text } from '@chakra-ui/react'
+import { Box, SimpleGrid, Stack, Text } from '@chakra-ui/react'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { VEHICLE_READS, type VehicleKey } from '@hitchet/core/readings/catalogue'
 import { SelectField } from './Choice'
 import { Caution } from '../Caution'
+import { FieldLine } from './FieldLine'
 import { TextField } from './TextField'
 
 const SOURCES = [
@@ -18,8 +19,10 @@ const SOURCES = [
 export function Vehicle() {
   return (
     <Stack gap="3">
-      <TextField path="vehicle.name" label="Tow vehicle" placeholder="Half-ton crew cab" width="320px" />
-      <SimpleGrid columns={{ base: 1, md: 2 }} columnGap="8" rowGap="3">
+      <FieldLine fields={[{ path: 'vehicle.name', label: 'Tow vehicle' }]}>
+        <TextField path="vehicle.name" label="Tow vehicle" placeholder="Half-ton crew cab" width="320px" />
+      </FieldLine>
+      <SimpleGrid columns={{ base: 1, md: 2 }} columnGap="8" rowGap="1">
         {(Object.keys(VEHICLE_READS) as VehicleKey[]).map((key) => (
           <Rating key={key} reading={key} />
         ))}
@@ -32,8 +35,8 @@ export function Vehicle() {
 function Rating({ reading }: { reading: VehicleKey }) {
   const spec: { label: string; how?: string; unit?: string } = VEHICLE_READS[reading]
   return (
-    <Box role="group" aria-label={spec.label}>
-      <HStack gap="2" align="start">
+    <Box>
+      <FieldLine gap="2" label={spec.label} fields={[{ path: `vehicle.ratings.${reading}.value`, label: spec.label }]}>
         <TextField
           path={`vehicle.ratings.${reading}.value`}
           label={spec.label}
@@ -41,7 +44,7 @@ function Rating({ reading }: { reading: VehicleKey }) {
           width="200px"
         />
         <SelectField path={`vehicle.ratings.${reading}.source`} label="Where from" options={SOURCES} width="124px" />
-      </HStack>
+      </FieldLine>
       {spec.how && (
         <Text fontSize="12.5px" color="line" mt="0.5">
           {spec.how}

@@ -91,7 +91,7 @@ describe('a draft that was kept', () => {
     const [ro] = old.people as unknown as Record<string, unknown>[]
     delete ro!.needs
     delete ro!.seldom
-    delete (old.vehicle as { ratings: Record<string, unknown> }).ratings.gcwr
+    delete (old.vehicle as unknown as { ratings: Record<string, unknown> }).ratings.gcwr
     delete old.pets
     delete old.notes
     expect(readDraft(old)).toEqual({

@@ -13,6 +13,7 @@ import { Caution } from '../Caution'
 import { measureSystem } from '../measureCookie'
 import { PageHead } from '../PageHead'
 import { Choosing, CompareChosen } from './Choosing'
+import { unitAddress } from '../unitAddress'
 import { MatchRow } from './MatchRow'
 import { Paged } from './Paged'
 
@@ -47,7 +48,7 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
       key={trailer.stock}
       stock={trailer.stock}
       name={trailerName(trailer)}
-      href={`/households/${id}/units/${trailer.stock}`}
+      href={unitAddress(trailer.stock, id)}
       layout={trailer.layout}
       price={trailerFigure(trailer, 'askingPrice')}
       says={headline(match.answers)}

@@ -1,28 +1,23 @@
-import { useEffect, useRef } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { isForKeys } from './typing'
 
-/** Single keys for a screen. Silent while someone types in a field, or holds Ctrl, Alt or Meta. */
+/** Single keys for a screen, letters whether large or small. Silent with Ctrl, Alt or Meta held, and while someone types. */
 export function useKeys(keys: Record<string, () => void>): void {
-  const latest = useRef(keys)
-  useEffect(() => {
-    latest.current = keys
+  useKeyboard((event) => {
+    if (event.ctrlKey || event.altKey || event.metaKey) return false
+    const action = keys[event.key.length === 1 ? event.key.toLowerCase() : event.key]
+    action?.()
+    return action !== undefined
   })
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.altKey || event.metaKey || typing(event.target)) return
-      const action = latest.current[event.key.length === 1 ? event.key.toLowerCase() : event.key]
-      if (!action) return
-      event.preventDefault()
-      action()
-    }
-    window.addEventListener('keydown', listen)
-    return () => window.removeEventListener('keydown', listen)
-  }, [])
 }
 
-function typing(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) &&
-    (target as HTMLInputElement).type !== 'checkbox'
+/** Every key that is pressed on the page and belongs to nothing on it. `press` says whether it did something with it. */
+export function useKeyboard(press: (event: KeyboardEvent) => boolean): void {
+  useHotkeys(
+    '*',
+    (event) => {
+      if (press(event)) event.preventDefault()
+    },
+    { enableOnFormTags: true, enableOnContentEditable: true, ignoreEventWhen: (event) => !isForKeys(event) },
   )
 }

@@ -2,11 +2,12 @@ import { notFound } from 'next/navigation'
 import { trailerName } from '@hitchet/core/trailer/trailer'
 import { allTrailers, trailersByStock } from '../../server/db/trailers'
 import { tapeListFor } from '../../server/services/trailers'
+import { unitAddress } from '../unitAddress'
 import type { Model } from './model'
 import { TapeBoard } from './TapeBoard'
 
 /** The lot hand's screen for one unit: what to measure next, and the plan to draw it into. */
-export async function Tape({ stock }: { stock: string }) {
+export async function Tape({ stock, household }: { stock: string; household?: string }) {
   const [found] = await trailersByStock([stock])
   if (!found) notFound()
   const [list, all] = await Promise.all([tapeListFor(found), allTrailers()])
@@ -23,5 +24,13 @@ export async function Tape({ stock }: { stock: string }) {
       length: trailer.plan.box.length,
     }))
     .sort((a, b) => nearness(a) - nearness(b))
-  return <TapeBoard trailer={found.trailer} version={found.version} list={list} models={models} />
+  return (
+    <TapeBoard
+      trailer={found.trailer}
+      unitAt={unitAddress(stock, household)}
+      version={found.version}
+      list={list}
+      models={models}
+    />
+  )
 }

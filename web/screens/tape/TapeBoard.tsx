@@ -17,11 +17,14 @@ import type { Model } from './model'
 
 export function TapeBoard({
   trailer,
+  unitAt,
   version,
   list,
   models,
 }: {
   trailer: Trailer
+  /** Where the unit itself is shown. */
+  unitAt: string
   version: number
   list: ToMeasure[]
   models: Model[]
@@ -41,7 +44,7 @@ export function TapeBoard({
           ]}
         />
         <Button asChild variant="outline" size="sm">
-          <NextLink href={`/yard/${trailer.stock}`}>The unit</NextLink>
+          <NextLink href={unitAt}>The unit</NextLink>
         </Button>
       </PageHead>
       {mode === 'measure' ? (

@@ -11,6 +11,7 @@ import { frameFor } from '../../drawing/frame'
 import { houseRules } from '../../server/houseRules'
 import { trailersByStock } from '../../server/db/trailers'
 import { answersOn } from '../../server/services/matching'
+import { unitAddress } from '../unitAddress'
 import { drawnNights } from '../drawnNight'
 import type { SeenBy } from './seenBy'
 import { SleepPanel } from './sleeping/SleepPanel'
@@ -35,7 +36,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
     }
   return (
     <>
-      <UnitBoard trailer={trailer} frame={frameFor([trailer.plan])} seenBy={seenBy} />
+      <UnitBoard trailer={trailer} at={unitAddress(stock, open?.id)} frame={frameFor([trailer.plan])} seenBy={seenBy} />
       {open && <ThroughTheirEyes household={open.household} facts={factsOn(trailer, rules)} rules={rules} />}
     </>
   )

@@ -43,7 +43,15 @@ const MOST = 4
 /** Their marks lie where names would. */
 const MARKED: readonly Layer[] = ['exits', 'weights', 'sight']
 
-export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame: Frame; seenBy?: SeenBy }) {
+interface UnitBoardProps {
+  trailer: Trailer
+  /** Its own address. */
+  at: string
+  frame: Frame
+  seenBy?: SeenBy
+}
+
+export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
   const { plan } = trailer
   const system = useMeasures()
   const { ways } = useHouseRules()
@@ -56,8 +64,8 @@ export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame:
     [madeAsked, seenBy, plan],
   )
   const question = useMemo(() => ({ time, made: time === 'night' ? made : [] }), [time, made])
-  const { answer, of, failed } = useLatest(question, ({ time: at, made: beds }) =>
-    planWorker().analyse(plan, at, beds, ways),
+  const { answer, of, failed } = useLatest(question, ({ time: when, made: beds }) =>
+    planWorker().analyse(plan, when, beds, ways),
   )
   const analysis = of?.time === time ? answer : undefined
   useKeys({
@@ -100,7 +108,7 @@ export function UnitBoard({ trailer, frame, seenBy }: { trailer: Trailer; frame:
           <Printer size={15} aria-hidden /> Print
         </Button>
         <Button asChild size="sm" className="no-print">
-          <NextLink href={`/yard/${trailer.stock}/tape`}>
+          <NextLink href={`${at}/tape`}>
             <RulerIcon size={15} aria-hidden /> Tape
           </NextLink>
         </Button>

@@ -1,7 +1,7 @@
-import { useEffect, useRef } from 'react'
 import { doubled, flipped, itemsOf, shift, turned, withBounds, without, type Item } from '@hitchet/core/editing/item'
 import { seated } from '@hitchet/core/editing/riding'
 import type { Plan } from '@hitchet/core/plan/plan'
+import { useKeyboard } from '../../shell/useKeys'
 import type { Step } from './drawing'
 
 const ARROWS: Record<string, [number, number]> = {
@@ -15,28 +15,11 @@ const FAR = 6
 
 /** Everything that the hand can do, by keyboard. Arrows move, with Ctrl they stretch; silent while someone types. */
 export function useBoardKeys(plan: Plan, chosen: string[], step: (step: Step) => void): void {
-  const latest = useRef({ plan, chosen, step })
-  useEffect(() => {
-    latest.current = { plan, chosen, step }
+  useKeyboard((event) => {
+    const next = keyStep(event, plan, chosen)
+    if (next) step(next)
+    return next !== undefined
   })
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      if (typing(event)) return
-      const next = keyStep(event, latest.current.plan, latest.current.chosen)
-      if (!next) return
-      event.preventDefault()
-      latest.current.step(next)
-    }
-    window.addEventListener('keydown', listen)
-    return () => window.removeEventListener('keydown', listen)
-  }, [])
-}
-
-/** Keys belong to the field someone types in; but once a figure is set, Ctrl Z there means the plan. */
-function typing({ target, ctrlKey, metaKey }: KeyboardEvent): boolean {
-  if (!(target instanceof HTMLElement) || !['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) return false
-  if ((target as HTMLInputElement).type === 'checkbox' || (target as HTMLInputElement).type === 'radio') return false
-  return !(target.dataset.figure === 'set' && (ctrlKey || metaKey))
 }
 
 /** What a key asks for; undefined when it is none of ours. */
