@@ -1,4 +1,4 @@
-import { enter, expect, expectAccessible, test, unique } from './testing/lot'
+import { enter, expect, expectAccessible, householdAt, test, unique } from './testing/lot'
 
 test('the consultant’s day: yard, household, match, compare, in three times of day', async ({ page }) => {
   const name = unique('The Test family')
@@ -128,11 +128,8 @@ test('the evening colors keep their contrast on every screen', async ({ page }) 
   await page.getByRole('button', { name: /settings and sign out/ }).click()
   await page.getByRole('menuitem', { name: 'Evening colors' }).click()
   await expect(page.locator('html')).toHaveClass(/dark/)
-  const at = await page
-    .getByRole('link', { name: /Vossberg/ })
-    .first()
-    .getAttribute('href')
-  for (const address of ['/', '/yard', at!, `${at}/units/T-118`, `${at}/compare?time=night&guests=true`]) {
+  const at = await householdAt(page, /Vossberg/)
+  for (const address of ['/', '/yard', at, `${at}/units/T-118`, `${at}/compare?time=night&guests=true`]) {
     await page.goto(address)
     await expect(page.locator('html')).toHaveClass(/dark/)
     await expectAccessible(page, ['color-contrast'])

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { CHROMIUM } from '../scripts/machine/chromium.mjs'
 
 /** Against the application that `npm test` serves; Debian's Chromium, never a download of its own. */
 export default defineConfig({
@@ -14,15 +15,7 @@ export default defineConfig({
   use: {
     baseURL: process.env.HITCHET_ADDRESS ?? 'http://127.0.0.1:4180',
     viewport: { width: 1280, height: 800 },
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    screenshot: 'only-on-failure',
+    launchOptions: CHROMIUM,
   },
 })

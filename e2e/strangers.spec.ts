@@ -48,9 +48,16 @@ for (const { method, address } of handlers) {
       data: method === 'GET' ? undefined : '{}',
     })
     expect(response.status()).toBe(401)
-    expect(await response.json()).toEqual({ says: 'Sign in first.' })
+    expect(await response.json()).toEqual({ kind: 'stranger', says: 'Sign in first.' })
   })
 }
+
+test('a stranger who sends a hundred megabytes is refused before they are read', async ({ request, baseURL }) => {
+  const sent = request.post('/api/import', { headers: { origin: baseURL! }, data: Buffer.alloc(100_000_000) })
+  // The server may hang up in the middle of it: then there is no answer at all.
+  expect([401, 'hung up']).toContain(await sent.then((response) => response.status()).catch(() => 'hung up'))
+  expect((await request.get('/api/health')).status()).toBe(200)
+})
 
 test('a write from another site is refused even with the cookie', async ({ page, request, baseURL }) => {
   await page.goto('/sign-in')

@@ -220,7 +220,7 @@ test('the connection breaks mid-edit: nothing is lost, not by a reload either', 
   await context.setOffline(true)
   await page.keyboard.press('Shift+ArrowRight')
   await page.getByRole('button', { name: 'Save the plan' }).click()
-  await expect(page.getByText('No connection to the server. The drawing is kept on this device')).toBeVisible()
+  await expect(page.getByText('No connection to the server. What you did is kept here')).toBeVisible()
   const where = await item(page, /^Wardrobe/).getAttribute('aria-label')
   await context.setOffline(false)
   page.on('dialog', (dialog) => void dialog.accept())

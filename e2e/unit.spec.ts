@@ -116,3 +116,30 @@ test('the unit’s page is accessible by day, with every layer’s words', async
   await expect(page.getByText('The fainter the green')).toBeVisible()
   await expectAccessible(page)
 })
+
+test('after a click on a segment its letters still work', async ({ page }) => {
+  await enter(page)
+  await page.goto('/yard/T-118')
+  const time = page.getByRole('radiogroup', { name: 'Time of day' })
+  await time.getByText('Night').click()
+  await expect(page).toHaveURL(/time=night/)
+  await page.keyboard.press('r')
+  await expect(page).toHaveURL(/time=road/)
+  // Arrows are the segment's own.
+  await time.getByText('Parked').click()
+  await page.keyboard.press('ArrowRight')
+  await expect(page).toHaveURL(/time=night/)
+})
+
+test('the household stays open from its unit to the tape and back', async ({ page }) => {
+  await enter(page)
+  const at = await householdAt(page, /Vossberg/)
+  await page.goto(`${at}/units/T-118`)
+  const whose = page.getByRole('banner').getByRole('link', { name: /Vossberg/ })
+  await page.getByRole('link', { name: 'Tape' }).click()
+  await expect(page).toHaveURL(`${at}/units/T-118/tape`)
+  await expect(whose).toBeVisible()
+  await page.getByRole('link', { name: 'The unit' }).click()
+  await expect(page).toHaveURL(`${at}/units/T-118`)
+  await expect(whose).toBeVisible()
+})

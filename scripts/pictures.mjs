@@ -3,19 +3,11 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
+import { CHROMIUM } from './machine/chromium.mjs'
 import { HOME, ROOT } from './machine/places.mjs'
 
 const { address } = JSON.parse(readFileSync(join(HOME, 'demo.json'), 'utf8'))
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-})
+const browser = await chromium.launch(CHROMIUM)
 const page = await browser.newPage({ baseURL: address, viewport: { width: 1280, height: 800 } })
 page.on('dialog', (dialog) => void dialog.accept())
 await page.goto('/sign-in')

@@ -1,4 +1,5 @@
 import { Stop } from './places.mjs'
+import { endAll } from './processes.mjs'
 
 /**
  * Runs a script's work and then all that was put on `atEnd`, last first, however the work ends: done,
@@ -18,6 +19,7 @@ export async function withEnding(work) {
     if (!(failure instanceof Cut)) process.exitCode = 1
   }
   for (const ending of endings.reverse()) await ending()
+  await endAll()
   process.exit()
 }
 

@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
@@ -60,6 +60,23 @@ describe('processes of ours', () => {
     expect(await freePort(port)).not.toBe(port)
     await new Promise((resolve) => server.close(resolve))
     expect(await freePort(port)).toBe(port)
+  })
+
+  it('that were just being started when the script was cut short are not left behind', async () => {
+    const script = `
+      import { withEnding } from '${import.meta.dirname}/ending.mjs'
+      import { start } from '${import.meta.dirname}/processes.mjs'
+      await withEnding(async () => {
+        const child = start('sleep', ['600'], { stdio: 'ignore' })
+        console.log(child.pid)
+        await new Promise(() => {})
+      })`
+    const cut = spawn(process.execPath, ['--input-type=module', '-e', script], { stdio: ['ignore', 'pipe', 'inherit'] })
+    const said = await new Promise<Buffer>((resolve) => cut.stdout.once('data', resolve))
+    expect(isAlive(Number(said))).toBe(true)
+    cut.kill('SIGTERM')
+    await new Promise((resolve) => cut.once('exit', resolve))
+    expect(isAlive(Number(said))).toBe(false)
   })
 
   it('are stopped, also when they ignore the first asking', async () => {

@@ -18,10 +18,24 @@ export function run(command, args, { cwd = ROOT, env = {}, quiet = false } = {})
   return stdout
 }
 
+const running = new Set()
+let over = false
+
 /** Starts a process in a group of its own, so that Ctrl-C reaches us first and we stop things in order. */
 export function start(command, args, options) {
+  if (over) throw new Stop(`${command} is not started any more.`)
   const child = spawn(command, args, { ...options, detached: true })
-  return Object.assign(child, { ended: new Promise((resolve) => child.once('exit', resolve)) })
+  const ended = new Promise((resolve) => child.once('exit', resolve))
+  const process = Object.assign(child, { ended })
+  running.add(process)
+  void ended.then(() => running.delete(process))
+  return process
+}
+
+/** Stops whatever still runs, also what was being started when we were cut short; nothing starts after that. */
+export async function endAll() {
+  over = true
+  await Promise.all([...running].map((process) => stop(process)))
 }
 
 /** Asks a process of ours to end, waits, and insists after a while. */

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import type { PersonToken } from '@hitchet/core/household/tokens'
 import type { Berth, Fixture, Plan, Slide, Window } from '@hitchet/core/plan/plan'
-import { bounds, type Bounds, type Point, type Shape } from '@hitchet/core/plan/shape'
+import { bounds, meets, type Point, type Shape } from '@hitchet/core/plan/shape'
 import { bay, bodiesAt, travelOf, type TimeOfDay } from '@hitchet/core/plan/times'
 import { BERTH_KINDS, FIXTURE_KINDS } from '@hitchet/core/readings/catalogue'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
@@ -234,12 +234,8 @@ function crowded({ kind, shape }: Fixture, all: readonly Fixture[]): boolean {
   if (kind === 'oven' || kind === 'hood') return true
   if (kind !== 'counter' && kind !== 'island') return false
   const own = bounds(shape)
-  return all.some(
-    (other) => (other.kind === 'sink' || other.kind === 'cooktop') && sharesGround(bounds(other.shape), own),
-  )
+  return all.some((other) => (other.kind === 'sink' || other.kind === 'cooktop') && meets(bounds(other.shape), own))
 }
-
-const sharesGround = (a: Bounds, b: Bounds): boolean => a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1
 
 /** Name and ground, where both or one of them fit. */
 function FixtureLabel({ fixture, scale, system }: { fixture: Fixture; scale: number; system: MeasureSystem }) {
@@ -308,7 +304,7 @@ const isUpper = ({ kind }: Berth): boolean => BERTH_KINDS[kind].upper
 function bunkAbove(lower: Berth, all: readonly Berth[]): Berth | undefined {
   if (isUpper(lower)) return undefined
   const own = bounds(lower.shape)
-  return all.find((other) => isUpper(other) && sharesGround(bounds(other.shape), own))
+  return all.find((other) => isUpper(other) && meets(bounds(other.shape), own))
 }
 
 /** Whether a window sits in a slide's outer walls. */

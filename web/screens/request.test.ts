@@ -50,7 +50,7 @@ describe('what comes of a request', () => {
     expect(outcome).toMatchObject({
       ok: false,
       kind: 'offline',
-      says: expect.stringContaining('What you typed is kept here'),
+      says: expect.stringContaining('What you did is kept here'),
     })
   })
 })

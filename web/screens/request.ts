@@ -26,7 +26,7 @@ export async function request<T>(
     const refusal = (await response.json().catch(() => undefined)) as Refusal | undefined
     return { ok: false, ...(refusal?.kind ? refusal : fault(response.status)) }
   } catch {
-    const says = 'No connection to the server. What you typed is kept here; try again in a moment.'
+    const says = 'No connection to the server. What you did is kept here; try again in a moment.'
     return { ok: false, kind: 'offline', says }
   }
 }

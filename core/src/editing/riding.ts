@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/plan'
-import { bounds, type Shape } from '../plan/shape'
+import { bounds, meets, type Shape } from '../plan/shape'
 import { bay, inside } from '../plan/times'
 import type { Item } from './item'
 
@@ -34,14 +34,13 @@ function carrierOf(plan: Plan, carriers: Plan['slides'] | Plan['canvasEnds'], sh
   const own = bounds(shape)
   const frame = inside(plan)
   return carriers.find((one) => {
-    const { x0, y0, x1, y1 } = bay(plan, one)
     const out = {
       'off-door': own.y0 < frame.y0,
       door: own.y1 > frame.y1,
       front: own.x0 < frame.x0,
       rear: own.x1 > frame.x1,
     }[one.wall]
-    return out && own.x0 < x1 && own.x1 > x0 && own.y0 < y1 && own.y1 > y0
+    return out && meets(own, bay(plan, one))
   })?.id
 }
 

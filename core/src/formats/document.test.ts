@@ -89,6 +89,21 @@ describe('a unit in which something is wrong', () => {
       /^plan\.doors\[0\]\.kind: found "saloon"; right would be one of entry, cargo/,
     ],
     [
+      'a kind that every object has',
+      (t) => (t.plan.fixtures[0].kind = 'constructor'),
+      /^plan\.fixtures\[0\]\.kind: found "constructor"; right would be one of .*toilet/,
+    ],
+    [
+      'equipment of a kind that every object has',
+      (t) => (t.equipment[0].kind = 'toString'),
+      /^equipment\[0\]\.kind: found "toString"; right would be one of/,
+    ],
+    [
+      'lists within lists without end',
+      (t) => (t.plan.rooms = Array.from({ length: 10_000 }).reduce<unknown>((inner) => [inner], [])),
+      /right would be at most 20 levels/,
+    ],
+    [
       'a source that is none',
       (t) => (t.readings.uvw[0].source = 'internet'),
       /right would be one of label, measured, sheet, told/,

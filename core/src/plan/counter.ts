@@ -1,7 +1,7 @@
 import { flag } from '../readings/reading'
 import { facesByDefault } from './facing'
 import type { Fixture, Plan } from './plan'
-import { area, bounds, type Bounds } from './shape'
+import { area, bounds, meets, type Bounds } from './shape'
 import { LOUNGE_KINDS, TABLE_KINDS } from './seats'
 import { bodiesAt, type TimeOfDay } from './times'
 
@@ -66,10 +66,6 @@ function emptyRectangles(frame: Bounds, blocks: Bounds[]): { length: number; dep
 
 function hasCover({ readings }: Fixture): boolean {
   return flag(readings, 'cover') === true
-}
-
-function meets(a: Bounds, b: Bounds): boolean {
-  return a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1
 }
 
 function overlapArea(a: Bounds, b: Bounds): number {

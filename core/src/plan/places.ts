@@ -4,7 +4,7 @@ import { apart, entersAt, nearestOn } from './distance'
 import { facesByDefault } from './facing'
 import { wallShape } from './overlap'
 import { SIDES, type Plan, type Side } from './plan'
-import { bounds, type Bounds, type Point, type Shape } from './shape'
+import { bounds, meets, type Bounds, type Point, type Shape } from './shape'
 import { bodiesAt, type Body, type TimeOfDay } from './times'
 
 /** What one goes somewhere for. */
@@ -260,9 +260,6 @@ function sidesOf(
 function apartFrom(a: Bounds, b: Bounds): number {
   return Math.hypot(Math.max(0, a.x0 - b.x1, b.x0 - a.x1), Math.max(0, a.y0 - b.y1, b.y0 - a.y1))
 }
-
-const meets = (a: Bounds, b: Bounds, arm: number): boolean =>
-  a.x0 < b.x1 + arm && b.x0 - arm < a.x1 && a.y0 < b.y1 + arm && b.y0 - arm < a.y1
 
 /** An opening in an outer wall as a thin shape. */
 function line([ax, ay]: Point, [bx, by]: Point): Shape {

@@ -45,6 +45,10 @@ export function corners(shape: Shape): Point[] {
   ]
 }
 
+/** Whether two upright boxes share ground, or come closer to each other than `apart` along both sides. */
+export const meets = (a: Bounds, b: Bounds, apart = 0): boolean =>
+  a.x0 < b.x1 + apart && b.x0 - apart < a.x1 && a.y0 < b.y1 + apart && b.y0 - apart < a.y1
+
 export function bounds(shape: Shape): Bounds {
   const points = corners(shape)
   const xs = points.map(([x]) => x)

@@ -2,6 +2,7 @@ import type { WaysOut } from '@hitchet/core/plan/exits'
 import { outerWall, TOWARDS } from '@hitchet/core/plan/facing'
 import type { Plan } from '@hitchet/core/plan/plan'
 import { bounds } from '@hitchet/core/plan/shape'
+import { MarkText } from './MarkText'
 
 /** On every berth how many ways out it has at night; on every way out an arrow to the open. */
 export function ExitLayer({ plan, exits, scale }: { plan: Plan; exits: WaysOut[]; scale: number }) {
@@ -57,18 +58,9 @@ export function ExitLayer({ plan, exits, scale }: { plan: Plan; exits: WaysOut[]
               strokeWidth={2.6 / scale}
               strokeDasharray={by.length > 1 ? undefined : `${4 / scale} ${3 / scale}`}
             />
-            <text
-              x={x}
-              y={y}
-              className="figure"
-              textAnchor="middle"
-              dominantBaseline="central"
-              style={{ fontSize: `${12 / scale}px`, fontWeight: 700 }}
-              fill="var(--h-colors-ink)"
-              stroke="none"
-            >
+            <MarkText at={[x, y]} size={12} scale={scale}>
               {by.length}
-            </text>
+            </MarkText>
           </g>
         )
       })}

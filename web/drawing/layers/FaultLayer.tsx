@@ -1,4 +1,5 @@
 import type { Finding } from '@hitchet/core/plan/findings'
+import { MarkText } from './MarkText'
 
 /**
  * Each finding at its place, numbered as in the list beside the plan: square where it cannot be so, round where
@@ -25,18 +26,9 @@ export function FaultLayer({ findings, scale }: { findings: Finding[]; scale: nu
             ) : (
               <circle cx={x} cy={y} r={r} fill="var(--h-colors-bar)" stroke={color} strokeWidth={2 / scale} />
             )}
-            <text
-              x={x}
-              y={y}
-              className="figure"
-              textAnchor="middle"
-              dominantBaseline="central"
-              style={{ fontSize: `${11 / scale}px`, fontWeight: 700 }}
-              fill="var(--h-colors-ink)"
-              stroke="none"
-            >
+            <MarkText at={[x, y]} size={11} scale={scale}>
               {i + 1}
-            </text>
+            </MarkText>
           </g>
         )
       })}

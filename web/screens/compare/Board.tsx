@@ -16,6 +16,7 @@ import { Figure, Said, useMeasures } from '../../look/measures'
 import { Caution } from '../Caution'
 import { PageHead } from '../PageHead'
 import { Segments } from '../Segments'
+import { TimeSegments } from '../TimeSegments'
 import { Shortcuts } from '../shell/Shortcuts'
 import { useKeys } from '../shell/useKeys'
 import { StockTag } from '../StockTag'
@@ -73,16 +74,7 @@ export function Board({
   return (
     <>
       <PageHead title={`${COUNT_WORDS[units.length]} on one ruler`}>
-        <Segments
-          label="Time of day"
-          value={time}
-          onChange={(value) => void setTime(value)}
-          options={[
-            { value: 'parked', name: 'Parked', key: 'P' },
-            { value: 'night', name: 'Night', key: 'N' },
-            { value: 'road', name: 'On the road', key: 'R' },
-          ]}
-        />
+        <TimeSegments time={time} onChange={(value) => void setTime(value)} />
         {guestsCome && time === 'night' && (
           <Segments
             label="Which night"

@@ -126,7 +126,9 @@ function HouseholdRow({ kept: { id, household }, standing, frame }: HouseholdRow
     >
       <Box flex="1" minW="260px">
         <Link asChild color="ink" fontWeight="600" fontSize="16px">
-          <NextLink href={`/households/${id}`}>{household.name}</NextLink>
+          <NextLink href={`/households/${id}`} prefetch={false}>
+            {household.name}
+          </NextLink>
         </Link>
         <HStack gap="1" my="1">
           {tokensOf(household.people).map((token) => (
@@ -159,7 +161,9 @@ function HouseholdRow({ kept: { id, household }, standing, frame }: HouseholdRow
           {standing ? standingText(standing) : 'ranking the yard …'}
         </Text>
         <Button asChild size="xs" variant="outline">
-          <NextLink href={`/households/${id}/match`}>See the match</NextLink>
+          <NextLink href={`/households/${id}/match`} prefetch={false}>
+            See the match
+          </NextLink>
         </Button>
       </Box>
     </Flex>

@@ -1,9 +1,10 @@
 'use client'
 
-import { Button, Menu, Portal } from '@chakra-ui/react'
+import { Button, Menu, Portal, Text } from '@chakra-ui/react'
 import { CircleUser } from 'lucide-react'
 import { useTheme } from 'next-themes'
 import { useRouter } from 'next/navigation'
+import { useState } from 'react'
 import { useMeasures } from '../../look/measures'
 import { request } from '../request'
 
@@ -14,38 +15,51 @@ export function AccountMenu({ account }: { account: { name: string; role: string
   const { resolvedTheme, setTheme } = useTheme()
   const system = useMeasures()
   const router = useRouter()
+  const [says, setSays] = useState<string>()
   const choose = async (value: string) => {
     if (value === 'theme') setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')
     if (value === 'measures') {
       document.cookie = `measures=${system === 'us' ? 'metric' : 'us'}; path=/; max-age=${A_YEAR}; samesite=lax`
       router.refresh()
     }
+    if (value === 'out') await leave()
+  }
+  const leave = async () => {
+    const outcome = await request('POST', '/api/sign-out')
     // Loaded anew: nothing of what was seen stays in the page.
-    if (value === 'out' && (await request('POST', '/api/sign-out')).ok) window.location.assign('/sign-in')
+    if (outcome.ok || outcome.kind === 'stranger') window.location.assign('/sign-in')
+    else setSays(`You are still signed in. ${outcome.says}`)
   }
   return (
-    <Menu.Root onSelect={({ value }) => void choose(value)}>
-      <Menu.Trigger asChild>
-        <Button variant="ghost" size="sm" aria-label={`${account.name}, ${account.role}: settings and sign out`}>
-          <CircleUser aria-hidden size={20} />
-        </Button>
-      </Menu.Trigger>
-      <Portal>
-        <Menu.Positioner>
-          <Menu.Content bg="bar" color="ink" borderWidth="1px" borderColor="line">
-            <Menu.ItemGroup>
-              <Menu.ItemGroupLabel>
-                {account.name}, {account.role}
-              </Menu.ItemGroupLabel>
-              <Menu.Item value="measures">
-                {system === 'us' ? 'Read in meters and kilograms' : 'Read in feet and pounds'}
-              </Menu.Item>
-              <Menu.Item value="theme">{resolvedTheme === 'dark' ? 'Daylight colors' : 'Evening colors'}</Menu.Item>
-              <Menu.Item value="out">Sign out</Menu.Item>
-            </Menu.ItemGroup>
-          </Menu.Content>
-        </Menu.Positioner>
-      </Portal>
-    </Menu.Root>
+    <>
+      {says && (
+        <Text role="alert" fontSize="13.5px" color="no">
+          {says}
+        </Text>
+      )}
+      <Menu.Root onSelect={({ value }) => void choose(value)}>
+        <Menu.Trigger asChild>
+          <Button variant="ghost" size="sm" aria-label={`${account.name}, ${account.role}: settings and sign out`}>
+            <CircleUser aria-hidden size={20} />
+          </Button>
+        </Menu.Trigger>
+        <Portal>
+          <Menu.Positioner>
+            <Menu.Content bg="bar" color="ink" borderWidth="1px" borderColor="line">
+              <Menu.ItemGroup>
+                <Menu.ItemGroupLabel>
+                  {account.name}, {account.role}
+                </Menu.ItemGroupLabel>
+                <Menu.Item value="measures">
+                  {system === 'us' ? 'Read in meters and kilograms' : 'Read in feet and pounds'}
+                </Menu.Item>
+                <Menu.Item value="theme">{resolvedTheme === 'dark' ? 'Daylight colors' : 'Evening colors'}</Menu.Item>
+                <Menu.Item value="out">Sign out</Menu.Item>
+              </Menu.ItemGroup>
+            </Menu.Content>
+          </Menu.Positioner>
+        </Portal>
+      </Menu.Root>
+    </>
   )
 }

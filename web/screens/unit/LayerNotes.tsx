@@ -6,6 +6,7 @@ import { awningCover } from '@hitchet/core/plan/awning'
 import { capital, nameOnPlan, small } from '@hitchet/core/plan/naming'
 import { listed } from '@hitchet/core/quantity/phrase'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
+import { cubicFeetOf } from '@hitchet/core/quantity/volume'
 import { gait } from '@hitchet/core/plan/gait'
 import { FIXTURE_KINDS } from '@hitchet/core/readings/catalogue'
 import { figure } from '@hitchet/core/readings/reading'
@@ -168,7 +169,7 @@ const NOTES: Record<Layer, Notes> = {
       {plan.compartments.map(({ id, name, size: [long, wide, high], place }) => (
         <li key={id}>
           {name}, {place}: <Figure value={long} unit="in" /> × <Figure value={wide} unit="in" /> ×{' '}
-          <Figure value={high} unit="in" />, <Figure value={(long * wide * high) / 1728} unit="cu ft" />
+          <Figure value={high} unit="in" />, <Figure value={cubicFeetOf([long, wide, high])} unit="cu ft" />
         </li>
       ))}
       {plan.fixtures

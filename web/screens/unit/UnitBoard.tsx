@@ -26,6 +26,7 @@ import { useHouseRules } from '../../look/houseRules'
 import { Figure, useMeasures } from '../../look/measures'
 import { PageHead } from '../PageHead'
 import { Segments } from '../Segments'
+import { TimeSegments } from '../TimeSegments'
 import { Shortcuts } from '../shell/Shortcuts'
 import { useKeys } from '../shell/useKeys'
 import { StockTag } from '../StockTag'
@@ -93,16 +94,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
           </HStack>
         }
       >
-        <Segments
-          label="Time of day"
-          value={time}
-          onChange={(value) => void setTime(value)}
-          options={[
-            { value: 'parked', name: 'Parked', key: 'P' },
-            { value: 'night', name: 'Night', key: 'N' },
-            { value: 'road', name: 'On the road', key: 'R' },
-          ]}
-        />
+        <TimeSegments time={time} onChange={(value) => void setTime(value)} />
         <TakeOut stock={trailer.stock} />
         <Button variant="outline" size="sm" onClick={() => window.print()}>
           <Printer size={15} aria-hidden /> Print

@@ -13,11 +13,11 @@ export function refusalOf(failure: unknown, where: string): Response {
   if (failure instanceof Gone) return answer(410, { kind: 'gone', says: failure.message })
   log(where, failure)
   if (isAway(failure)) {
-    const says = 'The database does not answer at the moment. What you typed is kept here; try again in a moment.'
+    const says = 'The database does not answer at the moment. What you did is kept here; try again in a moment.'
     return answer(503, { kind: 'away', says }, { 'retry-after': '5' })
   }
   const says =
-    'Something went wrong on the server, and nothing was saved. What you typed is kept here; if it happens again, tell your manager.'
+    'Something went wrong on the server, and nothing was saved. What you did is kept here; if it happens again, tell your manager.'
   return answer(500, { kind: 'failed', says })
 }
 

@@ -55,6 +55,38 @@ describe('bringing files in', () => {
     expect(report.errors).toHaveLength(1)
   })
 
+  it('a file that nobody expected is named, and costs the others nothing', async () => {
+    const hostile = '<!DOCTYPE svg [<!ENTITY a SYSTEM "file:///etc/passwd">]><svg>&a;</svg>'
+    const odd = unit()
+    Object.assign(odd.plan.fixtures, [{ id: 'x', kind: 'constructor', shape: { rect: [1, 1, 2, 2] } }])
+    const report = await importFiles(
+      [
+        { name: 'entity.svg', text: hostile },
+        { name: 'kind.json', text: JSON.stringify(odd) },
+        {
+          name: 'deep.json',
+          text: `{"format":"hitchet/trailer","version":2,"a":${'['.repeat(9000)}${']'.repeat(9000)}}`,
+        },
+        file('good.json', { ...unit(), stock: 'N-7' }),
+      ],
+      { keepGood: true, by: null },
+    )
+    expect(report).toMatchObject({ done: true, added: ['N-7'] })
+    for (const name of ['entity.svg', 'kind.json', 'deep.json']) {
+      expect(report.errors.filter((line) => line.startsWith(`${name}: `)).length, name).toBeGreaterThan(0)
+    }
+  })
+
+  it('a number in other letters is the same unit, which keeps the number in its window', async () => {
+    await importFiles([file('a.json', { ...unit(), stock: 'N-8' })], strict)
+    const small = await importFiles([file('b.json', { ...unit({}, { askingPrice: 30000 }), stock: 'n-8' })], strict)
+    expect(small).toMatchObject({ renewed: ['N-8'], added: [] })
+    const [kept] = await trailersByStock(['N-8'])
+    expect(kept).toMatchObject({ version: 2, trailer: { stock: 'N-8' } })
+    const both = [file('a.json', { ...unit(), stock: 'N-9' }), file('b.json', { ...unit(), stock: 'n-9' })]
+    expect((await importFiles(both, strict)).errors).toEqual([expect.stringMatching(/^b\.json: stock: found "n-9"/)])
+  })
+
   it('the same stock number in two files is an error, not a race', async () => {
     const twice = await importFiles(
       [file('a.json', { ...unit(), stock: 'N-4' }), file('b.json', { ...unit(), stock: 'N-4' })],

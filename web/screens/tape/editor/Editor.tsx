@@ -17,7 +17,7 @@ import { Conflict } from '../../Conflict'
 import type { SavedTrailer } from '../../../server/services/trailers'
 import { request } from '../../request'
 import { useSaving } from '../../useSaving'
-import { Segments } from '../../Segments'
+import { TimeSegments } from '../../TimeSegments'
 import { Shortcuts } from '../../shell/Shortcuts'
 import { useKeys } from '../../shell/useKeys'
 import { LaserPanel } from '../laser/LaserPanel'
@@ -208,16 +208,7 @@ function DrawingBoard({
           step={step}
           onSays={say}
         />
-        <Segments
-          label="Time of day"
-          value={time}
-          onChange={(value) => setTime(value)}
-          options={[
-            { value: 'parked', name: 'Parked', key: 'P' },
-            { value: 'night', name: 'Night', key: 'N' },
-            { value: 'road', name: 'Road', key: 'R' },
-          ]}
-        />
+        <TimeSegments time={time} onChange={(value) => setTime(value)} />
         <label className="choice">
           <input
             type="checkbox"

@@ -73,7 +73,7 @@ export function ThreeTimes({
                 over={found && <FaultLayer findings={found} scale={scale} />}
               />
               <Box asChild pl="5" fontSize="13px" lineHeight="1.45" maxH="112px" overflowY="auto">
-                <ol style={{ listStyle: 'decimal' }}>
+                <ol style={{ listStyle: 'decimal' }} tabIndex={0}>
                   {found?.map(({ says, weight }, i) => (
                     <li key={i} style={{ color: weight === 'wrong' ? 'var(--h-colors-no)' : undefined }}>
                       <Said phrase={says} />
