@@ -19,12 +19,21 @@ export interface Stowed {
 export function stowed(facts: StowingFacts, gear: readonly Gear[]): Stowed {
   if (gear.length === 0)
     return { facts, gear, holds: onRoad(facts), pieces: [], packing: { placed: [], left: [], proven: true } }
-  const key = JSON.stringify([facts.holds, gear])
+  const key = asText(facts.holds) + asText(gear)
   const known = lately.get(key) ?? putAway(facts, gear)
   lately.delete(key)
   lately.set(key, known)
   if (lately.size > KEPT) lately.delete(lately.keys().next().value!)
   return known
+}
+
+const texts = new WeakMap<object, string>()
+
+/** One household's gear is put into every unit of a yard: it is written out once. */
+function asText(value: object): string {
+  const text = texts.get(value) ?? JSON.stringify(value)
+  texts.set(value, text)
+  return text
 }
 
 /**

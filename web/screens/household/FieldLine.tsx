@@ -10,6 +10,8 @@ interface FieldLineProps extends Pick<StackProps, 'gap' | 'flexWrap'> {
   /** The fields in it that can be wrong, by the name that they are told by. */
   fields: readonly { path: FieldPath<HouseholdDraft>; label: string }[]
   label?: string
+  /** What stands in that room while nothing is wrong. */
+  hint?: string
   children: ReactNode
 }
 
@@ -17,7 +19,7 @@ interface FieldLineProps extends Pick<StackProps, 'gap' | 'flexWrap'> {
  * Fields side by side, and below them the room for one line that says what would be right in the first of them
  * that is not. It is always there, so that nothing moves under the finger when it fills or empties.
  */
-export function FieldLine({ fields, label, children, ...layout }: FieldLineProps) {
+export function FieldLine({ fields, label, hint, children, ...layout }: FieldLineProps) {
   const id = useId()
   const says = useVisibleErrors(fields.map(({ path }) => path))
   const first = says.findIndex((one) => one !== undefined)
@@ -26,8 +28,8 @@ export function FieldLine({ fields, label, children, ...layout }: FieldLineProps
       <HStack align="start" {...layout}>
         {children}
       </HStack>
-      <Text id={id} aria-live="polite" fontSize="13px" lineHeight="18px" minH="18px" color="no">
-        {first >= 0 && `${fields[first]!.label}: right would be ${says[first]}`}
+      <Text id={id} aria-live="polite" fontSize="13px" lineHeight="18px" minH="18px" color={first < 0 ? 'line' : 'no'}>
+        {first < 0 ? hint : `${fields[first]!.label}: right would be ${says[first]}`}
       </Text>
     </Box>
   )

@@ -1,6 +1,6 @@
 'use client'
 
-import { Box, SimpleGrid, Stack, Text } from '@chakra-ui/react'
+import { SimpleGrid, Stack } from '@chakra-ui/react'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { VEHICLE_READS, type VehicleKey } from '@hitchet/core/readings/catalogue'
 import { SelectField } from './Choice'
@@ -35,21 +35,19 @@ export function Vehicle() {
 function Rating({ reading }: { reading: VehicleKey }) {
   const spec: { label: string; how?: string; unit?: string } = VEHICLE_READS[reading]
   return (
-    <Box>
-      <FieldLine gap="2" label={spec.label} fields={[{ path: `vehicle.ratings.${reading}.value`, label: spec.label }]}>
-        <TextField
-          path={`vehicle.ratings.${reading}.value`}
-          label={spec.label}
-          placeholder={spec.unit === 'lb' ? '7,200' : spec.unit === 'in' ? '19 ft' : ''}
-          width="200px"
-        />
-        <SelectField path={`vehicle.ratings.${reading}.source`} label="Where from" options={SOURCES} width="124px" />
-      </FieldLine>
-      {spec.how && (
-        <Text fontSize="12.5px" color="line" mt="0.5">
-          {spec.how}
-        </Text>
-      )}
-    </Box>
+    <FieldLine
+      gap="2"
+      label={spec.label}
+      hint={spec.how}
+      fields={[{ path: `vehicle.ratings.${reading}.value`, label: spec.label }]}
+    >
+      <TextField
+        path={`vehicle.ratings.${reading}.value`}
+        label={spec.label}
+        placeholder={spec.unit === 'lb' ? '7,200' : spec.unit === 'in' ? '19 ft' : ''}
+        width="200px"
+      />
+      <SelectField path={`vehicle.ratings.${reading}.source`} label="Where from" options={SOURCES} width="124px" />
+    </FieldLine>
   )
 }

@@ -5,10 +5,16 @@ import { CircleUser } from 'lucide-react'
 import { useTheme } from 'next-themes'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import { useMeasures } from '../../look/measures'
 import { request } from '../request'
 
 const A_YEAR = 365 * 24 * 60 * 60
+
+/** The server reads it with each page. */
+function readIn(system: MeasureSystem): void {
+  document.cookie = `measures=${system}; path=/; max-age=${A_YEAR}; samesite=lax`
+}
 
 /** Who is signed in, what they read in, by day or in the evening, and the way out. */
 export function AccountMenu({ account }: { account: { name: string; role: string } }) {
@@ -19,7 +25,7 @@ export function AccountMenu({ account }: { account: { name: string; role: string
   const choose = async (value: string) => {
     if (value === 'theme') setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')
     if (value === 'measures') {
-      document.cookie = `measures=${system === 'us' ? 'metric' : 'us'}; path=/; max-age=${A_YEAR}; samesite=lax`
+      readIn(system === 'us' ? 'metric' : 'us')
       router.refresh()
     }
     if (value === 'out') await leave()
