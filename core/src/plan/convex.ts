@@ -62,17 +62,21 @@ function ears(outline: readonly Point[]): Point[][] | undefined {
   return [...found, rest]
 }
 
+/** A corner whose triangle holds no other corner, nor one on the cut from `c` back to `a`: that cut must lie inside. */
 function isEar(points: readonly Point[], at: number): boolean {
   const [a, b, c] = [points.at(at - 1)!, points[at]!, points[(at + 1) % points.length]!]
-  if (turn(a, b, c) < -STRAIGHT) return false
+  const size = turn(a, b, c)
+  if (size < -STRAIGHT) return false
+  // In line: nothing is cut off.
+  if (size <= STRAIGHT) return true
   return !points.some(
     (point) =>
-      point !== a &&
-      point !== b &&
-      point !== c &&
-      turn(a, b, point) > STRAIGHT &&
-      turn(b, c, point) > STRAIGHT &&
-      turn(c, a, point) > STRAIGHT,
+      !same(point, a) &&
+      !same(point, b) &&
+      !same(point, c) &&
+      turn(a, b, point) > -STRAIGHT &&
+      turn(b, c, point) > -STRAIGHT &&
+      turn(c, a, point) > -STRAIGHT,
   )
 }
 
