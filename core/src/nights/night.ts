@@ -19,6 +19,8 @@ export interface Night {
   apart: boolean
   /** Readings this night rests on that nobody took; empty when it is proven. */
   missing: string[]
+  /** Readings that nobody took and that could let them lie otherwise, and better: while there are any, where they lie is not certain. */
+  unsure: string[]
   /** What it costs in all, of `COST` and the comfort points. */
   cost: number
 }
@@ -55,18 +57,13 @@ export const COST = { unplaced: 50_000_000, partnerApart: 1_000_000, conversion:
 export function bestNight(facts: NightFacts, party: Party, rules: NightRules): Night {
   const fits = fitsOf(facts, party, rules)
   if (fits.every((inBerth) => inBerth.every(isProven))) return solve(facts, party, fits, rules)
-  const known = solve(
-    facts,
-    party,
-    fits.map((inBerth) => inBerth.filter(isProven)),
-    rules,
-  )
-  if (known.unplaced.length === 0 && !known.apart) return known
-  const hoped = solve(facts, party, fits, rules)
+  const proven = fits.map((inBerth) => inBerth.filter(isProven))
+  const [known, hoped] = [solve(facts, party, proven, rules), solve(facts, party, fits, rules)]
   const better =
     hoped.unplaced.length < known.unplaced.length ||
     (hoped.unplaced.length === known.unplaced.length && known.apart && !hoped.apart)
-  return better ? hoped : known
+  if (better) return { ...hoped, unsure: hoped.missing }
+  return hoped.cost < known.cost ? { ...known, unsure: hoped.missing } : known
 }
 
 /**
@@ -153,7 +150,16 @@ function solve(facts: NightFacts, party: Party, fits: readonly GroupInBerth[][],
   const { sleepers, cribs } = party
   const { problem, berthAt } = problemOf(facts, party, fits, rules)
   const { placements, unplacedMask, cost } = assign(problem)
-  const night: Night = { placements: [], made: [], unplaced: [], cribs: [], apart: false, missing: [], cost }
+  const night: Night = {
+    placements: [],
+    made: [],
+    unplaced: [],
+    cribs: [],
+    apart: false,
+    missing: [],
+    unsure: [],
+    cost,
+  }
   for (const { option, berth, group } of placements) {
     const at = berthAt[option]![berth]!
     const used = fits[at]!.find((one) => one.group.mask === group.mask)!

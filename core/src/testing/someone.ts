@@ -38,7 +38,7 @@ export function household(people: Person[], given: Partial<Household> = {}): Hou
 
 export const vehicle = (ratings: Record<string, ReadingValue>): Household['vehicle'] => ({
   name: 'Half-ton',
-  readings: readings(ratings),
+  readings: readings({ seats: 8, ...ratings }),
 })
 
 /** Plain values as readings of one source. */

@@ -23,6 +23,24 @@ export function emptyPlan(given: Partial<Plan> = {}): Plan {
   }
 }
 
+/** Axles, tires and coupler that carry whatever a test puts on them. */
+const STANDARD = {
+  uvw: 3555,
+  gvwr: 4800,
+  hitchWeight: 440,
+  overallLength: 288,
+  askingPrice: 21000,
+  axles: 2,
+  axleRating: 5200,
+  tires: 4,
+  tireRating: 2830,
+  couplerRating: 12500,
+}
+
+/** The label: GVWR less UVW. */
+const cargo = ({ gvwr, uvw }: Record<string, ReadingValue>): number =>
+  Number(gvwr ?? STANDARD.gvwr) - Number(uvw ?? STANDARD.uvw)
+
 /** A unit for tests, all that matters for towing read off its labels. */
 export function unit(
   plan: Partial<Plan> = {},
@@ -38,7 +56,7 @@ export function unit(
     year: 2026,
     condition: 'new',
     layout: 'bunkhouse',
-    readings: readings({ uvw: 3555, gvwr: 4800, hitchWeight: 440, overallLength: 288, askingPrice: 21000, ...figures }),
+    readings: readings({ ...STANDARD, cargoCapacity: cargo(figures), ...figures }),
     equipment,
     plan: emptyPlan(plan),
   }

@@ -13,6 +13,7 @@ export function trailerFlaws(trailer: Trailer): Flaw[] {
   return [
     ...names,
     ...identityFlaws(trailer),
+    ...absentFlaws(trailer),
     ...weightFlaws(trailer),
     ...placeFlaws(trailer.plan),
     ...(names.length ? [] : crowdingFlaws(trailer.plan)),
@@ -75,6 +76,14 @@ function identityFlaws({ vin }: Trailer): Flaw[] {
   return vin && digit !== vin[8]
     ? [error('vin', vin, `a VIN whose 9th sign is the check digit (${digit} for these others); read the label again`)]
     : []
+}
+
+function absentFlaws({ equipment, absent = [] }: Trailer): Flaw[] {
+  return absent.flatMap(({ kind }, i) =>
+    equipment.some((one) => one.kind === kind)
+      ? [error(`absent[${i}].kind`, kind, 'a kind of equipment that is not noted on it; this one is')]
+      : [],
+  )
 }
 
 function weightFlaws(trailer: Trailer): Flaw[] {

@@ -14,7 +14,7 @@ export function readingName(trailer: Trailer, key: string): string {
   const [first, kind, reading] = key.split('.')
   if (first !== 'equipment' || !kind || !(kind in EQUIPMENT_KINDS)) return key
   const spec = EQUIPMENT_KINDS[kind as keyof typeof EQUIPMENT_KINDS]
-  return of(spec.name, reading ? (spec.reads as ReadingSpecs)[reading]?.label : undefined)
+  return of(spec.name, reading ? (spec.reads as ReadingSpecs)[reading]?.label : 'Is there one')
 }
 
 const of = (thing: string, what: string | undefined): string =>

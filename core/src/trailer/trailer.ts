@@ -3,7 +3,7 @@ import { array, lazy, number, string, type Schema } from 'yup'
 import { objectOf } from '../flaws/objectOf'
 import { byKind, kindOf, planSchema, type Plan } from '../plan/plan'
 import { EQUIPMENT_KINDS, TRAILER_READS, type EquipmentKind, type TrailerKey } from '../readings/catalogue'
-import { figure, readingsSchema, type Readings } from '../readings/reading'
+import { figure, readingsSchema, SOURCES, type Readings, type Source } from '../readings/reading'
 
 export const TRAILER_FORMAT = 'hitchet/trailer'
 export const TRAILER_VERSION = 2
@@ -42,7 +42,17 @@ export interface Trailer {
   layout: Layout
   readings: Readings
   equipment: Equipment[]
+  /** Kinds of equipment that are not there: somebody looked. */
+  absent?: Absent[]
   plan: Plan
+}
+
+export interface Absent {
+  kind: EquipmentKind
+  source: Source
+  /** ISO date. */
+  on?: string
+  by?: string
 }
 
 export interface Equipment {
@@ -64,6 +74,13 @@ const equipmentOf = (kind: string) =>
 
 export const equipmentSchemas = byKind(Object.keys(EQUIPMENT_KINDS), equipmentOf)
 
+const absent = objectOf<Absent>()({
+  kind: string().oneOf(Object.keys(EQUIPMENT_KINDS)).required(),
+  source: string().oneOf(SOURCES).required(),
+  on: string().matches(/^\d{4}-\d{2}-\d{2}$/, 'a date such as 2026-10-03'),
+  by: string().min(1).max(80),
+})
+
 export const trailerSchema = objectOf<Trailer>()({
   format: string().oneOf([TRAILER_FORMAT]).required(),
   version: number().oneOf([TRAILER_VERSION]).required(),
@@ -78,6 +95,7 @@ export const trailerSchema = objectOf<Trailer>()({
   layout: string().oneOf(LAYOUTS).required(),
   readings: readingsSchema(TRAILER_READS).required(),
   equipment: array(lazy(kindOf(equipmentSchemas)) as unknown as Schema).required(),
+  absent: array(absent.required()).default(undefined),
   plan: planSchema.required(),
 })
 

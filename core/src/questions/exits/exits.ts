@@ -7,6 +7,7 @@ import type { WayRules } from '../../plan/wayRules'
 import { listed, says } from '../../quantity/phrase'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
+import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
 import { fits, no, tight, type Reason } from '../reason'
 import { storedFor, type Night } from '../../nights/night'
@@ -47,6 +48,7 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
   need: () => ({}),
   judge: ({ facts, shared: { nights } }) => {
     const reasons = [
+      ...unsureReason(nights),
       ...nightReasons(facts, nights.everyNight, ''),
       ...(nights.guestNight ? nightReasons(facts, nights.guestNight, 'With guests: ') : []),
     ]

@@ -23,6 +23,8 @@ export interface GalleyFacts {
   oven: boolean
   fridge?: number
   fridgeKinds: string[]
+  /** Refrigerators whose kind nobody read. */
+  fridgeKindUnread: string[]
   prepCoversOn: CounterSpace['rectangles']
   prepCoversOff: CounterSpace['rectangles']
   /** All free counter, square inches. */
@@ -65,7 +67,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
     topic: 'kitchen',
     against: 'kitchen not right',
   },
-  version: 1,
+  version: 2,
   rules: GALLEY_RULES,
   baked: ['pantryHeight', 'sinkRim'],
   weight: 2,
@@ -87,8 +89,8 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
       ...stanceReason(need.outsideKitchen, facts.outsideKitchen, 'an outside kitchen'),
       ...rainReason(facts),
       ...insideReason(facts, need),
-      ...stanceReason(need.compressorFridge, facts.fridgeKinds.includes('12 V compressor'), 'a 12 V compressor fridge'),
-      ...stanceReason(need.gasElectricFridge, facts.fridgeKinds.includes('gas-electric'), 'a gas-electric fridge'),
+      ...fridgeKindReason(need.compressorFridge, facts, '12 V compressor', 'a 12 V compressor fridge'),
+      ...fridgeKindReason(need.gasElectricFridge, facts, 'gas-electric', 'a gas-electric fridge'),
     ]),
 }
 
@@ -131,6 +133,9 @@ function galleyFacts(
     burners: knownSum(cooktops.map(({ readings }) => figure(readings, 'burners'))),
     oven: plan.fixtures.some(({ kind }) => kind === 'oven'),
     fridge: knownSum(fridges.map(({ readings }) => figure(readings, 'capacity'))),
+    fridgeKindUnread: fridges
+      .filter(({ readings }) => word(readings, 'kind') === undefined)
+      .map(({ id }) => `plan.fixtures.${id}.kind`),
     fridgeKinds: fridges.flatMap(({ readings }) => word(readings, 'kind') ?? []),
     prepCoversOn: on.flatMap(({ rectangles }) => rectangles),
     prepCoversOff: off.flatMap(({ rectangles }) => rectangles),
@@ -179,6 +184,13 @@ function burnerReason({ burners, unread }: GalleyFacts, { people, rules }: Galle
   const spare = burners - asked
   const words = says`${quantity(burners, 'burner')} for ${quantity(people, 'person')}; ${asked} would be right.`
   return reason(spare < 0 ? 'tight' : 'fits', words, { brief: `${burners} of ${asked} burners` })
+}
+
+/** While a refrigerator's kind is unread it may be the one they care about. */
+function fridgeKindReason(stance: Stance | undefined, facts: GalleyFacts, kind: string, thing: string): Reason[] {
+  const has = facts.fridgeKinds.includes(kind)
+  if (stance === undefined || has || facts.fridgeKindUnread.length === 0) return stanceReason(stance, has, thing)
+  return [measure(says`Look whether it has ${thing}: they care which kind it is.`, facts.fridgeKindUnread)]
 }
 
 /** Cubic feet per person and day between shops (from memory of household guides, tolerance a quarter). */

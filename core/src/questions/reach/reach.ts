@@ -11,6 +11,7 @@ import { listed, says } from '../../quantity/phrase'
 import { inches } from '../../quantity/quantity'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
+import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
 import { fits, marginOf, no, reason, tight, verdictOf, type Reason } from '../reason'
 import { storedFor, type Night } from '../../nights/night'
@@ -70,6 +71,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
       ...nightReasons(facts, need, nights.everyNight, 'no', ''),
       ...(nights.guestNight ? nightReasons(facts, need, nights.guestNight, 'tight', 'With guests: ') : []),
       roadReason(facts, need),
+      ...unsureReason(nights),
     ]),
 }
 

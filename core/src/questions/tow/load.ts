@@ -3,6 +3,8 @@ import type { TowRules } from './rules'
 
 /** What rides where when this household leaves home. Pounds. */
 export interface Load {
+  /** Those who ride in the vehicle. Guests come by themselves. */
+  riders: number
   people: { known: number; unknown: string[] }
   pets: { known: number; unknown: string[] }
   gearInVehicle: number
@@ -21,6 +23,7 @@ export function loadOf(household: Household, rules: TowRules): Load {
   const gear = (where: 'vehicle' | 'trailer') =>
     household.gear.filter(({ rides }) => rides === where).reduce((sum, { weight, count }) => sum + weight * count, 0)
   return {
+    riders: people.length,
     people: weighed(people, 'people'),
     pets: weighed(household.pets, 'pets'),
     gearInVehicle: gear('vehicle'),
@@ -48,5 +51,6 @@ export const ratingsOf = (household: Household) => ({
   curbWeight: vehicleFigure(household, 'curbWeight'),
   hitchTongue: vehicleFigure(household, 'hitchTongue'),
   hitchTrailer: vehicleFigure(household, 'hitchTrailer'),
+  seats: vehicleFigure(household, 'seats'),
 })
 export type VehicleRatings = ReturnType<typeof ratingsOf>

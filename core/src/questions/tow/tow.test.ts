@@ -2,17 +2,20 @@ import { describe, expect, it } from 'vitest'
 import { phraseText } from '../../quantity/phrase'
 import { DEFAULT_HOUSE_RULES } from '../../rules/houseRules'
 import { answerTo } from '../../testing/answerTo'
-import { household, person, vehicle } from '../../testing/someone'
+import { household, person, readings, vehicle } from '../../testing/someone'
 import { equipment, standardEquipment, unit } from '../../testing/unit'
 import type { Household } from '../../household/household'
 import type { Trailer } from '../../trailer/trailer'
-import { estimateOf, tow } from './tow'
+import { estimateOf } from './estimate'
+import { tow } from './tow'
 
 const rules = DEFAULT_HOUSE_RULES
 const judge = (trailer: Trailer, of: Household) => answerTo(tow, trailer, of)
 const says = (trailer: Trailer, of: Household) => judge(trailer, of).because.map((reason) => phraseText(reason.says))
 const estimate = (trailer: Trailer, of: Household) =>
   estimateOf(tow.facts(trailer, {}, rules.ways) as never, tow.need(of, rules.tow, rules)!)
+/** On the coupler, where all is known. */
+const tongueOf = (trailer: Trailer, of: Household) => estimate(trailer, of).tongue.least
 const two = [person({ weight: 180 }), person({ weight: 150 })]
 const ratings = { towRating: 9000, payload: 1700, gcwr: 15500, curbWeight: 5400, hitchTongue: 1000 }
 const pulls = (changed: object) => household(two, { vehicle: vehicle({ ...ratings, ...changed }) })
@@ -52,11 +55,33 @@ describe('the tongue', () => {
     expect(says(unit(), household(two))).toContain('Empty, 12.4 % of it is on the hitch, inside 10-15 %.')
   })
 
-  it('8 % is outside, said and tight; the sum still reckons with the 10 % that SAE J2807 (from memory) asks at least', () => {
-    const light = unit({}, { hitchWeight: 280 })
-    const answer = judge(light, household(two))
-    expect(answer.verdict).toBe('tight')
-    expect(estimate(light, household(two)).tongue).toBeCloseTo(estimate(light, household(two)).loaded * 0.1, 6)
+  it('8 % is tight, said with what is short of 10 %; it is reckoned with as it is, never as it should be', () => {
+    const light = unit({}, { hitchWeight: 284.4 })
+    expect(judge(light, household(two)).verdict).toBe('tight')
+    expect(says(light, household(two))).toContain(
+      'Empty, 8.0 % of it is on the hitch, 71 lb short of 10 %: it may sway. Load forward, and weigh it.',
+    )
+    expect(tongueOf(light, household(two))).toBeCloseTo(estimate(light, household(two)).loaded * 0.08, 6)
+  })
+
+  it('axles and tires bear the loaded trailer less the true tongue', () => {
+    const light = unit({}, { hitchWeight: 284.4, axles: 1, axleRating: 3600 })
+    const [{ loaded }, tongue] = [estimate(light, household(two)), tongueOf(light, household(two))]
+    const axles = judge(light, household(two)).because.find(({ rests }) => rests?.includes('readings.axleRating'))!
+    expect(axles.margin!.value).toBeCloseTo(3600 - (loaded - tongue), 6)
+    // With the tenth that it should have, the axle would have seemed to carry 79 lb less.
+    expect(loaded * 0.1 - tongue).toBeCloseTo(78.75, 1)
+  })
+
+  it('while nobody weighed it, what it may be at most has to fit before anything does', () => {
+    const unread = unit()
+    delete unread.readings.hitchWeight
+    const receiver = (hitchTongue: number) =>
+      judge(unread, pulls({ hitchTongue })).because.find(({ says: words }) => /receiver that/.test(phraseText(words)))!
+    // Loaded about 3,938 lb: the tongue is 394 to 591 lb.
+    expect(receiver(390).verdict).toBe('no')
+    expect(receiver(500).verdict).toBe('measure')
+    expect(receiver(700).verdict).toBe('fits')
   })
 
   it('unknown hitch weight is to be measured', () => {
@@ -87,6 +112,7 @@ describe('the lowest rating governs', () => {
 
   it.each([
     ['GVWR', { gvwr: 3900 }],
+    ['cargo label, though GVWR would allow it', { cargoCapacity: 380 }],
     ['axles', { axles: 1, axleRating: 3400 }],
     [
       'tires (ST205/75R14 C, 1,760 lb at 50 psi, Tire and Rim Association tables, from memory)',
@@ -102,7 +128,7 @@ describe('the lowest rating governs', () => {
 
   it('the margin is that of the rating with the least to spare', () => {
     const answer = judge(unit(), pulls({ payload: 950 }))
-    expect(answer.margin!.value).toBeCloseTo(950 - (330 + 80 + estimate(unit(), pulls({})).tongue!), 6)
+    expect(answer.margin!.value).toBeCloseTo(950 - (330 + 80 + tongueOf(unit(), pulls({}))), 6)
   })
 })
 
@@ -134,12 +160,53 @@ describe('what nobody read', () => {
     expect(judge(unit(), unweighed(600)).verdict).toBe('no')
   })
 
-  it('a fresh tank of unknown size is a measure, no fresh tank is none', () => {
+  it.each(['gvwr', 'cargoCapacity', 'axles', 'axleRating', 'tires', 'tireRating', 'couplerRating'] as const)(
+    '%s of the trailer missing: measure, and it is named',
+    (key) => {
+      const unread = unit()
+      delete unread.readings[key]
+      const answer = judge(unread, household(two))
+      expect(answer).toMatchObject({ verdict: 'measure', missing: [`readings.${key}`] })
+    },
+  )
+
+  it.each([
+    ['fresh-tank', 'equipment.fresh-tank.capacity', 'Nobody has noted a fresh tank yet'],
+    ['lp-cylinder', 'equipment.lp-cylinder.size', 'Nobody has noted LP cylinders yet'],
+  ] as const)('no %s noted is not none: measure, until somebody looked and found none', (kind, key, words) => {
+    const rest = standardEquipment().filter((one) => one.kind !== kind)
+    const unnoted = unit({}, {}, rest)
+    expect(judge(unnoted, household(two))).toMatchObject({ verdict: 'measure', missing: [key] })
+    expect(judge(unnoted, household(two)).words).toContain(words)
+    const looked: Trailer = { ...unnoted, absent: [{ kind, source: 'measured', on: '2026-11-25', by: 'Nell' }] }
+    expect(judge(looked, household(two)).verdict).toBe('fits')
+  })
+
+  it('a fresh tank of unknown size is a measure', () => {
     const [, cylinder] = standardEquipment()
-    expect(
-      judge(unit({}, {}, [{ id: 'f', kind: 'fresh-tank', readings: {} }, cylinder!]), household(two)).missing,
-    ).toContain('equipment.fresh-tank.capacity')
-    expect(judge(unit({}, {}, [cylinder!]), household(two)).verdict).toBe('fits')
+    const sizeless = unit({}, {}, [{ id: 'f', kind: 'fresh-tank', readings: {} }, cylinder!])
+    expect(judge(sizeless, household(two))).toMatchObject({
+      verdict: 'measure',
+      missing: ['equipment.fresh-tank.capacity'],
+    })
+  })
+})
+
+describe('belts', () => {
+  const three = [...two, person({ weight: 120 })]
+  const seated = (seats?: number) =>
+    household(three, { vehicle: { name: 'Half-ton', readings: readings({ ...ratings, ...(seats && { seats }) }) } })
+
+  it('fewer than those who ride: no, however much it pulls', () => {
+    const answer = judge(unit(), seated(2))
+    expect(answer).toMatchObject({ verdict: 'no', brief: '2 belts for 3' })
+    expect(judge(unit(), seated(3)).verdict).toBe('fits')
+  })
+
+  it('not counted: measure for more than two, whom any vehicle takes', () => {
+    expect(judge(unit(), seated())).toMatchObject({ verdict: 'measure', missing: ['household.vehicle.seats'] })
+    const pair = household(two, { vehicle: { name: 'Half-ton', readings: readings(ratings) } })
+    expect(judge(unit(), pair).verdict).toBe('fits')
   })
 })
 

@@ -44,7 +44,7 @@ describe('what people argue about', () => {
       'a plug for portable solar',
       'solarPort',
       unit({}, {}, [...standardEquipment(), equipment('solar-port', {})]),
-      unit(),
+      { ...unit(), absent: [{ kind: 'solar-port', source: 'measured' }] },
     ],
     [
       'power stabilizers',
@@ -80,16 +80,29 @@ describe('what people argue about', () => {
     expect(phraseText(answer.because[0]!.says)).toBe(words)
   })
 
-  it('what nobody noted: a must waits for it, a wish does not, and both name the reading', () => {
+  it('what nobody noted grants no wish, nor a must: measure, and the reading is named', () => {
     const unread = unit({ fixtures: [fixture('shower', [10, 10, 30, 36])] })
-    expect(judge(unread, { glassShower: 'want' })).toMatchObject({
-      verdict: 'fits',
-      missing: ['plan.fixtures.shower.closure'],
-    })
+    for (const stance of ['must', 'want', 'avoid'] as const)
+      expect(judge(unread, { glassShower: stance })).toMatchObject({
+        verdict: 'measure',
+        missing: ['plan.fixtures.shower.closure'],
+      })
     const doorless = { ...unit({}, {}, [{ id: 'st', kind: 'stabilizers' as const }]), plan: emptyPlan() }
     expect(judge(doorless, { powerStabilizers: 'avoid' })).toMatchObject({
-      verdict: 'fits',
+      verdict: 'measure',
       missing: ['equipment.st.drive'],
     })
+  })
+
+  it('equipment that is not on the list is looked for; there is none only once somebody looked', () => {
+    const unlooked = unit()
+    expect(judge(unlooked, { solarPort: 'must' })).toMatchObject({
+      verdict: 'measure',
+      missing: ['equipment.solar-port'],
+    })
+    expect(judge(unlooked, { solarPort: 'avoid' }).verdict).toBe('measure')
+    const looked: Trailer = { ...unlooked, absent: [{ kind: 'solar-port', source: 'measured' }] }
+    expect(judge(looked, { solarPort: 'must' }).verdict).toBe('no')
+    expect(judge(looked, { solarPort: 'avoid' }).verdict).toBe('fits')
   })
 })

@@ -3,6 +3,7 @@ import { STANCES, type StanceId } from '../../household/stances'
 import { says } from '../../quantity/phrase'
 import { figure, word, type Readings } from '../../readings/reading'
 import type { EquipmentKind, FixtureKind } from '../../readings/catalogue'
+import { equipmentOf } from '../../trailer/equipment'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
@@ -45,7 +46,7 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
     topic: 'wishes',
     against: 'without what they must have',
   },
-  version: 1,
+  version: 2,
   rules: { largeCylinder: 30 },
   baked: ['largeCylinder'],
   weight: 1,
@@ -64,15 +65,15 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
     ),
 }
 
-function wishFacts({ plan, equipment }: Trailer, { largeCylinder }: WishRules): WishFacts {
+function wishFacts(trailer: Trailer, { largeCylinder }: WishRules): WishFacts {
+  const { plan } = trailer
   const has = (kind: FixtureKind) => plan.fixtures.some((fixture) => fixture.kind === kind)
   const showers = plan.fixtures.filter(({ kind }) => kind === 'shower' || kind === 'tub')
-  const machine = (kind: EquipmentKind, key: string, test: (readings: Readings | undefined) => boolean | undefined) =>
-    told(
-      equipment.filter((one) => one.kind === kind),
-      (id) => `equipment.${id}.${key}`,
-      test,
-    )
+  const machine = (kind: EquipmentKind, key: string, test: (readings: Readings | undefined) => boolean | undefined) => {
+    const noted = equipmentOf(trailer, kind)
+    return noted ? told(noted, (id) => `equipment.${id}.${key}`, test) : { read: `equipment.${kind}.${key}` }
+  }
+  const ports = equipmentOf(trailer, 'solar-port')
   return {
     secondDoor: plan.doors.filter(({ kind }) => kind === 'entry').length > 1,
     noSlide: plan.slides.length === 0,
@@ -90,7 +91,7 @@ function wishFacts({ plan, equipment }: Trailer, { largeCylinder }: WishRules): 
       (id) => `plan.fixtures.${id}.closure`,
       (readings) => known(word(readings, 'closure'), (closure) => closure === 'glass'),
     ),
-    solarPort: equipment.some(({ kind }) => kind === 'solar-port'),
+    solarPort: ports ? ports.length > 0 : { read: 'equipment.solar-port' },
     onDemandHeater: machine('water-heater', 'fuel', (readings) =>
       known(word(readings, 'fuel'), (fuel) => fuel === 'on-demand gas'),
     ),
@@ -112,12 +113,11 @@ function told(
 const known = <T>(value: T | undefined, test: (value: T) => boolean): boolean | undefined =>
   value === undefined ? undefined : test(value)
 
-/** A wish nobody can tell yet does not stand in the way; a must does. */
+/** What nobody has looked at is no wish granted. */
 function reasonFor(fact: boolean | { read: string }, stance: Stance, name: string): Reason[] {
   if (typeof fact === 'boolean') return stanceReason(stance, fact, name)
-  const missing = [fact.read]
-  if (stance === 'must') return [measure(says`They must have ${name}; look whether it is so.`, missing)]
-  return [fits(says`Nobody has noted yet whether it has ${name}.`, { missing })]
+  const care = stance === 'must' ? 'must have' : stance === 'want' ? 'would like' : 'would rather not have'
+  return [measure(says`They ${care} ${name}; look whether it has it.`, [fact.read])]
 }
 
 /** The one wish that is for a lack. */

@@ -1,0 +1,33 @@
+import { says, type Phrase } from '../../quantity/phrase'
+import { pounds } from '../../quantity/quantity'
+import { marginOf, measure, reason, verdictOf, type Reason } from '../reason'
+
+/** A rating that somebody may or may not have read, and what is asked of it. */
+export interface Rated {
+  /** As in `... is not known`. */
+  name: string
+  rating: number | undefined
+  /** Pounds. */
+  asked: number
+  /** Before the rating itself: `Loaded about 3,900 lb, may weigh`. */
+  words: Phrase
+  /** The readings that it rests on, and those of them to take while it is not known. */
+  rests: string[]
+  missing?: string[]
+}
+
+/** One rating against what is asked of it; `reserve`: left unused of it before it is called comfortable. */
+export function rated({ name, rating, asked, words, rests, missing = rests }: Rated, reserve: number): Reason {
+  if (rating === undefined) return measure(says`${name} is not known: read it before anything is promised.`, missing)
+  const spare = rating - asked
+  return reason(verdictOf(spare, rating * reserve), [...words, ' ', pounds(rating), '.'], {
+    margin: marginOf(spare, 'lb', rating * 0.5),
+    rests,
+  })
+}
+
+/** With figures unknown, what already fails still fails; what seems to fit has to wait. */
+export function notSaferThan(given: Reason, missing: string[], words: Phrase): Reason {
+  if (missing.length === 0 || given.verdict === 'no' || given.verdict === 'measure') return given
+  return measure(says`${given.says} ${words}`, missing)
+}

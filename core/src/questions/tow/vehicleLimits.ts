@@ -1,0 +1,110 @@
+import { says } from '../../quantity/phrase'
+import { pounds, quantity } from '../../quantity/quantity'
+import { fits, measure, no, type Reason } from '../reason'
+import type { TowEstimate } from './estimate'
+import type { Load, VehicleRatings } from './load'
+import { notSaferThan, rated } from './rated'
+import type { TowRules } from './rules'
+
+interface Towed {
+  load: Load
+  ratings: VehicleRatings
+  vehicle: string
+  rules: TowRules
+}
+
+/** The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. */
+export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimate: TowEstimate): Reason[] {
+  const { loaded, tongue } = estimate
+  const { reserve } = rules
+  const aboard = load.people.known + load.pets.known + load.gearInVehicle + rules.hitchHardware
+  const unweighed = [...load.people.unknown, ...load.pets.unknown]
+  const still = says`The weight of ${quantity(unweighed.length, 'person')} is still missing.`
+  /** While the tongue is not certain: what fails at its least fails, and nothing fits before it fits at its most. */
+  const withTongue = (judge: (onTongue: number) => Reason): Reason => {
+    const most = judge(Math.max(0, tongue.most))
+    if (tongue.missing.length === 0) return most
+    const least = judge(Math.max(0, tongue.least))
+    return least.verdict === most.verdict ? most : notSaferThan(least, tongue.missing, says`It hangs on the tongue.`)
+  }
+  return [
+    rated(
+      {
+        name: 'The tow rating',
+        rating: ratings.towRating,
+        asked: loaded,
+        words: says`Loaded about ${pounds(loaded)}, tow rating`,
+        rests: ['household.vehicle.towRating'],
+      },
+      reserve,
+    ),
+    withTongue((onTongue) => {
+      const carried = pounds(aboard + onTongue)
+      const payload = {
+        name: 'Payload',
+        rating: ratings.payload,
+        asked: aboard + onTongue,
+        words: says`${vehicle} carries about ${carried} with people, hitch and tongue; its payload is`,
+        rests: ['household.vehicle.payload'],
+      }
+      return notSaferThan(rated(payload, reserve), unweighed, still)
+    }),
+    combined(ratings, aboard + loaded, reserve, (given) => notSaferThan(given, unweighed, still)),
+    withTongue((onTongue) =>
+      rated(
+        {
+          name: 'The receiver',
+          rating: ratings.hitchTongue,
+          asked: onTongue,
+          words: says`About ${pounds(onTongue)} on a receiver that carries`,
+          rests: ['household.vehicle.hitchTongue'],
+        },
+        reserve,
+      ),
+    ),
+    ...(ratings.hitchTrailer === undefined
+      ? []
+      : [
+          rated(
+            {
+              name: 'The receiver',
+              rating: ratings.hitchTrailer,
+              asked: loaded,
+              words: says`About ${pounds(loaded)} on a receiver rated`,
+              rests: ['household.vehicle.hitchTrailer'],
+            },
+            reserve,
+          ),
+        ]),
+    ...beltReason(load.riders, ratings.seats),
+  ]
+}
+
+function combined(
+  { curbWeight, gcwr }: VehicleRatings,
+  rest: number,
+  reserve: number,
+  sure: (given: Reason) => Reason,
+) {
+  if (curbWeight === undefined) {
+    const missing = ['household.vehicle.curbWeight', ...(gcwr === undefined ? ['household.vehicle.gcwr'] : [])]
+    return measure(says`The curb weight is not known, so GCWR cannot be checked.`, missing)
+  }
+  const rig = curbWeight + rest
+  const words = says`Rig about ${pounds(rig)} all together, GCWR`
+  return sure(rated({ name: 'GCWR', rating: gcwr, asked: rig, words, rests: ['household.vehicle.gcwr'] }, reserve))
+}
+
+/** Any vehicle has belts for two; of more they are counted. */
+const BELTS_ANYWAY = 2
+
+function beltReason(riders: number, seats: number | undefined): Reason[] {
+  if (seats === undefined) {
+    if (riders <= BELTS_ANYWAY) return []
+    return [measure(says`Count the seats with belts: ${quantity(riders, 'person')} ride.`, ['household.vehicle.seats'])]
+  }
+  const rests = ['household.vehicle.seats']
+  if (seats < riders)
+    return [no(says`${riders} ride, and ${seats} seats have belts.`, { brief: `${seats} belts for ${riders}`, rests })]
+  return [fits(says`${seats} seats with belts for ${riders === 1 ? 'the one' : `the ${riders}`} who ride.`, { rests })]
+}
