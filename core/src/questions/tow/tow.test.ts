@@ -208,6 +208,14 @@ describe('belts', () => {
     const pair = household(two, { vehicle: { name: 'Half-ton', readings: readings(ratings) } })
     expect(judge(unit(), pair).verdict).toBe('fits')
   })
+
+  it('counts one as one', () => {
+    const alone = household([person({ weight: 180 })], {
+      vehicle: { name: 'Half-ton', readings: readings({ ...ratings, seats: 2 }) },
+    })
+    expect(says(unit(), alone)).toContain('2 seats with belts for the one who rides.')
+    expect(says(unit(), seated(1))).toContain('3 ride, and one seat has a belt.')
+  })
 })
 
 describe('cautions', () => {

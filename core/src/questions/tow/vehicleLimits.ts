@@ -105,6 +105,15 @@ function beltReason(riders: number, seats: number | undefined): Reason[] {
   }
   const rests = ['household.vehicle.seats']
   if (seats < riders)
-    return [no(says`${riders} ride, and ${seats} seats have belts.`, { brief: `${seats} belts for ${riders}`, rests })]
-  return [fits(says`${seats} seats with belts for ${riders === 1 ? 'the one' : `the ${riders}`} who ride.`, { rests })]
+    return [
+      no(says`${riders} ride, and ${seats === 1 ? 'one seat has a belt' : `${seats} seats have belts`}.`, {
+        brief: `${seats} belts for ${riders}`,
+        rests,
+      }),
+    ]
+  return [
+    fits(says`${seats} seats with belts for ${riders === 1 ? 'the one who rides' : `the ${riders} who ride`}.`, {
+      rests,
+    }),
+  ]
 }
