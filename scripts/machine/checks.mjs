@@ -1,6 +1,6 @@
-import { spawn } from 'node:child_process'
 import { join } from 'node:path'
 import { HOME, ROOT } from './places.mjs'
+import { start } from './processes.mjs'
 
 const BIN = join(ROOT, 'node_modules', '.bin')
 
@@ -51,7 +51,7 @@ export async function checkAll() {
 
 function sayingOf({ command, args }) {
   return new Promise((resolve) => {
-    const child = spawn(join(BIN, command), args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] })
+    const child = start(join(BIN, command), args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] })
     let said = ''
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => (said += part))
     child.once('error', (failure) => resolve({ code: 1, said: String(failure) }))
