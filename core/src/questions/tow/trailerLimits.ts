@@ -3,7 +3,7 @@ import { pounds } from '../../quantity/quantity'
 import { measure, no, reason, type Reason } from '../reason'
 import type { PlacedGear, TowEstimate } from './estimate'
 import type { TowFacts } from './facts'
-import { rated } from './rated'
+import { rated, type Rated } from './rated'
 import type { TowRules } from './rules'
 
 /** The trailer's own limits: what it may weigh and carry, what its axles, tires and coupler bear. */
@@ -13,60 +13,47 @@ export function trailerReasons(
   { loaded, cargo, tongue }: TowEstimate,
 ): Reason[] {
   const onAxles = loaded - tongue.least
-  const { reserve } = rules
+  const limits: Rated[] = [
+    {
+      name: 'GVWR',
+      rating: facts.gvwr,
+      asked: loaded,
+      words: says`Loaded about ${pounds(loaded)}, may weigh`,
+      rests: ['readings.gvwr'],
+    },
+    {
+      name: 'What the cargo label allows',
+      rating: facts.cargo,
+      asked: cargo,
+      words: says`About ${pounds(cargo)} of water, propane, belongings and gear on a cargo label of`,
+      rests: ['readings.cargoCapacity'],
+    },
+    {
+      name: 'What its axles carry',
+      rating: facts.axles,
+      asked: onAxles,
+      words: says`About ${pounds(onAxles)} on axles that carry`,
+      rests: ['readings.axleRating', 'readings.axles'],
+      missing: facts.unread.axles,
+    },
+    {
+      name: 'What its tires carry',
+      rating: facts.tires,
+      asked: onAxles,
+      words: says`About ${pounds(onAxles)} on tires that carry`,
+      rests: ['readings.tireRating', 'readings.tires'],
+      missing: facts.unread.tires,
+    },
+    {
+      name: 'The coupler’s rating',
+      rating: facts.coupler,
+      asked: loaded,
+      words: says`About ${pounds(loaded)} on a coupler rated`,
+      rests: ['readings.couplerRating'],
+    },
+  ]
   return [
-    rated(
-      {
-        name: 'GVWR',
-        rating: facts.gvwr,
-        asked: loaded,
-        words: says`Loaded about ${pounds(loaded)}, may weigh`,
-        rests: ['readings.gvwr'],
-      },
-      reserve,
-    ),
-    rated(
-      {
-        name: 'What the cargo label allows',
-        rating: facts.cargo,
-        asked: cargo,
-        words: says`About ${pounds(cargo)} of water, propane, belongings and gear on a cargo label of`,
-        rests: ['readings.cargoCapacity'],
-      },
-      reserve,
-    ),
-    rated(
-      {
-        name: 'What its axles carry',
-        rating: facts.axles,
-        asked: onAxles,
-        words: says`About ${pounds(onAxles)} on axles that carry`,
-        rests: ['readings.axleRating', 'readings.axles'],
-        missing: facts.unread.axles,
-      },
-      reserve,
-    ),
-    rated(
-      {
-        name: 'What its tires carry',
-        rating: facts.tires,
-        asked: onAxles,
-        words: says`About ${pounds(onAxles)} on tires that carry`,
-        rests: ['readings.tireRating', 'readings.tires'],
-        missing: facts.unread.tires,
-      },
-      reserve,
-    ),
-    rated(
-      {
-        name: 'The coupler’s rating',
-        rating: facts.coupler,
-        asked: loaded,
-        words: says`About ${pounds(loaded)} on a coupler rated`,
-        rests: ['readings.couplerRating'],
-      },
-      reserve,
-    ),
+    ...limits.map((limit) => rated(limit, rules.reserve)),
     shareReason(facts.uvw, facts.hitchWeight, rules),
     ...inTheSum(facts),
   ]
