@@ -48,7 +48,7 @@ module.exports = {
     forbid(
       'plan-asks-nothing',
       core('plan'),
-      core('questions|match|nights|stowing|shared|rules|household|formats|yard|trailer'),
+      core('questions|match|nights|stowing|ground|shared|rules|household|formats|yard|trailer'),
       'the plan answers to whoever asks, by rules it is given',
     ),
     forbid(
@@ -59,9 +59,15 @@ module.exports = {
     ),
     forbid(
       'grounds-lie-below-questions',
-      core('nights|stowing|packing|shared'),
+      core('nights|stowing|packing|ground|shared'),
       core('questions|match|rules|formats|yard'),
       'what questions rest on knows no question, and no rules but its own',
+    ),
+    forbid(
+      'grounds-do-not-know-their-list',
+      core('nights|stowing|packing|ground'),
+      core('shared'),
+      'the list of what is shared stands above what it lists',
     ),
     forbid(
       'questions-do-not-rank',
@@ -72,7 +78,7 @@ module.exports = {
     {
       name: 'no-question-knows-a-sibling',
       severity: 'error',
-      comment: 'what two questions share is solved below them, in shared/',
+      comment: 'what two questions share is solved in a room below them',
       from: { path: '^core/src/questions/([^/]+)/', pathNot: '\\.test\\.' },
       to: { path: '^core/src/questions/[^/]+/', pathNot: '^core/src/questions/$1/' },
     },

@@ -1,7 +1,7 @@
 import type { Household } from '../household/household'
 import type { Trailer } from '../trailer/trailer'
 import type { WayRules } from '../plan/wayRules'
-import type { Ground } from '../shared/ground'
+import type { Ground } from '../ground/ground'
 import { nightFacts, type NightFacts } from './facts'
 import { nightNeed, type NightNeed } from './need'
 import { bestNight, type Night } from './night'

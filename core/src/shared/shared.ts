@@ -2,7 +2,7 @@ import type { Household } from '../household/household'
 import { nights } from '../nights/nights'
 import type { WayRules } from '../plan/wayRules'
 import { stowing } from '../stowing/stowing'
-import type { Ground } from './ground'
+import type { Ground } from '../ground/ground'
 
 /** The rooms below the questions. A question rests on any of them, and on no other question. */
 export const GROUNDS = [nights, stowing] as const

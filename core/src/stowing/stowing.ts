@@ -1,5 +1,5 @@
 import type { Gear } from '../household/household'
-import type { Ground } from '../shared/ground'
+import type { Ground } from '../ground/ground'
 import { stowingFacts, type StowingFacts } from './facts'
 import { ridesInIt, stowed, type Stowed } from './stowed'
 
