@@ -6,7 +6,8 @@ import { GRAIN } from '../core/src/plan/clearance'
 import { waysOut } from '../core/src/plan/exits'
 import { overlapsAt } from '../core/src/plan/overlap'
 import { floorOf, reachOf } from '../core/src/plan/reach'
-import { nightsOf, TIMES } from '../core/src/plan/times'
+import { TIMES } from '../core/src/plan/times'
+import { nightsOf } from '../core/src/plan/together'
 
 const read = (folder: string) =>
   readdirSync(new URL(folder, import.meta.url)).map((name) => ({

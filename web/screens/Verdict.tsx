@@ -68,10 +68,14 @@ export function Reasons({ answer }: { answer: Answer }) {
         .sort((a, b) => badness(b.verdict) - badness(a.verdict))
         .map((reason, i) => (
           <li key={i} style={{ display: 'flex', gap: '8px', alignItems: 'baseline', padding: '2px 0' }}>
-            <span title={VERDICT_WORDS[reason.verdict]} style={{ position: 'relative', top: '1px' }}>
-              <PatternSwatch verdict={reason.verdict} />
-              <span className="sr-only">{VERDICT_WORDS[reason.verdict]}: </span>
-            </span>
+            {reason.verdict === 'note' ? (
+              <span style={{ flex: 'none', width: '16px' }} />
+            ) : (
+              <span title={VERDICT_WORDS[reason.verdict]} style={{ position: 'relative', top: '1px' }}>
+                <PatternSwatch verdict={reason.verdict} />
+                <span className="sr-only">{VERDICT_WORDS[reason.verdict]}: </span>
+              </span>
+            )}
             <span>
               <Said phrase={reason.says} />
             </span>

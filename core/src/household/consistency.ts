@@ -1,4 +1,4 @@
-import { error, type Flaw } from '../flaws/flaw'
+import { error, warning, type Flaw } from '../flaws/flaw'
 import type { Household } from './household'
 
 /** What the schema cannot see: ids used twice, partners that lead nowhere or do not agree. */
@@ -21,10 +21,34 @@ export function householdFlaws({ people, pets, gear }: Household): Flaw[] {
       ? []
       : [error(`people[${i}].partner`, partner, `someone whose own partner is "${id}"; write it on both`)]
   })
-  const shares = people.flatMap(({ sharesWith }, i) =>
-    (sharesWith ?? []).flatMap((id, k) =>
-      known.has(id) ? [] : [error(`people[${i}].sharesWith[${k}]`, id, 'the id of another person of this household')],
+  const nobody = (list: 'sharesWith' | 'neverBeside') =>
+    people.flatMap((person, i) =>
+      (person[list] ?? []).flatMap((id, k) =>
+        known.has(id) && id !== person.id
+          ? []
+          : [error(`people[${i}].${list}[${k}]`, id, 'the id of another person of this household')],
+      ),
+    )
+  const oneSided = people.flatMap(({ id, sharesWith = [] }, i) =>
+    sharesWith.flatMap((with_, k) => {
+      const other = known.get(with_)
+      return !other || other.id === id || other.sharesWith?.includes(id)
+        ? []
+        : [
+            warning(
+              `people[${i}].sharesWith[${k}]`,
+              with_,
+              `someone who shares with "${id}" too; ask both, write it on both`,
+            ),
+          ]
+    }),
+  )
+  const torn = people.flatMap(({ partner, sharesWith = [], neverBeside = [] }, i) =>
+    neverBeside.flatMap((id, k) =>
+      id === partner || sharesWith.includes(id)
+        ? [error(`people[${i}].neverBeside[${k}]`, id, 'someone they are not said to share a bed with')]
+        : [],
     ),
   )
-  return [...twice, ...partners, ...shares]
+  return [...twice, ...partners, ...nobody('sharesWith'), ...nobody('neverBeside'), ...torn, ...oneSided]
 }

@@ -49,6 +49,7 @@ export interface PersonDraft {
   climbs: boolean
   needs: (typeof NEEDS)[number][]
   sharesWith: string[]
+  neverBeside: string[]
 }
 
 /** Three lengths as texts; all empty: not asked yet, or none. */
@@ -94,7 +95,7 @@ export function householdFromDraft(draft: HouseholdDraft, reader: Reader, before
   const raw = rawHousehold(draft, reader, before)
   try {
     const household = householdSchema.validateSync(raw, { abortEarly: false }) as unknown as Household
-    const flaws = householdFlaws(household)
+    const flaws = householdFlaws(household).filter(({ severity }) => severity === 'error')
     return flaws.length ? { flaws } : { household, flaws: [] }
   } catch (failure) {
     if (failure instanceof ValidationError) return { flaws: flawsOf(failure, raw, householdSchema) }
@@ -141,20 +142,23 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
   const { people, pets, vehicle, trip, limits, gear } = household
   return {
     name: household.name,
-    people: people.map(({ id, name, age, height, weight, sex, partner, guest, seldom, climbs, needs, sharesWith }) => ({
-      id,
-      name,
-      age: String(age),
-      height: lengthText(height, system),
-      weight: weightText(weight, system),
-      sex: sex ?? '',
-      partner: partner ?? '',
-      guest: guest ?? false,
-      seldom: seldom ?? false,
-      climbs: climbs ?? true,
-      needs: needs ?? [],
-      sharesWith: sharesWith ?? [],
-    })),
+    people: people.map(
+      ({ id, name, age, height, weight, sex, partner, guest, seldom, climbs, needs, sharesWith, neverBeside }) => ({
+        id,
+        name,
+        age: String(age),
+        height: lengthText(height, system),
+        weight: weightText(weight, system),
+        sex: sex ?? '',
+        partner: partner ?? '',
+        guest: guest ?? false,
+        seldom: seldom ?? false,
+        climbs: climbs ?? true,
+        needs: needs ?? [],
+        sharesWith: sharesWith ?? [],
+        neverBeside: neverBeside ?? [],
+      }),
+    ),
     pets: pets.map((pet) => petDraft(pet, system)),
     vehicle: {
       name: vehicle.name,
@@ -202,6 +206,7 @@ export const emptyPerson = (others: readonly { id: string }[]): PersonDraft => (
   climbs: true,
   needs: [],
   sharesWith: [],
+  neverBeside: [],
 })
 
 /** A pet as texts to edit; of a new one nothing but its id need be given. */
@@ -276,7 +281,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     format: HOUSEHOLD_FORMAT,
     version: HOUSEHOLD_VERSION,
     name: draft.name,
-    people: draft.people.map(({ sex, partner, guest, seldom, climbs, needs, sharesWith, ...rest }) => ({
+    people: draft.people.map(({ sex, partner, guest, seldom, climbs, needs, sharesWith, neverBeside, ...rest }) => ({
       ...rest,
       ...(sex && { sex }),
       ...(partner && { partner }),
@@ -285,6 +290,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
       ...(!climbs && { climbs }),
       ...(needs.length && { needs }),
       ...(sharesWith.length && { sharesWith }),
+      ...(neverBeside.length && { neverBeside }),
     })),
     pets: draft.pets.map(({ crate, ...pet }) => ({ ...pet, ...(isGiven(crate) && { crate }) })),
     vehicle: { name: draft.vehicle.name, readings: Object.fromEntries(readings) },

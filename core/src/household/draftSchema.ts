@@ -21,6 +21,7 @@ const person = objectOf<PersonDraft>()({
   climbs: boolean().required(),
   needs: array(string().oneOf(NEEDS).required()).required(),
   sharesWith: array(text()).required(),
+  neverBeside: array(text()).required(),
 })
 
 const pet = objectOf<PetDraft>()({

@@ -40,8 +40,10 @@ export interface Person {
   sex?: (typeof SEXES)[number]
   /** Id of the one they share a bed with. Written on both. */
   partner?: string
-  /** Ids of those they may share a bed with if it helps. */
+  /** Ids of those they may share a bed with if it helps. It counts when both say so. */
   sharesWith?: string[]
+  /** Ids of those they never lie beside. One of them saying so is enough. */
+  neverBeside?: string[]
   /** Absent: climbs a bunk ladder like anyone. */
   climbs?: boolean
   needs?: (typeof NEEDS)[number][]
@@ -126,6 +128,7 @@ const person = objectOf<Person>()({
   sex: string().oneOf(SEXES),
   partner: idField(),
   sharesWith: array(idField().required()).default(undefined),
+  neverBeside: array(idField().required()).default(undefined),
   climbs: boolean(),
   needs: array(string().oneOf(NEEDS).required()).default(undefined),
   guest: boolean(),

@@ -7,6 +7,8 @@ export interface AssignmentProblem {
   people: number
   /** Cost of leaving a person without a berth. */
   unplaced: number
+  /** On top of that for some of them, by person. */
+  unplacedMore?: readonly number[]
   options: AssignmentOption[]
   exclusions: [number, number][]
   /** What comes on top once it is known which options are open (bits over options); absent: nothing. */

@@ -2,14 +2,22 @@ import { says, type Phrase } from '../quantity/phrase'
 import { inches } from '../quantity/quantity'
 import { small } from '../plan/naming'
 import type { ComfortRules, NightRules } from './rules'
-import { isUpper, type BerthFact } from './facts'
+import { isBunk, isUpper, type BerthFact } from './facts'
 import type { Sleeper } from './need'
 
 /**
- * Hears of something a sleeper would rather not have, and how much it weighs. `need`: what they asked for is
- * missing.
+ * Something a sleeper would rather not have. `noticed`: it is as it is; `tight`: nobody is content with it every
+ * night; `unmet`: they asked for it and it is wanting; `measure`: `key` has to be read first. `frail`: it is no
+ * squeeze for a night either, for those it is about.
  */
-export type Hear = (trouble: Phrase, points: number, need?: 'missing' | 'measure') => void
+export interface Heard {
+  says: Phrase
+  weight: 'noticed' | 'tight' | 'unmet' | 'measure'
+  brief?: string
+  key?: string
+  frail?: boolean
+}
+export type Hear = (heard: Heard) => void
 
 /**
  * How little a group likes a berth that takes them, in points of the house rules; 0: nothing to wish for.
@@ -21,76 +29,130 @@ export function discomfort(
   berth: BerthFact,
   spare: number,
   widthSpare: number,
-  { comfort: rules, adultFrom, lengthComfort, lengthSpare }: NightRules,
+  night: NightRules,
   hear?: Hear,
 ): number {
-  const upper = isUpper(berth)
+  const { comfort: rules, adultFrom, lengthComfort, lengthSpare } = night
   const two = group.length > 1
   let points = 0
   const add = (more: number) => (points += more)
   if (spare < lengthComfort - lengthSpare) add(rules.short)
   if (two && group[0]!.partner !== group[1]!.id) add(rules.sharing)
-  if (two && berth.climbsOver) {
-    const nightly = group.some(({ nightTrips }) => nightTrips)
-    add(rules.climbOver * (nightly ? rules.nightTrips : 1))
-    hear?.(says`of ${group[0]!.name} and ${group[1]!.name} the inner one climbs over the other`, rules.climbOver)
+  if (two && berth.climbsOver) add(climbingOver(group as [Sleeper, Sleeper], berth, rules, hear))
+  if (two && group.every(({ age }) => age >= adultFrom) && isBunk(berth)) {
+    add(rules.twoInBunk)
+    hear?.({
+      says: says`${group[0]!.name} and ${group[1]!.name} would lie in a bunk, two grown people in the ${small(berth.name)}`,
+      weight: 'tight',
+      brief: 'two adults in a bunk',
+    })
   }
   if (two && group[0]!.age >= adultFrom && berth.closedBy !== 'door')
     add(berth.closedBy === 'curtain' ? rules.openCurtain : rules.open)
   if (widthSpare < rules.widthToSpare) add(rules.narrow)
-  for (const sleeper of group) add(ofOne(sleeper, berth, upper, rules, adultFrom, hear))
+  for (const sleeper of group) add(ofOne(sleeper, berth, night, hear))
   if (group.some(({ dog }) => dog) && widthSpare < rules.dogWidth) {
     add(rules.noDog)
-    hear?.(
-      says`no room for the dog beside ${group[0]!.name}: ${inches(Math.max(0, widthSpare))} of width to spare`,
-      rules.noDog,
-      'missing',
-    )
+    hear?.({
+      says: says`no room for the dog beside ${group[0]!.name}: ${inches(Math.max(0, widthSpare))} of width to spare`,
+      weight: 'unmet',
+    })
   }
   return points
 }
 
-function ofOne(
-  sleeper: Sleeper,
+/** Of two, the one who is up at night or does not climb lies outside; of two such one cannot. */
+function climbingOver([a, b]: [Sleeper, Sleeper], { name }: BerthFact, rules: ComfortRules, hear?: Hear): number {
+  const stuck = ({ climbs, nightTrips }: Sleeper) => !climbs || nightTrips
+  const both = stuck(a) && stuck(b)
+  // Who cannot climb at all lies outside before who is only up at night.
+  const [inside, outside] = stuck(a) && (!stuck(b) || !a.climbs) ? [b, a] : [a, b]
+  const why = inside.nightTrips ? ', up at night,' : ''
+  hear?.({
+    says: both
+      ? says`in the ${small(name)}, open on one side only, ${inside.name}${why} would climb over ${outside.name}`
+      : says`in the ${small(name)} ${inside.name} lies on the inside and climbs over ${outside.name}`,
+    weight: both ? 'tight' : 'noticed',
+    ...(both && { brief: 'climbing over at night', frail: true }),
+  })
+  return both ? rules.stuckInside : rules.climbOver
+}
+
+function ofOne(sleeper: Sleeper, berth: BerthFact, night: NightRules, hear: Hear | undefined): number {
+  const { comfort: rules, adultFrom } = night
+  const { age, frail, guest } = sleeper
+  const grown = age >= adultFrom
+  let points = 0
+  if (guest && berth.kind === 'bed') points += rules.guestInBed
+  if (!grown) points += berth.kind === 'bed' ? rules.childInBed : 0
+  else if (isUpper(berth)) points += frail ? rules.frailOnLadder : rules.adultOnLadder
+  else if (berth.kind === 'bunk') points += rules.adultInBunk
+  if (berth.kind === 'floor-mat') points += rules.floorMat
+  if (grown && berth.conversion)
+    points += (guest ? rules.adultMadeUp : rules.hostMadeUp) + (frail ? rules.frailMadeUp : 0)
+  points += headroom(sleeper, berth, night, hear)
+  if (hear) lowly(sleeper, berth, night, hear)
+  return points + asked(sleeper, berth, rules, hear)
+}
+
+/** A floor mat; something climbed to or made up for one who is frail. */
+function lowly({ name, age, frail }: Sleeper, berth: BerthFact, { adultFrom }: NightRules, hear: Hear): void {
+  const who = age >= adultFrom && frail ? `${name}, ${Math.floor(age)},` : name
+  if (berth.kind === 'floor-mat')
+    hear({ says: says`${who} would sleep on a mat on the floor`, weight: 'tight', brief: 'on the floor', frail })
+  else if (frail && isUpper(berth))
+    hear({ says: says`${who} would climb to the ${small(berth.name)}`, weight: 'tight', brief: 'climbs to bed', frail })
+  else if (frail && berth.conversion)
+    hear({
+      says: says`${who} would sleep on what is made up as the ${small(berth.name)}`,
+      weight: 'tight',
+      brief: 'a made-up bed',
+      frail,
+    })
+}
+
+/** Sitting up in bed. A child minds it less. */
+function headroom(
+  { name, age, height }: Sleeper,
   berth: BerthFact,
-  upper: boolean,
-  rules: ComfortRules,
-  adultFrom: number,
+  { comfort: rules, adultFrom }: NightRules,
   hear: Hear | undefined,
 ): number {
-  const { age, height, name } = sleeper
+  if (berth.headroom === undefined || height === undefined || berth.headroom >= height * rules.sitUpShare) return 0
+  hear?.({
+    says: says`${name} cannot sit up in the ${small(berth.name)}: ${inches(berth.headroom)} of headroom`,
+    weight: age >= adultFrom ? 'tight' : 'noticed',
+    brief: 'too low to sit up',
+  })
+  return age >= adultFrom ? rules.cannotSitUp : rules.lowHeadroom
+}
+
+function asked(sleeper: Sleeper, berth: BerthFact, rules: ComfortRules, hear: Hear | undefined): number {
+  const { name } = sleeper
   let points = 0
-  if (age < adultFrom) points += berth.kind === 'bed' ? rules.childInBed : 0
-  else if (upper) points += age >= rules.oldFrom ? rules.oldOnLadder : rules.adultOnLadder
-  else if (berth.kind === 'bunk') points += rules.adultInBunk
-  if (berth.headroom !== undefined && height !== undefined && berth.headroom < height * rules.sitUpShare) {
-    points += rules.lowHeadroom
-    hear?.(
-      says`${name} does not sit up in the ${small(berth.name)}: ${inches(berth.headroom)} of headroom`,
-      rules.lowHeadroom,
-    )
-  }
-  if (sleeper.nightTrips && upper) {
-    points += rules.adultOnLadder * rules.nightTrips
-    hear?.(says`${name}, up at night, has to come down a ladder`, rules.adultOnLadder, 'missing')
+  if (sleeper.nightTrips && isUpper(berth)) {
+    points += rules.upAtNightOnLadder
+    hear?.({ says: says`${name}, up at night, has to come down a ladder`, weight: 'unmet' })
   }
   if (sleeper.cpap && berth.outlet !== true) {
     points += berth.outlet === false ? rules.noOutlet : rules.unknownOutlet
+    const outlet = says`outlet within reach of the ${small(berth.name)}`
     hear?.(
       berth.outlet === false
-        ? says`no outlet within reach of the ${small(berth.name)} for ${name}’s CPAP`
-        : says`whether an outlet is within reach of the ${small(berth.name)}, for ${name}’s CPAP`,
-      rules.noOutlet,
-      berth.outlet === false ? 'missing' : 'measure',
+        ? { says: says`no ${outlet} for ${name}’s CPAP`, weight: 'unmet' }
+        : {
+            says: says`whether there is an ${outlet}, for ${name}’s CPAP`,
+            weight: 'measure',
+            key: `plan.berths.${berth.id}.outlet`,
+          },
     )
   }
   if (sleeper.ownRoom && berth.closedBy !== 'door') {
     points += berth.closedBy === 'curtain' ? rules.ownRoomCurtain : rules.noOwnRoom
-    hear?.(
-      berth.closedBy === 'curtain' ? says`only a curtain before ${name}’s bed` : says`no room of ${name}’s own`,
-      rules.noOwnRoom,
-      'missing',
-    )
+    hear?.({
+      says: berth.closedBy === 'curtain' ? says`only a curtain before ${name}’s bed` : says`no room of ${name}’s own`,
+      weight: 'unmet',
+    })
   }
   return points
 }

@@ -1,5 +1,5 @@
 import type { Assignment, AssignmentOption, AssignmentProblem, BerthAt, Disturbance, NightCosts } from './assignment'
-import { bits, cheapest, undisturbed } from './subsets'
+import { cheapest, leftOutCost, undisturbed } from './subsets'
 
 /**
  * The cheapest assignment where a berth that is taken costs those who lie in others, proven by branch and
@@ -37,7 +37,7 @@ export function disturbed(
       const plain = {
         ...found,
         placements,
-        cost: placements.reduce((sum, { group }) => sum + group.cost, 0) + bits(found.unplacedMask) * problem.unplaced,
+        cost: placements.reduce((sum, { group }) => sum + group.cost, 0) + leftOutCost(problem, found.unplacedMask),
       }
       const real = fixed + plain.cost + disturbance(disturbances, plain)
       if (real < best.cost) best = { ...plain, cost: real }

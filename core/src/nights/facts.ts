@@ -4,7 +4,8 @@ import { ofGeometry } from '../plan/geometry'
 import { nightWays } from '../plan/nightWays'
 import type { Berth, Plan, Room } from '../plan/plan'
 import { floorOf } from '../plan/reach'
-import { nightsOf } from '../plan/times'
+import { bounds } from '../plan/shape'
+import { apartFrom, nightsOf } from '../plan/together'
 import { BERTH_KINDS, type BerthKind } from '../readings/catalogue'
 import { figure, flag } from '../readings/reading'
 import type { WayRules } from '../plan/wayRules'
@@ -24,6 +25,8 @@ export interface BerthFact {
   kind: BerthKind
   length?: number
   width?: number
+  /** As it lies on the plan: what is known until the mattress is measured. */
+  drawn: { length: number; width: number }
   limit?: number
   conversion?: string
   /** Mattress top above the floor, and from there to whatever is above. */
@@ -54,22 +57,32 @@ export interface MadeNight {
 export function nightFacts({ plan }: Trailer, { crib }: Pick<NightRules, 'crib'>, ways: WayRules): NightFacts {
   return {
     berths: plan.berths.map((berth) => berthFact(plan, berth)),
-    conversions: plan.conversions.map(({ id, name, minutes, excludes }) => ({ id, name, minutes, excludes })),
+    conversions: plan.conversions.map(({ id, name, minutes }) => ({
+      id,
+      name,
+      minutes,
+      excludes: apartFrom(plan, id),
+    })),
     nights: ofGeometry(plan, ['nights', crib, ways], () =>
       nightsOf(plan).map((made) => madeNight(plan, made, crib, ways)),
     ),
   }
 }
 
-function berthFact({ rooms }: Plan, { id, name, kind, conversion, room, head, access, readings }: Berth): BerthFact {
+function berthFact(
+  { rooms }: Plan,
+  { id, name, kind, shape, conversion, room, head, access, readings }: Berth,
+): BerthFact {
+  const { x0, x1, y0, y1 } = bounds(shape)
   const own = rooms.find((one) => one.id === room)!
-  const along = head === 'front' || head === 'rear' ? (['door', 'off-door'] as const) : (['front', 'rear'] as const)
+  const along = lengthwise(head) ? (['door', 'off-door'] as const) : (['front', 'rear'] as const)
   return {
     id,
     name,
     kind,
     length: figure(readings, 'mattressLength'),
     width: figure(readings, 'mattressWidth'),
+    drawn: lengthwise(head) ? { length: x1 - x0, width: y1 - y0 } : { length: y1 - y0, width: x1 - x0 },
     limit: figure(readings, 'weightLimit'),
     conversion,
     height: figure(readings, 'heightAboveFloor'),
@@ -84,6 +97,9 @@ function berthFact({ rooms }: Plan, { id, name, kind, conversion, room, head, ac
     climbsOver: !access.includes(OPPOSITE[head]) && !along.every((side) => access.includes(side)),
   }
 }
+
+/** With the head to the hitch or to the rear. */
+const lengthwise = (head: Berth['head']): boolean => head === 'front' || head === 'rear'
 
 function madeNight(plan: Plan, made: string[], crib: NightRules['crib'], rules: WayRules): MadeNight {
   const floor = floorOf(plan, 'night', made)
@@ -103,3 +119,5 @@ function madeNight(plan: Plan, made: string[], crib: NightRules['crib'], rules: 
 export const isBunk = ({ kind }: { kind: BerthKind }): boolean => BERTH_KINDS[kind].bunk
 export const isUpper = ({ kind }: BerthFact): boolean => BERTH_KINDS[kind].upper
 export const isLimited = ({ kind }: BerthFact): boolean => BERTH_KINDS[kind].limited
+/** What may be too low over it to sit up in: bunks and lofts, not a bed under the ceiling. */
+export const isLow = ({ kind }: BerthFact): boolean => BERTH_KINDS[kind].bunk || kind === 'loft'

@@ -35,14 +35,21 @@ export interface Sleeper {
   height?: number
   weight?: number
   climbs: boolean
+  /** Does not climb, or is of an age at which nobody should have to. */
+  frail: boolean
+  guest: boolean
+  /** Who comes with whom: the household, its guests, those who come only when everybody does. */
+  kin: 'household' | 'guests' | 'seldom'
   partner?: string
   sharesWith: string[]
+  neverBeside: string[]
   cpap: boolean
   nightTrips: boolean
   ownRoom: boolean
   dog: boolean
-  /** Sleeps in a crib on the floor, not in a berth. */
+  /** Sleeps in a crib on the floor, not in a berth; `assumed`: too young for a berth, and nobody asked. */
   crib: boolean
+  cribAssumed: boolean
 }
 
 export function nightNeed(household: Household, rules: NightRules): NightNeed {
@@ -81,17 +88,20 @@ function groupsOf(sleepers: readonly Sleeper[], rules: NightRules): SharingGroup
   return [...alone, ...pairs]
 }
 
-function mayShare(a: Sleeper, b: Sleeper, rules: NightRules): boolean {
+/** Couples; two who both said so; small brothers and sisters unasked, but not the children of two families. */
+export function mayShare(a: Sleeper, b: Sleeper, rules: NightRules): boolean {
+  if (a.neverBeside.includes(b.id) || b.neverBeside.includes(a.id)) return false
   if (a.partner === b.id) return true
-  if (a.sharesWith.includes(b.id) || b.sharesWith.includes(a.id)) return true
-  return [a, b].every(({ age }) => age >= rules.shareFrom && age < rules.shareUnder)
+  if (a.sharesWith.includes(b.id) && b.sharesWith.includes(a.id)) return true
+  return a.kin === b.kin && [a, b].every(({ age }) => age >= rules.shareFrom && age < rules.shareUnder)
 }
 
 function sleeper(
-  { id, name, age, height, weight, climbs, partner, sharesWith, needs }: Person,
-  { cribUntil }: NightRules,
+  { id, name, age, height, weight, climbs, partner, sharesWith, neverBeside, needs, guest, seldom }: Person,
+  { cribUntil, berthFrom, frailFrom }: NightRules,
 ): Sleeper {
   const has = (need: (typeof NEEDS)[number]) => needs?.includes(need) ?? false
+  const cribNoted = has('crib') && age < cribUntil
   return {
     id,
     name,
@@ -99,12 +109,17 @@ function sleeper(
     height,
     weight,
     climbs: climbs ?? true,
+    frail: climbs === false || age >= frailFrom,
+    guest: guest ?? false,
+    kin: guest ? (seldom ? 'seldom' : 'guests') : 'household',
     partner,
     sharesWith: sharesWith ?? [],
+    neverBeside: neverBeside ?? [],
     cpap: has('cpap'),
     nightTrips: has('night trips'),
     ownRoom: has('own room'),
     dog: has('dog on the bed'),
-    crib: has('crib') && age < cribUntil,
+    crib: cribNoted || age < berthFrom,
+    cribAssumed: age < berthFrom && !cribNoted,
   }
 }

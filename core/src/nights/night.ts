@@ -45,10 +45,17 @@ export interface Placement {
 }
 
 /**
- * Costs in order of weight, so that one sum is lexicographic: nobody without a berth, couples together,
- * few beds made up, comfort. Comfort stays under 10,000 for 14 people; conversions under a million.
+ * Costs in order of weight, so that one sum is lexicographic: nobody without a berth, and if somebody is, a guest
+ * before one of the household; couples together; a way to the toilet; few beds made up; comfort. Comfort
+ * stays under a conversion for all but the worst of nights, conversions under a couple apart.
  */
-export const COST = { unplaced: 50_000_000, partnerApart: 1_000_000, conversion: 10_000, conversionMinute: 20 }
+export const COST = {
+  unplaced: 80_000_000,
+  hostUnplaced: 5_000_000,
+  partnerApart: 2_000_000,
+  conversion: 100_000,
+  conversionMinute: 200,
+}
 
 /**
  * The best night by what is known; when that leaves someone out, the best night there could be, with what to
@@ -138,6 +145,7 @@ function problemOf(
     problem: {
       people: sleepers.length,
       unplaced: COST.unplaced,
+      unplacedMore: sleepers.map(({ guest }) => (guest ? 0 : COST.hostUnplaced)),
       options,
       exclusions,
       night: (open) => nightCosts(facts, sleepers, cribs.length, berthAt, open, rules.comfort),

@@ -21,14 +21,21 @@ export interface NightRules {
   shareFrom: number
   /** From this age on nobody sleeps in a crib, whatever was noted once. */
   cribUntil: number
+  /** Under this age nobody lies in a berth: an infant has a crib, or is asked about. */
+  berthFrom: number
+  /** From this age on, or for who does not climb, a bed is neither climbed to nor made up gladly. */
+  frailFrom: number
+  /** So far a mattress may be longer or wider than it was drawn; beyond it the drawing says no. */
+  drawnTolerance: number
   /** A folding crib, set up: length and width. */
   crib: [number, number]
   comfort: ComfortRules
 }
 
 /**
- * What makes one bed better than another for those it takes, in points: only their proportions matter, and all
- * together never outweigh one bed that has to be made up.
+ * What makes one bed better than another for those it takes, in points. Three sizes: below 100 what is only
+ * noticed; from 500 what nobody is content with every night, so that nobody lies so who could lie well; `noWay`
+ * above the price of one more bed to make up.
  */
 export interface ComfortRules {
   /** Less than the comfortable length; less width than this many inches to spare. */
@@ -44,11 +51,24 @@ export interface ComfortRules {
   childInBed: number
   adultInBunk: number
   adultOnLadder: number
-  oldFrom: number
-  oldOnLadder: number
+  frailOnLadder: number
+  /** Two grown people in one bunk. */
+  twoInBunk: number
+  floorMat: number
+  /** A grown person on what has to be made up: one of the household, a guest; and more for who is frail. */
+  hostMadeUp: number
+  frailMadeUp: number
+  adultMadeUp: number
+  /** A guest in a bed that is always there: the hosts keep theirs. */
+  guestInBed: number
   /** Sitting height as a share of stature, and the points for less headroom. */
   sitUpShare: number
   lowHeadroom: number
+  /** The same for a grown person. */
+  cannotSitUp: number
+  /** Of two who do not climb or are up at night, one inside a bed with one free side. */
+  stuckInside: number
+  upAtNightOnLadder: number
   /** Brushing past a bed that is slept in on the way to the toilet. */
   passing: number
   /** How many times as much that, and climbing, weighs for those who are up at night. */
@@ -85,10 +105,13 @@ export const NIGHT_RULES: NightRules = {
   shareUnder: 10,
   shareFrom: 2,
   cribUntil: 3, // common practice
+  berthFrom: 1, // AAP safe sleep: an infant's own firm, flat surface (from memory)
+  frailFrom: 60, // common practice
+  drawnTolerance: 3, // a mattress is drawn to the inch, and its frame is an inch or two more (common practice)
   crib: [40, 28], // common practice
   // The order of these is common practice, their size a choice.
   comfort: {
-    short: 6,
+    short: 500,
     widthToSpare: 4,
     narrow: 2,
     sharing: 10,
@@ -98,22 +121,30 @@ export const NIGHT_RULES: NightRules = {
     childInBed: 3,
     adultInBunk: 4,
     adultOnLadder: 8,
-    oldFrom: 60,
-    oldOnLadder: 20,
+    frailOnLadder: 1000,
+    twoInBunk: 800,
+    floorMat: 800,
+    hostMadeUp: 750,
+    frailMadeUp: 700,
+    adultMadeUp: 8,
+    guestInBed: 6,
     sitUpShare: 0.52, // sitting height is about 52 % of stature (ANSUR II, 2012, from memory)
     lowHeadroom: 2,
+    cannotSitUp: 600,
+    stuckInside: 800,
+    upAtNightOnLadder: 700,
     passing: 3,
     nightTrips: 3,
-    noWay: 300,
+    noWay: 150_000,
     longWay: 180,
     farToilet: 4,
-    noOutlet: 40,
-    unknownOutlet: 6,
-    noOwnRoom: 60,
-    ownRoomCurtain: 25,
-    ownRoomShared: 25,
+    noOutlet: 900,
+    unknownOutlet: 300,
+    noOwnRoom: 1000,
+    ownRoomCurtain: 700,
+    ownRoomShared: 700,
     dogWidth: 12, // a middle-sized dog curled up (common practice)
-    noDog: 15,
-    noCrib: 80,
+    noDog: 500,
+    noCrib: 900,
   },
 }

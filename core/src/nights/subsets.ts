@@ -55,9 +55,10 @@ let cells = new Int32Array(1 << 12)
 
 /** The cheapest use of these options, any of which may also stay closed. */
 export function cheapest(
-  { people, unplaced, options }: Pick<AssignmentProblem, 'people' | 'unplaced' | 'options'>,
+  problem: Pick<AssignmentProblem, 'people' | 'unplaced' | 'unplacedMore' | 'options'>,
   chosen: readonly number[],
 ): Assignment {
+  const { people, options } = problem
   const size = 1 << people
   const stages: Stage[] = []
   let rows = 0
@@ -100,10 +101,20 @@ export function cheapest(
   let [cost, goal] = [Infinity, 0]
   for (let mask = 0; mask < size; mask++) {
     if (cells[best + mask]! >= FAR) continue
-    const total = cells[best + mask]! + unplaced * (people - bits(mask))
+    const total = cells[best + mask]! + leftOutCost(problem, (size - 1) & ~mask)
     if (total < cost) [cost, goal] = [total, mask]
   }
   return { cost, placements: readBack(options, stages, goal), unplacedMask: (size - 1) & ~goal }
+}
+
+/** What it costs to leave these people without a berth. */
+export function leftOutCost(
+  { unplaced, unplacedMore }: Pick<AssignmentProblem, 'unplaced' | 'unplacedMore'>,
+  mask: number,
+): number {
+  let cost = unplaced * bits(mask)
+  if (unplacedMore) for (let i = 0; mask >> i; i++) if (mask & (1 << i)) cost += unplacedMore[i] ?? 0
+  return cost
 }
 
 /** One more berth: it stays empty, or takes one of its groups. */

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { berth, conversion, emptyPlan, fixture } from '../testing/unit'
 import { overlapsAt } from './overlap'
 import { bounds } from './shape'
-import { bodiesAt, floorAt, nightsOf, outsideBy, strays } from './times'
+import { bodiesAt, floorAt, outsideBy, strays } from './times'
+import { nightsOf } from './together'
 
 const slide = { id: 's', wall: 'off-door', start: 60, length: 100, depth: 36 } as const
 const sofa = fixture('tri-fold-sofa', [70, -34, 70, 36], {}, { id: 'sofa', slide: 's' })

@@ -39,27 +39,6 @@ export function bodiesAt(plan: Plan, time: TimeOfDay, made: readonly string[] = 
   return [...fixtures, ...berths].map((body) => (time === 'road' ? ridingIn(plan, body) : body))
 }
 
-/** Most sets of conversions that are looked at one by one. */
-const MOST_NIGHTS = 16
-
-/**
- * Every set of conversions that can be made together, the empty one first; of very many only the smaller sets,
- * which are found first.
- */
-export function nightsOf({ conversions }: Plan): string[][] {
-  const excluded = (a: Plan['conversions'][number], b: Plan['conversions'][number]) =>
-    a.excludes.includes(b.id) || b.excludes.includes(a.id)
-  const sets: number[][] = [[]]
-  // Each set is continued by later conversions only, so that none is found twice.
-  for (let at = 0; at < sets.length && sets.length < MOST_NIGHTS; at++) {
-    const set = sets[at]!
-    for (let next = (set.at(-1) ?? -1) + 1; next < conversions.length && sets.length < MOST_NIGHTS; next++) {
-      if (!set.some((one) => excluded(conversions[one]!, conversions[next]!))) sets.push([...set, next])
-    }
-  }
-  return sets.map((set) => set.map((one) => conversions[one]!.id))
-}
-
 /** Floor to stand on: the inside of the box, and of each slide that is out. */
 export function floorAt(plan: Plan, time: TimeOfDay): Bounds[] {
   return [inside(plan), ...(time === 'road' ? [] : plan.slides.map((slide) => bay(plan, slide)))]

@@ -1,5 +1,5 @@
 import type { CautionId } from './cautions'
-import { badness, ease, VERDICTS, type Margin, type Reason, type Verdict } from './reason'
+import { badness, ease, VERDICTS, type Margin, type PointVerdict, type Reason, type Verdict } from './reason'
 
 export interface Answer {
   verdict: Verdict
@@ -16,7 +16,8 @@ export interface Answer {
 /** The answer its reasons add up to: the worst verdict, the margin of the point that decides. */
 export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer {
   let verdict: Verdict = 'fits'
-  for (const reason of reasons) if (badness(reason.verdict) > badness(verdict)) verdict = reason.verdict
+  for (const reason of reasons)
+    if (reason.verdict !== 'note' && badness(reason.verdict) > badness(verdict)) verdict = reason.verdict
   let deciding: Reason | undefined
   const missing: string[] = []
   for (const reason of reasons) {
@@ -36,7 +37,9 @@ export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer 
  */
 function worstFirst(reasons: readonly Reason[], deciding: Reason | undefined): Reason[] {
   const sorted: Reason[] = deciding ? [deciding] : []
-  for (let i = VERDICTS.length - 1; i >= 0; i--)
-    for (const reason of reasons) if (reason.verdict === VERDICTS[i] && reason !== deciding) sorted.push(reason)
+  for (const verdict of WORST_FIRST)
+    for (const reason of reasons) if (reason.verdict === verdict && reason !== deciding) sorted.push(reason)
   return sorted
 }
+
+const WORST_FIRST: readonly PointVerdict[] = [...[...VERDICTS].reverse(), 'note']

@@ -10,9 +10,12 @@ export interface Margin extends Quantity {
   plenty: number
 }
 
-/** One checked point of an answer, in words. */
+/** What one point comes to; a note is neither good nor bad, and decides nothing. */
+export type PointVerdict = Verdict | 'note'
+
+/** One point of an answer, in words. */
 export interface Reason {
-  verdict: Verdict
+  verdict: PointVerdict
   says: Phrase
   margin?: Margin
   /** The same in a word or two. */
@@ -27,7 +30,7 @@ export interface Reason {
 export type Besides = Omit<Reason, 'verdict' | 'says'>
 
 /** Key by key, since a ranking makes a hundred thousand of them: a spread takes three times as long. */
-export function reason(verdict: Verdict, says: Phrase, besides?: Besides): Reason {
+export function reason(verdict: PointVerdict, says: Phrase, besides?: Besides): Reason {
   const made: Reason = { verdict, says }
   if (besides === undefined) return made
   if (besides.margin !== undefined) made.margin = besides.margin
@@ -37,6 +40,7 @@ export function reason(verdict: Verdict, says: Phrase, besides?: Besides): Reaso
   return made
 }
 
+export const note = (says: Phrase, besides?: Besides): Reason => reason('note', says, besides)
 export const fits = (says: Phrase, besides?: Besides): Reason => reason('fits', says, besides)
 export const tight = (says: Phrase, besides?: Besides): Reason => reason('tight', says, besides)
 export const no = (says: Phrase, besides?: Besides): Reason => reason('no', says, besides)
@@ -46,9 +50,9 @@ export const measure = (says: Phrase, missing: string[]): Reason => reason('meas
 /** So much of a unit to spare or short, full at `plenty`. */
 export const marginOf = (value: number, unit: Margin['unit'], plenty: number): Margin => ({ value, unit, plenty })
 
-const BADNESS: Record<Verdict, number> = { fits: 0, tight: 1, measure: 2, no: 3 }
+const BADNESS: Record<PointVerdict, number> = { note: -1, fits: 0, tight: 1, measure: 2, no: 3 }
 
-export const badness = (verdict: Verdict): number => BADNESS[verdict]
+export const badness = (verdict: PointVerdict): number => BADNESS[verdict]
 
 /** A margin on a scale from -1 (hopelessly short) to 1 (plenty). */
 export const ease = ({ value, plenty }: Margin): number => Math.max(-1, Math.min(1, value / plenty))

@@ -34,7 +34,9 @@ export function randomProblem(random: () => number, mostPeople: number, mostBert
   const exclusions: [number, number][] = []
   for (let a = 1; a < options.length; a++)
     for (let b = a + 1; b < options.length; b++) if (random() < 0.25) exclusions.push([a, b])
-  return { people, unplaced: 10_000, options, exclusions }
+  // Some are left out less gladly than others: hosts before guests.
+  const unplacedMore = Array.from({ length: people }, () => (random() < 0.5 ? 0 : 900))
+  return { people, unplaced: 10_000, unplacedMore, options, exclusions }
 }
 
 /** A berth that costs those in another when it is taken: the points for each person. */
@@ -75,6 +77,7 @@ const count = (mask: number): number => [...mask.toString(2)].filter((bit) => bi
 export function asLinearProgram({
   people,
   unplaced,
+  unplacedMore,
   options,
   exclusions,
   pairs = [],
@@ -99,7 +102,7 @@ export function asLinearProgram({
     })
   })
   holding.forEach((names, p) => {
-    objective.push(`${unplaced} u${p}`)
+    objective.push(`${unplaced + (unplacedMore?.[p] ?? 0)} u${p}`)
     binaries.push(`u${p}`)
     rows.push(`${[...names, `u${p}`].join(' + ')} = 1`)
   })
@@ -120,7 +123,7 @@ export function asLinearProgram({
 
 /** What a solution really costs, and whether it keeps every rule; shares no code with the solver. */
 export function auditedCost(
-  { people, unplaced, options, exclusions, pairs = [] }: AssignmentProblem & { pairs?: readonly Pair[] },
+  { people, unplaced, unplacedMore, options, exclusions, pairs = [] }: AssignmentProblem & { pairs?: readonly Pair[] },
   placements: readonly { option: number; berth: number; group: AssignmentGroup }[],
 ): number {
   const opened = new Set(placements.map(({ option }) => option))
@@ -138,7 +141,7 @@ export function auditedCost(
     mask |= group.mask
     cost += group.cost
   }
-  for (let p = 0; p < people; p++) if (!(mask & (1 << p))) cost += unplaced
+  for (let p = 0; p < people; p++) if (!(mask & (1 << p))) cost += unplaced + (unplacedMore?.[p] ?? 0)
   const lying = (where: BerthAt) => placements.find(({ option, berth }) => option === where[0] && berth === where[1])
   for (const { at, by, each } of pairs) if (lying(at) && lying(by)) cost += each * count(lying(at)!.group.mask)
   return cost

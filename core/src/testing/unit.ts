@@ -73,17 +73,16 @@ export const equipment = (kind: EquipmentKind, values: Record<string, ReadingVal
   readings: readings(values),
 })
 
-/** A berth by its mattress; where it stands does not matter to who fits. */
+/** A berth by its mattress, high enough to sit up in; where it stands matters only to what excludes what. */
 export function berth(
   kind: BerthKind,
   width: number | undefined,
   length: number | undefined,
-  given: Partial<Berth> & { limit?: number } = {},
+  given: Partial<Berth> & { limit?: number; headroom?: number } = {},
 ): Berth {
-  const { limit, ...rest } = given
-  const values = Object.entries({ mattressWidth: width, mattressLength: length, weightLimit: limit }).flatMap(
-    ([key, value]) => (value === undefined ? [] : [[key, value] as const]),
-  )
+  const { limit, headroom = 42, ...rest } = given
+  const read = { mattressWidth: width, mattressLength: length, weightLimit: limit, headroom }
+  const values = Object.entries(read).flatMap(([key, value]) => (value === undefined ? [] : [[key, value] as const]))
   return {
     id: kind,
     kind,

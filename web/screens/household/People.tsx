@@ -152,11 +152,17 @@ const NEED_WORDS: Record<(typeof NEEDS)[number], string> = {
 
 function More({ index, people }: { index: number; people: { id: string; name: string }[] }) {
   const { control, formState, register } = useFormContext<HouseholdDraft>()
-  const [needs, climbs, shares, guest] = useWatch({
+  const [needs, climbs, shares, never, guest] = useWatch({
     control,
-    name: [`people.${index}.needs`, `people.${index}.climbs`, `people.${index}.sharesWith`, `people.${index}.guest`],
+    name: [
+      `people.${index}.needs`,
+      `people.${index}.climbs`,
+      `people.${index}.sharesWith`,
+      `people.${index}.neverBeside`,
+      `people.${index}.guest`,
+    ],
   })
-  const count = (needs?.length ?? 0) + (climbs ? 0 : 1) + (shares?.length ?? 0)
+  const count = (needs?.length ?? 0) + (climbs ? 0 : 1) + (shares?.length ?? 0) + (never?.length ?? 0)
   const name = people[index]?.name
   const others = people.filter((_, i) => i !== index)
   return (
@@ -188,21 +194,49 @@ function More({ index, people }: { index: number; people: { id: string; name: st
           ]}
         />
       </Box>
-      {others.length > 0 && (
-        <fieldset>
-          <Text as="legend" fontSize="13.5px">
-            May share a bed, if it helps, with
-          </Text>
-          {others.map((other) => (
-            <Box key={other.id}>
-              <label className="choice">
-                <input type="checkbox" value={other.id} {...register(`people.${index}.sharesWith`)} />{' '}
-                {other.name || 'no name yet'}
-              </label>
-            </Box>
-          ))}
-        </fieldset>
-      )}
+      {others.length > 0 && <Beside index={index} own={people[index]!.id} others={others} />}
     </Dots>
+  )
+}
+
+/** What one says of lying beside another is kept with both: a bed is shared when both say so. */
+function Beside({ index, own, others }: { index: number; own: string; others: { id: string; name: string }[] }) {
+  const { control, getValues, setValue } = useFormContext<HouseholdDraft>()
+  const [shares, never] = useWatch({ control, name: [`people.${index}.sharesWith`, `people.${index}.neverBeside`] })
+  const choose = (other: string, list: 'sharesWith' | 'neverBeside' | undefined) =>
+    getValues('people').forEach((person, i) => {
+      const with_ = person.id === own ? other : person.id === other ? own : undefined
+      if (with_ === undefined) return
+      for (const one of ['sharesWith', 'neverBeside'] as const) {
+        const rest = person[one].filter((id) => id !== with_)
+        setValue(`people.${i}.${one}`, one === list ? [...rest, with_] : rest, {
+          shouldDirty: true,
+          shouldValidate: true,
+        })
+      }
+    })
+  return (
+    <fieldset>
+      <Text as="legend" fontSize="13.5px">
+        Beside in a bed, asked of both
+      </Text>
+      {others.map(({ id, name }) => (
+        <label key={id} className="choice" style={{ display: 'flex', gap: '8px' }}>
+          <select
+            aria-label={`Beside ${name || 'the one with no name yet'}`}
+            value={shares?.includes(id) ? 'shares' : never?.includes(id) ? 'never' : ''}
+            onChange={({ target }) => {
+              const { value } = target as unknown as HTMLSelectElement
+              choose(id, value === 'shares' ? 'sharesWith' : value === 'never' ? 'neverBeside' : undefined)
+            }}
+          >
+            <option value="">not asked</option>
+            <option value="shares">may share</option>
+            <option value="never">never</option>
+          </select>
+          {name || 'no name yet'}
+        </label>
+      ))}
+    </fieldset>
   )
 }

@@ -4,6 +4,7 @@ import { inches, pounds } from '../../quantity/quantity'
 import type { BerthFact, NightFacts } from '../../nights/facts'
 import { party, type Party, type Sleeper } from '../../nights/need'
 import type { NightRules } from '../../nights/rules'
+import { widthFor } from '../../nights/fit'
 import { bestNight, type Night } from '../../nights/night'
 
 /** One thing that would let everybody lie down. */
@@ -16,46 +17,46 @@ export interface Change {
 const MOST = 3
 
 /**
- * When someone is left without a berth: what would change that, each change by itself tried on the whole
- * night. Two who would share cost nothing; then a berth that is longer or carries more, by the least that
- * helps; a tent always does.
+ * When someone is left without a berth, or a couple lies apart: what would change that, each change by itself
+ * tried on the whole night. Two who would share cost nothing; then a berth that is longer, wider or carries
+ * more, by the least that helps; a tent always helps who is left over.
  */
 export function changesFor(facts: NightFacts, need: Party, rules: NightRules, night: Night): Change[] {
-  const { unplaced } = night
-  if (unplaced.length === 0) return []
-  const helps = (changed: NightFacts, who: Party) => bestNight(changed, who, rules).unplaced.length === 0
-  const sharing = pairs(need).flatMap(([a, b]): Change[] =>
-    helps(facts, willShare(need, a, b, rules))
-      ? [{ kind: 'share', says: says`if ${a.name} and ${b.name} would share a bed` }]
-      : [],
-  )
-  const longer = facts.berths
-    .flatMap((berth) => longerFor(berth, need, rules))
-    .sort((a, b) => a.more - b.more)
-    .filter(({ berth }) => helps(withBerth(facts, berth), need))
-  const stronger = facts.berths
-    .flatMap((berth) => strongerFor(berth, need))
-    .sort((a, b) => a.more - b.more)
-    .filter(({ berth }) => helps(withBerth(facts, berth), need))
-  const berths: Change[] = [
-    ...longer.slice(0, 1).map(({ berth, more }): Change => ({
-      kind: 'berth',
-      says: says`if the ${small(berth.name)} were ${inches(more)} longer`,
-    })),
-    ...stronger.slice(0, 1).map(({ berth, more }): Change => ({
-      kind: 'berth',
-      says: says`if the ${small(berth.name)} carried ${pounds(more)} more`,
-    })),
-  ]
-  return [
-    ...sharing.slice(0, 1),
-    ...berths,
-    { kind: 'tent', says: says`with a tent for ${listed(unplaced.map(({ name }) => name))}` } as const,
-  ].slice(0, MOST)
+  const { unplaced, apart } = night
+  if (unplaced.length === 0 && !apart) return []
+  const helps = (changed: NightFacts, who: Party) => {
+    const tried = bestNight(changed, who, rules)
+    return tried.unplaced.length === 0 && !tried.apart
+  }
+  const sharing = unplaced.length
+    ? pairs(need).flatMap(([a, b]): Change[] =>
+        helps(facts, willShare(need, a, b, rules))
+          ? [{ kind: 'share', says: says`if ${a.name} and ${b.name} would share a bed` }]
+          : [],
+      )
+    : []
+  const least = (how: 'longer' | 'wider' | 'stronger') =>
+    facts.berths
+      .flatMap((berth) => enlarged(berth, need, rules, how))
+      .sort((a, b) => a.more - b.more)
+      .find(({ berth }) => helps(withBerth(facts, berth), need))
+  const larger = (['longer', 'wider', 'stronger'] as const).flatMap((how): Change[] => {
+    const found = least(how)
+    if (!found) return []
+    const bed = `the ${small(found.berth.name)}`
+    const words =
+      how === 'stronger' ? says`carried ${pounds(found.more)} more` : says`were ${inches(found.more)} ${how}`
+    return [{ kind: 'berth', says: says`if ${bed} ${words}` }]
+  })
+  const tent = unplaced.length
+    ? [{ kind: 'tent', says: says`with a tent for ${listed(unplaced.map(({ name }) => name))}` } as const]
+    : []
+  return [...sharing.slice(0, 1), ...larger, ...tent].slice(0, MOST)
 }
 
 /** Those who do not share yet and are no child in a crib: of an age, first. */
 function pairs({ sleepers, groups }: Party): [Sleeper, Sleeper][] {
+  const never = (a: Sleeper, b: Sleeper) => a.neverBeside.includes(b.id) || b.neverBeside.includes(a.id)
   const already = (a: Sleeper, b: Sleeper) =>
     groups.some(({ members }) => members.length === 2 && members.includes(a) && members.includes(b))
   const taken = (one: Sleeper) => sleepers.some(({ id }) => id === one.partner)
@@ -63,34 +64,43 @@ function pairs({ sleepers, groups }: Party): [Sleeper, Sleeper][] {
     .flatMap((a, i) =>
       sleepers
         .slice(i + 1)
-        .flatMap((b): [Sleeper, Sleeper][] => (already(a, b) || taken(a) || taken(b) ? [] : [[a, b]])),
+        .flatMap((b): [Sleeper, Sleeper][] => (already(a, b) || never(a, b) || taken(a) || taken(b) ? [] : [[a, b]])),
     )
     .sort(([a, b], [c, d]) => Math.abs(a.age - b.age) - Math.abs(c.age - d.age))
 }
 
 function willShare({ sleepers }: Party, a: Sleeper, b: Sleeper, rules: NightRules): Party {
   return party(
-    sleepers.map((one) => (one === a ? { ...a, sharesWith: [...a.sharesWith, b.id] } : one)),
+    sleepers.map((one) =>
+      one === a || one === b ? { ...one, sharesWith: [...one.sharesWith, (one === a ? b : a).id] } : one,
+    ),
     rules,
   )
 }
 
-/** A berth made as long as one of them needs, for each that finds it too short. */
-function longerFor(
+/** A berth made just as long, wide or strong as one of those groups needs, for each that finds it wanting. */
+function enlarged(
   berth: BerthFact,
-  { sleepers }: Party,
-  { lengthSpare }: NightRules,
+  { groups }: Party,
+  rules: NightRules,
+  how: 'longer' | 'wider' | 'stronger',
 ): { berth: BerthFact; more: number }[] {
-  return sleepers.flatMap(({ height }) => {
-    const more = height === undefined || berth.length === undefined ? 0 : height + lengthSpare - berth.length
-    return more > 0 ? [{ berth: { ...berth, length: berth.length! + more }, more }] : []
-  })
-}
-
-function strongerFor(berth: BerthFact, { sleepers }: Party): { berth: BerthFact; more: number }[] {
-  return sleepers.flatMap(({ weight }) => {
-    const more = weight === undefined || berth.limit === undefined ? 0 : weight - berth.limit
-    return more > 0 ? [{ berth: { ...berth, limit: weight! }, more }] : []
+  return groups.flatMap(({ members }) => {
+    const [has, needs, changed] = {
+      longer: () => {
+        const length = Math.max(...members.map(({ height }) => height ?? 0)) + rules.lengthSpare
+        return [berth.length, length, { ...berth, length }] as const
+      },
+      wider: () => {
+        const width = widthFor(members, rules)
+        return [berth.width, width, { ...berth, width }] as const
+      },
+      stronger: () => {
+        const limit = members.reduce((sum, { weight }) => sum + (weight ?? 0), 0)
+        return [berth.limit, limit, { ...berth, limit }] as const
+      },
+    }[how]()
+    return has !== undefined && needs > has ? [{ berth: changed, more: needs - has }] : []
   })
 }
 

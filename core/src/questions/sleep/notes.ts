@@ -1,69 +1,122 @@
-import { small } from '../../plan/naming'
+import { capital, small } from '../../plan/naming'
 import { doing, feet, listed, says, type Phrase } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
-import { fits, measure, tight, type Reason } from '../reason'
-import { discomfort } from '../../nights/comfort'
+import { fits, measure, no, note, tight, type Reason } from '../reason'
+import { discomfort, type Heard } from '../../nights/comfort'
 import type { NightFacts } from '../../nights/facts'
 import { fit } from '../../nights/fit'
 import type { Sleeper } from '../../nights/need'
 import type { NightRules } from '../../nights/rules'
-import { storedFor, type Night } from '../../nights/night'
+import { storedFor, type Night, type Placement } from '../../nights/night'
 
-/** What they asked for that this night does not give: each is a reason of its own. */
-export function needReasons(facts: NightFacts, night: Night, rules: NightRules): Reason[] {
-  const reasons: Reason[] = []
-  for (const { berth, people, spare, widthSpare } of night.placements) {
-    discomfort(people, berth, spare, widthSpare, rules, (words, _points, need) => {
-      if (need === 'missing')
-        reasons.push(tight(says`They asked for it, and it is wanting: ${words}.`, { brief: 'a need unmet' }))
-      if (need === 'measure') reasons.push(measure(says`Look ${words}.`, [`plan.berths.${berth.id}.outlet`]))
-    })
-    for (const sleeper of people) {
-      const others = sleeper.ownRoom
-        ? night.placements.filter((other) => other.berth !== berth && other.berth.room === berth.room)
-        : []
-      if (others.length)
-        reasons.push(
-          tight(
-            says`They asked for a room of ${sleeper.name}’s own; ${listed(namesIn(others))} would sleep in it too.`,
-            { brief: 'no room of one’s own' },
-          ),
-        )
-    }
-  }
-  return [...reasons, ...cribReasons(facts, night)]
+/**
+ * What those who all have a berth think of it: what nobody is content with, what they asked for, what is to be
+ * read, what they would only notice; and where cribs stand.
+ */
+export function contentReasons(facts: NightFacts, night: Night, rules: NightRules): Reason[] {
+  const heard = heardOn(facts, night, rules)
+  const noticedOnly = heard.filter(({ weight }) => weight === 'noticed').map((one) => one.says)
+  return [
+    ...heard.flatMap(({ says: words, weight, brief, key }): Reason[] => {
+      if (weight === 'tight') return [tight(says`${capitalized(words)}.`, { brief })]
+      if (weight === 'unmet') return [tight(says`Not as they asked: ${words}.`, { brief: 'a need unmet' })]
+      return weight === 'measure' ? [measure(says`Look ${words}.`, [key!])] : []
+    }),
+    ...cribReasons(facts, night, rules),
+    ...(noticedOnly.length ? [note(says`What they would notice: ${semicolons(noticedOnly)}.`)] : []),
+  ]
 }
 
-const namesIn = (placements: Night['placements']): string[] =>
+/** The same on a night with guests: a squeeze for a night, but for those who should not be asked to. */
+export function guestContent(facts: NightFacts, night: Night, rules: NightRules, often: boolean): Reason[] {
+  return heardOn(facts, night, rules)
+    .filter(({ weight }) => weight === 'tight')
+    .map(({ says: words, frail, brief }) =>
+      often || frail ? tight(says`With guests ${words}.`, { brief }) : note(says`With guests ${words}.`),
+    )
+}
+
+/** What they would notice or not be content with, each in a few words. */
+export const noticed = (facts: NightFacts, night: Night, rules: NightRules): Phrase[] =>
+  heardOn(facts, night, rules)
+    .filter(({ weight }) => weight === 'noticed' || weight === 'tight')
+    .map((one) => one.says)
+
+function heardOn(facts: NightFacts, night: Night, rules: NightRules): Heard[] {
+  const ways = storedFor(facts.nights, night)?.ways ?? []
+  return [
+    ...night.placements.flatMap((placement) => {
+      const { berth, people, spare, widthSpare } = placement
+      const heard: Heard[] = []
+      discomfort(people, berth, spare, widthSpare, rules, (one) => heard.push(one))
+      for (const sleeper of people) heard.push(...ownRoom(sleeper, placement, night))
+      const passed = night.placements.filter((other) =>
+        ways.find((way) => way.berth === berth.id)?.passes.includes(other.berth.id),
+      )
+      if (passed.length)
+        heard.push({
+          says: says`${doing(namesIn([placement]), 'passes', 'pass')} ${listed(namesIn(passed))} on the way to the toilet`,
+          weight: 'noticed',
+        })
+      return heard
+    }),
+    ...givenUp(night, rules),
+  ]
+}
+
+function ownRoom({ ownRoom: asked, name }: Sleeper, { berth }: Placement, night: Night): Heard[] {
+  const others = asked
+    ? night.placements.filter((other) => other.berth !== berth && other.berth.room === berth.room)
+    : []
+  if (others.length === 0) return []
+  return [{ says: says`${listed(namesIn(others))} would sleep in the room that ${name} wants alone`, weight: 'unmet' }]
+}
+
+/** Grown people of the household on what is made up, while a bed that is always there is slept in by others. */
+function givenUp({ placements }: Night, { adultFrom }: NightRules): Heard[] {
+  const hosts = placements.filter(
+    ({ berth, people }) => berth.conversion && people.some(({ guest, age }) => !guest && age >= adultFrom),
+  )
+  const others = placements.filter(
+    ({ berth, people }) => berth.kind === 'bed' && people.every(({ guest, age }) => guest || age < adultFrom),
+  )
+  if (hosts.length === 0 || others.length === 0) return []
+  const [own, bed] = [hosts[0]!, others[0]!]
+  const [who, whose] = [namesIn([own]), namesIn([bed])]
+  const lie = says`${doing(who, 'sleeps', 'sleep')} on the made-up ${small(own.berth.name)}`
+  return [
+    {
+      says: says`${lie}, and ${doing(whose, 'has', 'have')} the ${small(bed.berth.name)}`,
+      weight: 'tight',
+      brief: 'their bed given up',
+    },
+  ]
+}
+
+const namesIn = (placements: readonly Placement[]): string[] =>
   placements.flatMap(({ people }) => people.map(({ name }) => name))
 
-function cribReasons({ berths }: NightFacts, { cribs }: Night): Reason[] {
-  return cribs.map(({ sleeper, room }) => {
-    if (room === undefined)
-      return tight(says`No floor is left at night for ${sleeper.name}’s crib.`, { brief: 'no floor for the crib' })
-    const name = berths.find((berth) => berth.room === room)?.roomName
-    return fits(
-      says`${sleeper.name}’s crib stands ${name ? says`in the ${small(name)}` : 'where nobody sleeps'}, off the ways.`,
-    )
-  })
-}
+const semicolons = (parts: readonly Phrase[]): Phrase => parts.reduce((all, one) => says`${all}; ${one}`)
 
-/** What they would notice though they all fit: passing sleepers, climbing over, sitting up; each in a few words. */
-export function noticed(facts: NightFacts, night: Night, rules: NightRules): Phrase[] {
-  const ways = storedFor(facts.nights, night)?.ways ?? []
-  return night.placements.flatMap(({ berth, people, spare, widthSpare }) => {
-    const heard: Phrase[] = []
-    discomfort(people, berth, spare, widthSpare, rules, (words, _points, need) => {
-      if (!need) heard.push(words)
-    })
-    const passed = night.placements.filter((other) =>
-      ways.find((way) => way.berth === berth.id)?.passes.includes(other.berth.id),
-    )
-    if (passed.length) {
-      const [who, whom] = [people.map(({ name }) => name), listed(passed.map((other) => listed(namesIn([other]))))]
-      heard.push(says`${doing(who, 'passes', 'pass')} ${whom} on the way to the toilet`)
+export const capitalized = ([first, ...rest]: Phrase): Phrase => [
+  typeof first === 'string' ? capital(first) : first!,
+  ...rest,
+]
+
+function cribReasons({ berths }: NightFacts, { cribs }: Night, { berthFrom }: NightRules): Reason[] {
+  return cribs.map(({ sleeper: { name, age, cribAssumed }, room }) => {
+    if (room === undefined) {
+      const words = says`No floor is left at night for ${name}’s crib`
+      const brief = 'no floor for the crib'
+      return age < berthFrom
+        ? no(says`${words}, and an infant does not lie in a berth.`, { brief })
+        : tight(says`${words}.`, { brief })
     }
-    return heard
+    const where = berths.find((berth) => berth.room === room)?.roomName
+    const place = says`in ${where ? `the ${small(where)}` : 'a room where nobody sleeps'}, off the ways`
+    return cribAssumed
+      ? fits(says`${name} is under one: a crib has floor ${place}. Ask whether they bring one.`)
+      : fits(says`${name}’s crib stands ${place}.`)
   })
 }
 
@@ -87,18 +140,21 @@ export function ruledOut({ berths }: NightFacts, sleepers: readonly Sleeper[], r
   })
   const { sleeper, short, heavy } = most
   if (short + heavy === 0) return undefined
-  const all = short === berths.length
+  const all = berths.length
   const whom = sleeper.height === undefined ? says`${sleeper.name}` : says`${sleeper.name} (${feet(sleeper.height)})`
   const parts: Phrase[] = []
-  if (short)
-    parts.push(
-      says`${all ? 'every one' : short} of ${quantity(berths.length, 'berth')} ${short === 1 || all ? 'is' : 'are'} too short for ${whom}`,
-    )
+  if (short) parts.push(says`${ofThem(short, all)} ${short === 1 ? 'is' : 'are'} too short for ${whom}`)
   if (heavy)
     parts.push(
       short
         ? says`${heavy} ${heavy === 1 ? 'carries' : 'carry'} too little`
-        : says`${heavy} of ${quantity(berths.length, 'berth')} ${heavy === 1 ? 'carries' : 'carry'} too little for ${whom}`,
+        : says`${ofThem(heavy, all)} ${heavy === 1 ? 'carries' : 'carry'} too little for ${whom}`,
     )
   return parts.length > 1 ? says`${parts[0]!}, and ${parts[1]!}` : parts[0]
+}
+
+/** `the only berth`, `both berths`, `all 5 berths`, `2 of 5 berths`. */
+function ofThem(count: number, all: number): Phrase {
+  if (count < all) return says`${count} of ${quantity(all, 'berth')}`
+  return all === 1 ? says`the only berth` : all === 2 ? says`both berths` : says`all ${quantity(all, 'berth')}`
 }

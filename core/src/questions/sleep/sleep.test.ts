@@ -49,7 +49,9 @@ describe('length: a mattress must be the height and 2 in', () => {
       unit({ berths: [shortQueen] }),
       household(couple({ name: 'Ro', height: 74 }, { name: 'Mi', height: 74 })),
     )
-    expect(answer).toContain('No berth that fits is left for Ro and Mi.')
+    expect(answer).toContain(
+      'No berth is left for Ro (6 ft 2 in) and Mi (6 ft 2 in): the short queen (74 in) is too short.',
+    )
   })
 
   it('says what is to spare for the one with the least', () => {
@@ -131,20 +133,29 @@ describe('who may lie where', () => {
   })
 
   it('couples lie together', () => {
-    const [a, b] = couple({ id: 'a' }, { id: 'b' })
+    const [a, b] = couple({ id: 'a', name: 'A' }, { id: 'b', name: 'B' })
     const singles = [berth('bed', 30, 80, { id: 's1' }), berth('bed', 30, 80, { id: 's2' })]
     const apart = judge(unit({ berths: singles }), household([a, b]))
     expect(apart.verdict).toBe('no')
-    expect(phraseText(apart.because[0]!.says)).toBe('All have a berth, but a couple would sleep apart.')
+    expect(phraseText(apart.because[0]!.says)).toBe(
+      'A and B would lie apart, A in the bed and B in the bed: the widest bed, the bed, is 30 in, and two ask for 48 in.',
+    )
     expect(lies(unit({ berths: [...singles, queen] }), household([a, b]))).toEqual({ bed: ['a', 'b'] })
   })
 
   it('strangers do not share; two who said they would do', () => {
     const two = [person({ id: 'a' }), person({ id: 'b' })]
     expect(judge(unit({ berths: [queen] }), household(two)).verdict).toBe('no')
-    expect(judge(unit({ berths: [queen] }), household([{ ...two[0]!, sharesWith: ['b'] }, two[1]!])).verdict).not.toBe(
-      'no',
-    )
+    const asked = (a: Partial<Person>, b: Partial<Person>) =>
+      judge(
+        unit({ berths: [queen] }),
+        household([
+          { ...two[0]!, ...a },
+          { ...two[1]!, ...b },
+        ]),
+      ).verdict
+    expect(asked({ sharesWith: ['b'] }, { sharesWith: ['a'] })).toBe('fits')
+    expect(asked({ sharesWith: ['b'] }, {})).toBe('no')
   })
 })
 
@@ -205,7 +216,12 @@ describe('made-up beds', () => {
     const either = {
       berths: [
         { ...booth, id: 'b1', conversion: 'one' },
-        { ...booth, id: 'b2', conversion: 'two' },
+        {
+          ...booth,
+          id: 'b2',
+          conversion: 'two',
+          shape: { rect: [150, 10, 72, 42] as [number, number, number, number] },
+        },
       ],
       conversions: [conversion('one', { excludes: ['two'] }), conversion('two')],
     }
@@ -251,7 +267,7 @@ describe('what is not known', () => {
 
 describe('the advertised count beside the honest one (facts of the trade: common practice)', () => {
   const u = berth('u-dinette', 60, 74, { id: 'u', conversion: 'make-u' })
-  const sofa = berth('tri-fold', 54, 74, { id: 'sofa', conversion: 'make-sofa' })
+  const sofa = berth('tri-fold', 54, 74, { id: 'sofa', conversion: 'make-sofa', shape: { rect: [150, 10, 74, 54] } })
   const single = (n: number) =>
     Array.from({ length: n }, (_, i) => berth(i % 2 ? 'upper-bunk' : 'bunk', 30, 74, { id: `bunk-${i}`, limit: 300 }))
   const makes = [conversion('make-u'), conversion('make-sofa'), conversion('make-booth')]
@@ -278,7 +294,8 @@ describe('the advertised count beside the honest one (facts of the trade: common
     ).toBe(3))
   it('both are said in one sentence', () => {
     expect(text(unit(withBooth, { advertisedSleeps: 6 }), alone({}))).toContain(
-      'The sheet says 6. By width it takes 5 adults, 4 of them with nothing made up, or 6 children, 4 of them so.',
+      'The sheet says 6. By mattress width there is room for 5 adults, 4 of them with nothing made up, ' +
+        'or for 6 children, 4 of them with nothing made up.',
     )
   })
 })

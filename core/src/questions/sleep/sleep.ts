@@ -1,19 +1,20 @@
 import type { Stance } from '../../household/stances'
 import { isBunk, isUpper, type NightFacts } from '../../nights/facts'
 import type { NightNeed } from '../../nights/need'
-import type { Night } from '../../nights/night'
+import type { Night, Placement } from '../../nights/night'
 import type { NightRules } from '../../nights/rules'
 import { trailerFigure } from '../../trailer/trailer'
-import { capital, small } from '../../plan/naming'
-import { doing, listed, says, type Phrase } from '../../quantity/phrase'
+import { small } from '../../plan/naming'
+import { doing, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { fits, marginOf, measure, no, reason, tight, type Reason } from '../reason'
+import { fits, marginOf, measure, no, note, reason, tight, type Reason } from '../reason'
 import { stanceReason } from '../stance'
 import type { CautionId } from '../cautions'
-import { capacityOf } from './capacity'
-import { needReasons, noticed, ruledOut } from './notes'
+import { capacityOf, type Capacity } from './capacity'
+import { whyApart, whyLeftOver } from './leftOver'
+import { capitalized, contentReasons, guestContent, ruledOut } from './notes'
 
 export interface SleepFacts {
   /** How many the maker's sheet says it sleeps. */
@@ -52,7 +53,7 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
     const { facts, need, everyNight, guestNight, fullNight } = nights
     const reasons = [
       ...nightReasons(facts, need, everyNight),
-      ...(guestNight ? guestReasons(need, guestNight) : []),
+      ...(guestNight ? guestReasons(facts, need, guestNight) : []),
       ...(fullNight ? fullReason(need, fullNight) : []),
       ...stanceReason(bunks, facts.berths.some(isBunk), 'bunks'),
       ...advertisedReason(facts, advertised, need),
@@ -62,47 +63,40 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
 }
 
 function nightReasons(facts: NightFacts, { everyNight: { sleepers }, rules }: NightNeed, night: Night): Reason[] {
-  const left = leftOut(night)
-  if (left) return [left]
+  const left = leftOut(facts, night, rules)
+  if (left?.verdict === 'no') return [left]
+  const more = [...madeReason(facts, night), ...contentReasons(facts, night, rules)]
+  if (left) return [left, ...more]
   // A child in a crib alone, as it were: nobody needs a berth.
-  if (night.placements.length === 0) return needReasons(facts, night, rules)
+  if (night.placements.length === 0) return more
   const tightest = night.placements.reduce((a, b) => (b.spare < a.spare ? b : a))
   const margin = marginOf(tightest.spare, 'in', PLENTY_INCHES)
-  const tight = tightest.spare < rules.lengthComfort - rules.lengthSpare
+  const short = tightest.spare < rules.lengthComfort - rules.lengthSpare
   const tallest = [...tightest.people].sort((a, b) => (b.height ?? 0) - (a.height ?? 0))[0]!
-  const places = listed(
-    night.placements.map(
-      ({ people, berth }) => `${listed(people.map(({ name }) => name))} in the ${small(berth.name)}`,
-    ),
-  )
-  const all: Reason = reason(
-    tight ? 'tight' : 'fits',
-    says`${allLie(sleepers.length)}: ${places}. Least room: ${tallest.name}, ${inches(tightest.spare)} beyond what a height needs.`,
-    { margin, rests: night.placements.map(({ berth }) => `plan.berths.${berth.id}.mattressLength`) },
-  )
-  return [all, ...madeReason(facts, night), ...needReasons(facts, night, rules), ...noticedReason(facts, night, rules)]
+  const spare = says`${inches(tightest.spare)} of mattress to spare`
+  const lie = ({ people, berth }: Placement) => `${listed(people.map(({ name }) => name))} in the ${small(berth.name)}`
+  const words =
+    sleepers.length === 1
+      ? says`${sleepers[0]!.name} has the ${small(tightest.berth.name)}, with ${spare}.`
+      : says`${allLie(sleepers.length)}: ${listed(night.placements.map(lie))}. Closest is ${tallest.name}, with ${spare}.`
+  const all: Reason = reason(short ? 'tight' : 'fits', words, {
+    margin,
+    rests: night.placements.map(({ berth }) => `plan.berths.${berth.id}.mattressLength`),
+  })
+  return [all, ...more]
 }
 
-function allLie(count: number): string {
-  if (count === 1) return 'Sleeps well enough'
-  return count === 2 ? 'Both have a berth' : `All ${count} have a berth`
-}
+const allLie = (count: number): string => (count === 2 ? 'Both have a berth' : `All ${count} have a berth`)
 
-function noticedReason(facts: NightFacts, night: Night, rules: NightRules): Reason[] {
-  const heard = noticed(facts, night, rules)
-  return heard.length ? [fits(says`What they would notice: ${heard.reduce((all, one) => says`${all}; ${one}`)}.`)] : []
-}
-
-/** Someone without a berth, a couple apart, or all in hope of a reading: then this is the whole answer. */
-function leftOut(night: Night): Reason | undefined {
-  const names = listed(night.unplaced.map(({ name }) => name))
+/** Someone without a berth, a couple apart, or all in hope of a reading: then this comes first. */
+function leftOut(facts: NightFacts, night: Night, rules: NightRules): Reason | undefined {
   if (night.unplaced.length) {
     const margin = marginOf(-night.unplaced.length, 'person', PLENTY_PEOPLE)
-    return no(says`No berth that fits is left for ${names}.`, { margin, missing: night.missing })
+    return no(whyLeftOver(facts, night, rules), { margin, missing: night.missing })
   }
-  if (night.apart) return no(says`All have a berth, but a couple would sleep apart.`, { brief: 'a couple apart' })
+  if (night.apart) return no(whyApart(facts, night, rules), { brief: 'a couple apart' })
   if (night.missing.length === 0) return undefined
-  return measure(says`It could sleep them all, if ${readingsText(night.missing)} turns out well.`, night.missing)
+  return measure(says`It could sleep them all, if ${readingsTurnOut(night.missing)} well.`, night.missing)
 }
 
 function madeReason({ conversions }: NightFacts, { made }: Night): Reason[] {
@@ -118,17 +112,21 @@ function madeReason({ conversions }: NightFacts, { made }: Night): Reason[] {
 }
 
 /** A guest night may be a squeeze: only those who have guests on most trips are put off by it. */
-function guestReasons({ guestsCome, withGuests }: NightNeed, night: Night): Reason[] {
-  const left = leftOut(night)
+function guestReasons(facts: NightFacts, { guestsCome, withGuests, rules }: NightNeed, night: Night): Reason[] {
+  const often = guestsCome === 'most trips'
+  const left = leftOut(facts, night, rules)
   if (left) {
-    const verdict = left.verdict === 'no' && guestsCome !== 'most trips' ? 'tight' : left.verdict
+    const verdict = left.verdict === 'no' && !often ? 'tight' : left.verdict
     const { margin: _margin, ...rest } = left
     return [reason(verdict, says`With guests (${guestsCome}): ${left.says}`, { ...(verdict === 'no' ? left : rest) })]
   }
   const making = night.made.length
     ? `, ${night.made.length === 1 ? 'one bed' : `${night.made.length} beds`} made up`
     : ', nothing made up'
-  return [fits(says`With guests (${guestsCome}) all ${withGuests!.sleepers.length} sleep${making}.`)]
+  return [
+    fits(says`With guests (${guestsCome}) all ${withGuests!.sleepers.length} sleep${making}.`),
+    ...guestContent(facts, night, rules, often),
+  ]
 }
 
 /** The fullest night is rare: it is told, and decides nothing. */
@@ -136,13 +134,10 @@ function fullReason({ mostEver }: NightNeed, night: Night): Reason[] {
   const [all, left] = [mostEver!.sleepers.length + mostEver!.cribs.length, night.unplaced]
   if (left.length) {
     const names = left.map(({ name }) => name)
-    return [fits(says`When everybody comes, ${all} of them, ${doing(names, 'has', 'have')} no berth: a tent, then.`)]
+    return [note(says`When everybody comes, ${all} of them, ${doing(names, 'has', 'have')} no berth: a tent, then.`)]
   }
-  return [
-    fits(
-      says`When everybody comes all ${all} sleep${night.missing.length ? says`, if ${readingsText(night.missing)} turns out well` : ''}.`,
-    ),
-  ]
+  const hope = night.missing.length ? says`, if ${readingsTurnOut(night.missing)} well` : ''
+  return [note(says`When everybody comes all ${all} sleep${hope}.`)]
 }
 
 function advertisedReason(
@@ -150,17 +145,23 @@ function advertisedReason(
   advertised: number | undefined,
   { everyNight, rules }: NightNeed,
 ): Reason[] {
-  const { adults, adultsAtOnce, children, childrenAtOnce } = capacityOf(facts, rules)
+  if (facts.berths.length === 0) return []
   const sheet = advertised === undefined ? '' : `The sheet says ${advertised}. `
   const out = ruledOut(facts, everyNight.sleepers, rules)
-  const grown = `${adults} adults, ${adultsAtOnce} of them with nothing made up`
   return [
-    ...(out ? [fits(says`${capitalized(out)}.`)] : []),
-    fits(says`${sheet}By width it takes ${grown}, or ${children} children, ${childrenAtOnce} of them so.`),
+    ...(out ? [note(says`${capitalized(out)}.`)] : []),
+    note(says`${sheet}By mattress width ${widthSays(capacityOf(facts, rules))}.`),
   ]
 }
 
-const capitalized = ([first, ...rest]: Phrase): Phrase => [typeof first === 'string' ? capital(first) : first!, ...rest]
+/** `5 adults have a place, 4 of them with nothing made up; children: 6 and 4`. */
+function widthSays({ adults, adultsAtOnce, children, childrenAtOnce }: Capacity): string {
+  const made = (all: number, atOnce: number) =>
+    atOnce === all ? 'with nothing made up' : `${atOnce || 'none'} of them with nothing made up`
+  return `there is room for ${adults === 1 ? 'one adult' : `${adults} adults`}, ${made(adults, adultsAtOnce)}, or for ${
+    children === 1 ? 'one child' : `${children} children`
+  }, ${made(children, childrenAtOnce)}`
+}
 
 function cautionsOf({ everyNight: { sleepers }, rules }: NightNeed, nights: (Night | undefined)[]): CautionId[] {
   const upper =
@@ -171,6 +172,5 @@ function cautionsOf({ everyNight: { sleepers }, rules }: NightNeed, nights: (Nig
   return cautions
 }
 
-function readingsText(keys: string[]): string {
-  return keys.length === 1 ? 'one reading' : `${keys.length} readings`
-}
+const readingsTurnOut = ({ length }: readonly string[]): string =>
+  length === 1 ? 'one reading turns out' : `${length} readings turn out`

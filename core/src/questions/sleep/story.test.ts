@@ -224,7 +224,7 @@ describe('what else people need of a bed', () => {
     expect(judged({ rooms: [bedroom, living], berths: beds }, household([child, grandma])).verdict).toBe('fits')
     const both = [beds[0]!, { ...beds[1]!, room: 'room' }]
     expect(text({ rooms: [bedroom, living], berths: both }, household([child, grandma]))).toContain(
-      'They asked for a room of Oma’s own; Ta would sleep in it too.',
+      'Not as they asked: Ta would sleep in the room that Oma wants alone.',
     )
   })
 

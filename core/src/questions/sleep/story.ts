@@ -79,11 +79,23 @@ function fitsText(night: Night, count: number, placed: number, whom: string, mad
     const left = listed(night.unplaced.map(({ name }) => name))
     return `Of ${inWords(count)} ${inWords(placed)} have a berth; none is left for ${left}`
   }
-  if (night.apart) return `${whom} fit, but a couple lies apart`
+  if (night.apart) return `${whom} have a berth, but ${listed(apartNames(night))} would lie apart`
   const hope = night.missing.length ? ', if what is not measured yet turns out well' : ''
   const work = made.length ? `with ${listed(made)} made up every night` : 'with nothing made up'
   return `${whom} ${count === 1 ? 'fits' : 'fit'}${hope}, ${work}`
 }
+
+/** Those who lie without their partner. */
+const apartNames = ({ placements }: Night): string[] =>
+  placements.flatMap(({ people }) =>
+    people
+      .filter(
+        ({ partner }) =>
+          !people.some(({ id }) => id === partner) &&
+          placements.some((other) => other.people.some(({ id }) => id === partner)),
+      )
+      .map(({ name }) => name),
+  )
 
 const inWords = (count: number): string => NUMBERS[count] ?? String(count)
 

@@ -62,7 +62,7 @@ export const LIVING: Case[] = [
     unit: FAMILY,
     question: 'sleep',
     verdict: 'fits',
-    reason: /The sheet says 8\. By width it takes \d adults/,
+    reason: /The sheet says 8\. By mattress width there is room for \d adults/,
   },
   {
     says: 'A CPAP wants an outlet by the bed; look for one, and ask about batteries.',
@@ -70,7 +70,7 @@ export const LIVING: Case[] = [
     unit: COUPLE,
     question: 'sleep',
     verdict: 'measure',
-    reason: /whether an outlet is within reach of the queen, for Al’s CPAP/,
+    reason: /whether there is an outlet within reach of the queen, for Al’s CPAP/,
     caution: 'cpap',
   },
   {
