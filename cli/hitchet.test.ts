@@ -94,6 +94,19 @@ describe('hitchet rank', () => {
     for (const { answers } of units) expect(answers.sleep.verdict === 'no' || answers.tow.verdict === 'no').toBe(true)
   })
 
+  it('says what the screen says: causes, the next best, what would let all in', () => {
+    const { units } = JSON.parse(rank('ferrand-nunn', '--json').stdout) as { units: any[] }
+    const { answers, sleeping } = units.find(({ stock }) => stock === 'T-107')
+    expect(answers.sleep.because[0].says).toMatch(/^No berth is left for Arlo \(6 ft\): the .* too short/)
+    expect(sleeping.nights[0]).toMatchObject({
+      night: 'Every night',
+      most: expect.stringMatching(/^At most \w+ of them/),
+    })
+    expect(rank('ferrand-nunn').stdout).toMatch(/Every night: It would sleep them (if|with) /)
+    const couple = JSON.parse(rank('underhay', '--json').stdout) as { units: any[] }
+    expect(couple.units.some(({ sleeping: { nights } }) => /^Next best: /.test(nights[0].next))).toBe(true)
+  })
+
   it('as text, with the cautions at its end', () => {
     const { stdout, status } = rank('salka')
     expect(status).toBe(0)

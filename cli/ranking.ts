@@ -7,7 +7,8 @@ import { CAUTIONS } from '../core/src/questions/cautions'
 import { questionOf } from '../core/src/questions/index'
 import { nightsIn } from '../core/src/nights/nights'
 import { DEFAULT_HOUSE_RULES } from '../core/src/rules/houseRules'
-import { trailerName, type Trailer } from '../core/src/trailer/trailer'
+import { sleepStory } from '../core/src/questions/sleep/story'
+import { trailerFigure, trailerName, type Trailer } from '../core/src/trailer/trailer'
 
 /** The ranking as data: per unit its standing, answers with reasons as text, and who sleeps where. */
 export function rankingJson(trailers: Trailer[], household: Household) {
@@ -25,6 +26,7 @@ export function rankingJson(trailers: Trailer[], household: Household) {
         ]),
       ),
       berths: berthsOf(trailer, household),
+      sleeping: sleepingOf(trailer, household),
     })),
   }
 }
@@ -41,9 +43,31 @@ export function rankingText(trailers: Trailer[], household: Household): string {
       `${i + 1}. ${trailer.stock} ${trailerName(trailer)}: ${match.standing} (${match.score})`,
       ...lines,
       `   Berths: ${berths.join('; ') || 'none'}`,
+      ...sleepingOf(trailer, household).nights.flatMap(({ night, next, most, changes }) =>
+        [next, most, ...changes.map((change) => `It would sleep them ${change}.`)].flatMap((words) =>
+          words ? [`   ${night}: ${words}`] : [],
+        ),
+      ),
     ].join('\n')
   })
   return [`For ${household.name}:`, ...units, '', CAUTIONS.ratings, CAUTIONS.exits].join('\n')
+}
+
+/** What the screen says of sleeping: the next best, the most who fit, and what would let all in. */
+function sleepingOf(trailer: Trailer, household: Household) {
+  const nights = nightsIn(trailer, household, DEFAULT_HOUSE_RULES)
+  const story = sleepStory(nights, trailerFigure(trailer, 'advertisedSleeps'), household)
+  return {
+    says: phraseText(story.says),
+    nights: story.nights.map(({ name, noticed, second, largest, changes }) => ({
+      night: name,
+      noticed: noticed.map((words) => phraseText(words)),
+      ...(second && { next: phraseText(second) }),
+      ...(largest && { most: phraseText(largest) }),
+      changes: changes.map((change) => phraseText(change.says)),
+    })),
+    yearsAhead: story.outlook.years.flatMap(({ year, says }) => (says ? [{ year, says: phraseText(says) }] : [])),
+  }
 }
 
 function ranked(trailers: Trailer[], household: Household): { trailer: Trailer; match: Match }[] {

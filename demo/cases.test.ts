@@ -52,8 +52,8 @@ const CASES: [
     'tight',
     /All 7 have a berth/,
   ],
-  ['a mid-size SUV does not pull a double bunkhouse', FERRAND, 'T-118', 'tow', 'no', /tow rating 5,000 lb/],
-  ['nor a thirty-three footer', FERRAND, 'T-135', 'tow', 'no', /tow rating 5,000 lb/],
+  ['a mid-size SUV does not pull a double bunkhouse', FERRAND, 'T-118', 'tow', 'no', /tow rating is 5,000 lb/],
+  ['nor a thirty-three footer', FERRAND, 'T-135', 'tow', 'no', /tow rating is 5,000 lb/],
   ['seven in one bath queue', FERRAND, 'T-118', 'bath', 'tight', /One bath for 7 people: a queue in the morning/],
   [
     'a quad bunkhouse beds six without making anything up',
@@ -72,7 +72,7 @@ const CASES: [
     'tight',
     /the U-dinette has to be made up/,
   ],
-  ['it has no tub for the small one', OKORO, 'T-131', 'bath', 'tight', /would like a tub; there is none/],
+  ['it has no tub for the small one', OKORO, 'T-131', 'bath', 'tight', /would like a tub; this one has none/],
   ['a wet bath is too low for a man of 6 ft 1 in', OKORO, 'T-101', 'bath', 'no', /Efe \(6 ft 1 in\) cannot stand up/],
   [
     'a short queen is too short for 6 ft 2 in',
@@ -83,15 +83,22 @@ const CASES: [
     /No berth is left for Tam|left for Inga and Tam/,
   ],
   ['a true queen is not', ROOKE, 'T-126', 'sleep', 'fits', /Inga and Tam in the queen/],
-  ['they do not want a tub, and this one has it', ROOKE, 'T-118', 'bath', 'tight', /rather not have a tub; it has/],
-  ['a three-quarter-ton does not notice it', ROOKE, 'T-126', 'tow', 'fits', /tow rating 14,200 lb/],
+  [
+    'they do not want a tub, and this one has it',
+    ROOKE,
+    'T-118',
+    'bath',
+    'tight',
+    /rather not have a tub; this one does/,
+  ],
+  ['a three-quarter-ton does not notice it', ROOKE, 'T-126', 'tow', 'fits', /tow rating is 14,200 lb/],
   [
     'with the slide in the sofa shuts the bunk room, but not fridge and toilet',
     OKORO,
     'T-118',
     'reach',
     'fits',
-    /does not get to the lower bunk and the upper bunk at a rest stop, but to toilet and fridge/,
+    /does not get to the lower bunk and the upper bunk at a rest stop, but does to the toilet and the refrigerator/,
   ],
   [
     'the U-dinette’s slide shuts the way to the bath',
@@ -127,7 +134,7 @@ const CASES: [
     'fits',
     /No awning covers the outside kitchen/,
   ],
-  ['without an oven they would miss one', ROOKE, 'T-112', 'galley', 'tight', /would like an oven; there is none/],
+  ['without an oven they would miss one', ROOKE, 'T-112', 'galley', 'tight', /would like an oven; this one has none/],
   [
     '6 ft 5 in barely lies in a true queen',
     SALKA,
@@ -136,7 +143,14 @@ const CASES: [
     'tight',
     /Dorian has the queen, with 1 in of mattress to spare/,
   ],
-  ['and just stands under its skylight', SALKA, 'T-103', 'bath', 'tight', /stands up in the shower with 0 in to spare/],
+  [
+    'and just stands under its skylight',
+    SALKA,
+    'T-103',
+    'bath',
+    'tight',
+    /just stands up in the shower, with nothing to spare/,
+  ],
   [
     'eight inches over what the site takes is too long',
     SALKA,
@@ -156,9 +170,9 @@ const CASES: [
     'T-112',
     'sleep',
     'fits',
-    /With guests \(a few times a year\) all 4 sleep, one bed made up/,
+    /With guests \(a few times a year\) all 4 sleep, with one bed made up/,
   ],
-  ['with bunks nothing is made up for them', VOSSBERG, 'T-118', 'sleep', 'fits', /all 4 sleep, nothing made up/],
+  ['with bunks nothing is made up for them', VOSSBERG, 'T-118', 'sleep', 'fits', /all 4 sleep, with nothing made up/],
   ['two and a half feet too long is too long', VOSSBERG, 'T-131', 'park', 'no', /37 ft 8 in overall/],
 ]
 

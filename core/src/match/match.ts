@@ -72,7 +72,8 @@ export function judgeFor(
     const answers: Answers = {}
     const shared = solved(facts)
     for (const { question, need } of asked) {
-      answers[question.id] = question.judge({ facts: facts[question.id], need, shared })
+      const answer = question.judge({ facts: facts[question.id], need, shared })
+      if (answer) answers[question.id] = answer
     }
     return answers
   }

@@ -42,7 +42,7 @@ export function discomfort(
   if (two && group.every(({ age }) => age >= adultFrom) && isBunk(berth)) {
     add(rules.twoInBunk)
     hear?.({
-      says: says`${group[0]!.name} and ${group[1]!.name} would lie in a bunk, two grown people in the ${small(berth.name)}`,
+      says: says`${group[0]!.name} and ${group[1]!.name}, two grown people, would share a bunk, the ${small(berth.name)}`,
       weight: 'tight',
       brief: 'two adults in a bunk',
     })
@@ -104,7 +104,7 @@ function lowly({ name, age, frail }: Sleeper, berth: BerthFact, { adultFrom }: N
     hear({ says: says`${who} would climb to the ${small(berth.name)}`, weight: 'tight', brief: 'climbs to bed', frail })
   else if (frail && berth.conversion)
     hear({
-      says: says`${who} would sleep on what is made up as the ${small(berth.name)}`,
+      says: says`${who} would sleep on a bed that is made up, the ${small(berth.name)}`,
       weight: 'tight',
       brief: 'a made-up bed',
       frail,

@@ -42,7 +42,7 @@ describe('things on a plan as one speaks of them', () => {
     ['second', 'the second entry door'],
     ['back', 'the ramp door'],
     ['bath-door', 'the bath door'],
-    ['one', 'the exit window in the living'],
+    ['one', 'the exit window in the living area'],
     ['left', 'the off-door exit window in the bunk room'],
     ['right', 'the door-side exit window in the bunk room'],
     ['no-such-thing', 'no such thing'],

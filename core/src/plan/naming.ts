@@ -33,7 +33,7 @@ function windowName(plan: Plan, window: Plan['windows'][number]): string {
   const another = plan.windows.some(
     (other) => other !== window && other.kind === window.kind && roomOf(plan, other) === room,
   )
-  return `the ${another ? `${sideWord(outerWall(plan, window))} ` : ''}${kind}${room ? ` in the ${small(room.name)}` : ''}`
+  return `the ${another ? `${sideWord(outerWall(plan, window))} ` : ''}${kind}${room ? ` in the ${roomWord(room.name)}` : ''}`
 }
 
 function roomOf(plan: Plan, { from, to }: Plan['windows'][number]): Plan['rooms'][number] | undefined {
@@ -44,6 +44,9 @@ function roomOf(plan: Plan, { from, to }: Plan['windows'][number]): Plan['rooms'
 const sideWord = (side: Side): string => (side === 'door' ? 'door-side' : side)
 
 const BEDS = new Set<string>(['bedroom', 'bunk room'])
+
+/** A room within a sentence: `bedroom`, and `living area` for what is only called Living. */
+export const roomWord = (name: string): string => (/^living$/i.test(name) ? 'living area' : small(name))
 
 /** As a sentence begins: `The sofa`. */
 export const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1)

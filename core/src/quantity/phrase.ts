@@ -42,6 +42,20 @@ export function phraseText(phrase: Phrase, system: MeasureSystem = 'us'): string
 export const agrees = (many: readonly unknown[], one: string, several: string): string =>
   many.length > 1 ? several : one
 
+/** The same of phrases. */
+export const listedPhrases = (parts: readonly Phrase[]): Phrase =>
+  parts.reduce((all, one, i) => says`${all}${i === parts.length - 1 ? ' and ' : ', '}${one}`)
+
+/** A sentence that follows on another word: `With guests two ways out ...`. Names keep their capital. */
+export function following(first: string, [word, ...rest]: Phrase): Phrase {
+  if (first === '' || typeof word !== 'string') return says`${first}${[word!, ...rest]}`
+  return [
+    first +
+      (/^(At|All|Both|Every|It|No|One|The|Two) /.test(word) ? word.charAt(0).toLowerCase() + word.slice(1) : word),
+    ...rest,
+  ]
+}
+
 /** Those who do something, with the verb that goes with so many: `Ro and Mi sleep`. */
 export const doing = (names: readonly string[], one: string, several: string): string =>
   `${listed(names)} ${agrees(names, one, several)}`

@@ -17,6 +17,7 @@ export const UNITS = {
   psi: { one: 'psi', many: 'psi' },
   deg: { one: 'degree', many: 'degrees' },
   min: { one: 'minute', many: 'minutes' },
+  day: { one: 'day', many: 'days' },
   night: { one: 'night', many: 'nights' },
   person: { one: 'person', many: 'people' },
   berth: { one: 'berth', many: 'berths' },
@@ -24,7 +25,7 @@ export const UNITS = {
   place: { one: 'place', many: 'places' },
   burner: { one: 'burner', many: 'burners' },
   bath: { one: 'bath', many: 'baths' },
-  piece: { one: 'piece', many: 'pieces' },
+  piece: { one: 'thing', many: 'things' },
 } as const
 
 export type Unit = keyof typeof UNITS

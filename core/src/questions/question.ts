@@ -28,8 +28,11 @@ export interface Question<Id extends string, Facts, Need, Rules, Baked extends k
   facts(trailer: Trailer, rules: Pick<Rules, Baked>, ways: WayRules): Facts
   /** Null when this household does not ask. */
   need(household: Household, rules: Rules, below: RulesBelow): Need | null
-  /** Never throws on a missing reading: it answers `measure` and names it. */
-  judge(asked: { facts: Facts; need: Need; shared: Shared }): Answer
+  /**
+   * Never throws on a missing reading: it answers `measure` and names it. Null where the question does not arise,
+   * as ways out for those who have no berth.
+   */
+  judge(asked: { facts: Facts; need: Need; shared: Shared }): Answer | null
 }
 
 export interface QuestionWords {

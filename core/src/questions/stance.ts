@@ -8,14 +8,14 @@ export function stanceReason(stance: Stance | undefined, has: boolean, thing: st
   if (stance === 'avoid')
     return [
       has
-        ? tight(says`They would rather not have ${thing}; it has.`, { brief: `has ${thing}` })
+        ? tight(says`They would rather not have ${thing}; this one does.`, { brief: `has ${thing}` })
         : fits(says`Without ${thing}, as they like it.`),
     ]
   const brief = `no ${thing.replace(/^an? /, '')}`
   if (has) return [fits(says`It has ${thing}.`)]
   return [
     stance === 'must'
-      ? no(says`They must have ${thing}; there is none.`, { brief })
-      : tight(says`They would like ${thing}; there is none.`, { brief }),
+      ? no(says`They must have ${thing}; this one has none.`, { brief })
+      : tight(says`They would like ${thing}; this one has none.`, { brief }),
   ]
 }

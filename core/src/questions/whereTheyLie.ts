@@ -6,5 +6,5 @@ import { measure, type Reason } from './reason'
 export function unsureReason({ everyNight, guestNight }: Nights): Reason[] {
   const unsure = [...new Set([...everyNight.unsure, ...(guestNight?.unsure ?? [])])]
   if (unsure.length === 0) return []
-  return [measure(says`Where they would sleep hangs on what is not measured yet, and this with it.`, unsure)]
+  return [measure(says`Where they would sleep depends on what is not measured yet, and so does this.`, unsure)]
 }

@@ -147,10 +147,20 @@ export function inFrontOf({ holds, packing }: Stowed, piece: string): number {
 
 /** `the 4 bikes`, `2 of the 3 totes`. */
 export const named = (gear: readonly Gear[], id: string, count: number): string => {
-  const { name, count: all } = gear.find((one) => one.id === id)!
-  return count === all
-    ? all > 1
-      ? `the ${all} ${small(name)}`
-      : `the ${small(name)}`
-    : `${count} of the ${all} ${small(name)}`
+  const found = gear.find((one) => one.id === id)!
+  const { count: all } = found
+  const name = plainName(found)
+  return count === all ? (all > 1 ? `the ${all} ${name}` : `the ${name}`) : `${count} of the ${all} ${name}`
 }
+
+/** Within a list what is said after a comma goes in brackets: `totes (27 gallon)`. */
+export function plainName({ name }: Pick<Gear, 'name'>): string {
+  const [thing, ...more] = small(name).split(', ')
+  return more.length ? `${thing!} (${more.join(', ')})` : thing!
+}
+
+/** `the pass-through`; a bay named by where it is, `the space under the bed`. */
+export const bayName = (name: string): string =>
+  /^(Above|Behind|Below|Beside|Between|In|Inside|Over|Under) /.test(name)
+    ? `the space ${small(name)}`
+    : `the ${small(name)}`

@@ -63,7 +63,7 @@ describe('bath', () => {
     expect(judge(bath, seat(28), people(1)).verdict).toBe('fits')
     const narrow = judge(bath, seat(18), people(1))
     expect(narrow).toMatchObject({ verdict: 'tight', margin: { value: -2, unit: 'in' } })
-    expect(firstWords(narrow)).toBe('At the toilet it is 18 in from wall to wall: the elbows touch.')
+    expect(firstWords(narrow)).toBe('At the toilet only 18 in from wall to wall: the elbows touch.')
   })
 
   it('36 by 30 in is roomy to turn in, 24 by 24 too small (common practice)', () => {

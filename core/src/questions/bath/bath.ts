@@ -9,7 +9,7 @@ import { BATH_RULES, type BathRules } from './rules'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { fits, marginOf, measure, no, reason, tight, verdictOf, type Reason } from '../reason'
+import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
 import type { Shared } from '../../shared/shared'
 import { stanceReason } from '../stance'
 
@@ -130,7 +130,9 @@ function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules
   const words =
     spare < 0
       ? says`${tallest.name} (${feet(tallest.height)}) cannot stand up in the ${known.name}: ${inches(-spare)} short.`
-      : says`${tallest.name} (${feet(tallest.height)}) stands up in the ${known.name} with ${inches(spare)} to spare.`
+      : spare < 0.5
+        ? says`${tallest.name} (${feet(tallest.height)}) just stands up in the ${known.name}, with nothing to spare.`
+        : says`${tallest.name} (${feet(tallest.height)}) stands up in the ${known.name} with ${inches(spare)} to spare.`
   const verdict = verdictOf(spare, rules.headroomComfort)
   if (unknownHeights.length && verdict !== 'no') {
     return measure(says`${words} Not every height is known.`, unknownHeights)
@@ -164,7 +166,7 @@ function typeReason({ baths }: BathFacts): Reason[] {
   const types = [...new Set(baths.map(({ type }) => type))]
   if (types.length === 0 || (baths.length === 1 && types[0] === 'full')) return []
   return [
-    fits(
+    note(
       says`It has a ${listed(
         types.map((type) => TYPE_WORDS[type]),
         'and a',
@@ -225,21 +227,19 @@ function elbowReason({ seats }: BathFacts, { rules }: BathNeed): Reason[] {
   const where = measured ? '' : ' by the plan'
   if (wide < rules.elbowsLeast)
     return [
-      tight(says`At the toilet it is ${inches(wide)} from wall to wall${where}: the elbows touch.`, {
+      tight(says`At the toilet only ${inches(wide)} from wall to wall${where}: the elbows touch.`, {
         margin: marginOf(wide - rules.elbowsLeast, 'in', PLENTY),
       }),
     ]
   if (knees < rules.knees)
     return [
-      tight(says`In front of the toilet ${inches(knees)} are free: the knees touch.`, {
+      tight(says`In front of the toilet only ${inches(knees)} are free: the knees touch.`, {
         margin: marginOf(knees - rules.knees, 'in', PLENTY),
       }),
     ]
-  const words = wide < rules.elbowsOut ? says`enough, if not elbows out` : says`room for the elbows`
+  const words = wide < rules.elbowsOut ? says`enough, though not elbows out` : says`with room for the elbows`
   return [
-    fits(
-      says`At the toilet it is ${inches(wide)} from wall to wall${where}, ${words}, and ${inches(knees)} for the knees.`,
-    ),
+    fits(says`At the toilet ${inches(wide)} from wall to wall${where}, ${words}, and ${inches(knees)} for the knees.`),
   ]
 }
 
@@ -260,7 +260,7 @@ function turnReason({ showers }: BathFacts, { rules }: BathNeed): Reason[] {
 
 /** Only what is wanting is said of the sink: room to stand at it is expected. */
 function basinReason({ basins }: BathFacts, { rules }: BathNeed): Reason[] {
-  if (basins.length === 0) return [fits(says`There is no sink in the bath.`)]
+  if (basins.length === 0) return [note(says`There is no sink in the bath.`)]
   const deep = Math.max(...basins)
   return deep < rules.standAtBasin
     ? [

@@ -23,7 +23,7 @@ describe('can everyone get out at night', () => {
   it('one door only is tight, names who lies there, and asks to look for a second', () => {
     const answer = judge(exits, unit({ berths: [bed] }), household(couple({ name: 'Ada' }, { name: 'Bo' })))
     expect(answer).toMatchObject({ verdict: 'tight', brief: 'one way out of the queen', cautions: ['exits'] })
-    expect(answer.words).toContain('Ada and Bo in the queen: only one way out at night, by the entry door')
+    expect(answer.words).toContain('Ada and Bo, in the queen: only one way out at night, by the entry door')
   })
 
   it('none at all is no', () => {

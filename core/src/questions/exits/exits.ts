@@ -2,9 +2,10 @@ import { waysOut } from '../../plan/exits'
 import { ofGeometry } from '../../plan/geometry'
 import { nameOnPlan, small } from '../../plan/naming'
 import { floorOf } from '../../plan/reach'
+import { lyingIn } from '../../nights/lyingIn'
 import { nightsOf } from '../../plan/together'
 import type { WayRules } from '../../plan/wayRules'
-import { listed, says } from '../../quantity/phrase'
+import { following, listed, says } from '../../quantity/phrase'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import { unsureReason } from '../whereTheyLie'
@@ -50,9 +51,10 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
     const reasons = [
       ...unsureReason(nights),
       ...nightReasons(facts, nights.everyNight, ''),
-      ...(nights.guestNight ? nightReasons(facts, nights.guestNight, 'With guests: ') : []),
+      ...(nights.guestNight ? nightReasons(facts, nights.guestNight, 'With guests ') : []),
     ]
-    return answerOf(reasons.length ? reasons : [fits(says`Nobody sleeps in it, so nobody has to get out.`)], ['exits'])
+    // Where nobody lies, nobody has to get out: the question does not arise.
+    return reasons.length ? answerOf(reasons, ['exits']) : null
   },
 }
 
@@ -76,7 +78,7 @@ function nightReasons({ nights }: ExitFacts, night: Night, when: string): Reason
   const stored = storedFor(nights, night)
   if (!stored)
     return night.placements.length
-      ? [tight(says`${when}With ${night.made.length} beds made up at once ${UNSEEN}.`)]
+      ? [tight(following(when, says`${night.made.length} beds are made up at once; ${UNSEEN}.`))]
       : []
   const slept = night.placements.flatMap(({ berth, people }) =>
     stored.berths
@@ -85,16 +87,17 @@ function nightReasons({ nights }: ExitFacts, night: Night, when: string): Reason
   )
   if (slept.length === 0) return []
   const short = slept.filter(({ by }) => by.length < 2)
-  if (short.length === 0) return [fits(says`${when}Two ways out of every berth they sleep in.`, { brief: 'two each' })]
-  return short.map(({ name, by, blocked, people }): Reason => {
+  if (short.length === 0)
+    return [fits(following(when, says`Two ways out of every berth they sleep in.`), { brief: 'two each' })]
+  return short.map(({ id, name, by, blocked, people }): Reason => {
+    const place = lyingIn(night.placements.find(({ berth }) => berth.id === id)!.berth)
     if (by.length === 0)
-      return no(says`${when}${listed(people)} in the ${small(name)}: no way out is free at night.`, {
+      return no(says`${when}${listed(people)}, ${place}: no way out is free at night.`, {
         brief: `no way out of the ${small(name)}`,
       })
     const only = blocked ? says`by ${by[0]!}; any other lies behind ${blocked} too` : says`by ${by[0]!}`
-    return tight(
-      says`${when}${listed(people)} in the ${small(name)}: only one way out at night, ${only}. Look for a second.`,
-      { brief: `one way out of the ${small(name)}` },
-    )
+    return tight(says`${when}${listed(people)}, ${place}: only one way out at night, ${only}. Look for a second.`, {
+      brief: `one way out of the ${small(name)}`,
+    })
   })
 }

@@ -14,7 +14,7 @@ import { GALLEY_RULES, type GalleyRules } from './rules'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { fits, marginOf, measure, reason, tight, verdictOf, type Reason } from '../reason'
+import { fits, marginOf, measure, note, reason, tight, verdictOf, type Reason } from '../reason'
 import { stanceReason } from '../stance'
 
 /** Absent: not read. A count of 0 means: looked, none there. */
@@ -180,9 +180,11 @@ function burnerReason({ burners, unread }: GalleyFacts, { people, rules }: Galle
       says`Count the burners.`,
       unread.filter((key) => key.endsWith('burners')),
     )
+  if (burners === 0) return tight(says`There is no cooktop inside.`, { brief: 'no cooktop' })
   const asked = people >= rules.threeBurnersFrom ? 3 : 2
   const spare = burners - asked
-  const words = says`${quantity(burners, 'burner')} for ${quantity(people, 'person')}; ${asked} would be right.`
+  const enough = spare < 0 ? says`; ${asked} would be right` : ''
+  const words = says`${quantity(burners, 'burner')} for ${quantity(people, 'person')}${enough}.`
   return reason(spare < 0 ? 'tight' : 'fits', words, { brief: `${burners} of ${asked} burners` })
 }
 
@@ -200,11 +202,13 @@ function fridgeReason({ fridge, unread }: GalleyFacts, { people, days, rules }: 
       says`The refrigerator’s size is not known; read its plate.`,
       unread.filter((key) => key.endsWith('capacity')),
     )
+  if (fridge === 0) return tight(says`There is no refrigerator inside.`, { brief: 'no refrigerator' })
   const asked = people * days * rules.fridgePerPersonDay
   const spare = fridge - asked
   const verdict = spare < 0 ? 'tight' : verdictOf(spare, rules.fridgeTight)
-  const who = says`${quantity(people, 'person')} over ${days} ${days === 1 ? 'day' : 'days'} between shops`
-  const words = says`${quantity(fridge, 'cu ft')} of refrigerator; ${who} ask about ${quantity(asked, 'cu ft')}.`
+  const often = days === 1 ? 'every day' : `every ${days} days`
+  const fills = says`shopping for ${quantity(people, 'person')} ${often} fills about ${quantity(asked, 'cu ft')}`
+  const words = says`A refrigerator of ${quantity(fridge, 'cu ft')}; ${fills}.`
   return reason(verdict, words, { margin: marginOf(spare, 'cu ft', 6) })
 }
 
@@ -212,18 +216,25 @@ function prepReason({ prepCoversOn, prepCoversOff }: GalleyFacts, { people, rule
   const asked = people >= rules.prepManyFrom ? rules.prepLengthMany : rules.prepLength
   const [on, off] = [longest(prepCoversOn, rules.prepDepth), longest(prepCoversOff, rules.prepDepth)]
   const spare = on - asked
-  const cooking = off === 0 ? ', none while cooking' : off < on ? says`, ${inches(off)} while cooking` : ''
-  const words =
-    on === 0
-      ? says`No clear stretch of counter ${inches(rules.prepDepth)} deep.`
-      : says`Longest clear counter ${inches(on)} with covers on${cooking}; ${inches(asked)} would be right.`
-  return reason(spare < 0 ? 'tight' : 'fits', words, { margin: marginOf(spare, 'in', 36) })
+  const besides = { margin: marginOf(spare, 'in', 36) }
+  if (on === 0) return tight(says`No clear stretch of counter ${inches(rules.prepDepth)} deep.`, besides)
+  const longestClear = says`Longest clear counter ${inches(on)}`
+  if (spare < 0) return tight(says`${longestClear}; ${inches(asked)} would be right.`, besides)
+  if (off < rules.prepWhileCooking) {
+    const left = off === 0 ? 'none of it' : says`only ${inches(off)} of it`
+    const brief = off === 0 ? 'no counter while cooking' : 'little counter while cooking'
+    return tight(says`${longestClear} with the covers on, and ${left} while cooking.`, { brief })
+  }
+  return fits(
+    off < on ? says`${longestClear} with the covers on, ${inches(off)} while cooking.` : says`${longestClear}.`,
+    besides,
+  )
 }
 
 function counterReason({ counterOn, counterOff }: GalleyFacts): Reason[] {
   if (counterOn === 0) return []
   const uncovered = counterOff < counterOn ? says`, ${quantity(counterOff / 144, 'sq ft')} with the covers off` : ''
-  return [fits(says`${quantity(counterOn / 144, 'sq ft')} of counter in all${uncovered}.`)]
+  return [note(says`${quantity(counterOn / 144, 'sq ft')} of counter in all${uncovered}.`)]
 }
 
 /** A recliner or an island bench in front of the counter: one does not stand where it stands. */
@@ -247,7 +258,7 @@ function potReason({ bowl }: GalleyFacts, { people, rules }: GalleyNeed): Reason
   const deep = bowl.depth === undefined ? '' : says`, ${inches(bowl.depth)} deep`
   if (bowl.across < pot)
     return [
-      fits(
+      note(
         says`The sink’s bowl is ${inches(Math.round(bowl.across))} across${deep}: their ${inches(pot)} pot does not lie in it.`,
       ),
     ]
@@ -263,14 +274,17 @@ function shelfReason({ overheads, pantry }: GalleyFacts, { rules }: GalleyNeed):
       : deepest >= rules.cupDepth
         ? says`the overheads, ${inches(Math.round(deepest))} deep, hold cups but no plates`
         : says`no overhead holds cups or plates`
-  return [fits(pantry > 0 ? says`${quantity(pantry, 'cu ft')} of pantry; ${dishes}.` : says`No pantry; ${dishes}.`)]
+  if (pantry > 0) return [fits(says`${quantity(pantry, 'cu ft')} of pantry; ${dishes}.`)]
+  if (deepest >= rules.plateDepth) return [fits(says`No pantry; ${dishes}.`)]
+  return [note(says`No pantry; ${dishes}, so dishes and food go under the counter.`)]
 }
 
 function hoodReason({ hood }: GalleyFacts): Reason[] {
   if (hood === undefined) return []
-  if (typeof hood === 'object') return [fits(says`Look whether the hood vents outside.`, { missing: [hood.read] })]
+  if (typeof hood === 'object')
+    return [note(says`Whether the hood vents outside, nobody has looked.`, { missing: [hood.read] })]
   return [
-    fits(
+    note(
       hood === 'vented'
         ? says`The hood vents outside.`
         : says`The hood only recirculates: steam stays inside, open a window.`,
@@ -282,16 +296,16 @@ function hoodReason({ hood }: GalleyFacts): Reason[] {
 function insideReason({ outsideLength }: GalleyFacts, { rules: { outsideKitchenTakes: takes } }: GalleyNeed): Reason[] {
   if (outsideLength === undefined) return []
   const taken = cubicFeetOf([outsideLength, takes.depth, takes.height])
-  return [fits(says`The outside kitchen takes about ${quantity(taken, 'cu ft')} of the inside behind it.`)]
+  return [note(says`The outside kitchen takes about ${quantity(taken, 'cu ft')} of the inside behind it.`)]
 }
 
 function rainReason({ kitchenCover }: GalleyFacts): Reason[] {
   if (kitchenCover === undefined) return []
   if (kitchenCover >= 0.9) return [fits(says`The outside kitchen is under the awning.`)]
   return [
-    fits(
+    note(
       kitchenCover < 0.1
-        ? says`No awning covers the outside kitchen: one cooks in the rain.`
+        ? says`No awning covers the outside kitchen: in rain the cook gets wet.`
         : says`The awning covers ${Math.round(kitchenCover * 100)} % of the outside kitchen.`,
     ),
   ]

@@ -10,6 +10,8 @@ export interface GalleyRules {
   prepLengthMany: number
   prepManyFrom: number
   prepDepth: number
+  /** Least of it left while cooking: a place to put a pot down. */
+  prepWhileCooking: number
   /** So much of a counter's front may have something before it. */
   blockedFront: number
   /** The largest pot, across, for few and for many. */
@@ -35,6 +37,7 @@ export const GALLEY_RULES: GalleyRules = {
   prepLengthMany: 24,
   prepManyFrom: 5,
   prepDepth: 16,
+  prepWhileCooking: 12,
   blockedFront: 18,
   pot: 10, // a six-quart pot (common practice)
   potMany: 12,

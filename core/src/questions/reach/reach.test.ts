@@ -40,13 +40,15 @@ describe('can they get to everything', () => {
   it('a gap one has to turn sideways for is tight, with what it lies between', () => {
     const answer = judge(reach, unit({ berths: [bed], fixtures: [toilet, fixture('wardrobe', [196, 2, 12, 76])] }), two)
     expect(answer).toMatchObject({ verdict: 'tight', margin: { value: 1, unit: 'in' } })
-    expect(answer.words).toMatch(/15 in between the door-side wall and the wardrobe on the way to the toilet: sideways/)
+    expect(answer.words).toMatch(
+      /narrowest way, to the toilet, is 15 in, between the door-side wall and the wardrobe: sideways/,
+    )
   })
 
   it('a toilet nobody gets to is no', () => {
     const answer = judge(reach, unit({ berths: [bed], fixtures: [toilet, fixture('wardrobe', [196, 2, 12, 92])] }), two)
     expect(answer.verdict).toBe('no')
-    expect(answer.words).toMatch(/does not get to the toilet: no way at all/)
+    expect(answer.words).toMatch(/does not get to the toilet: there is no way at all/)
   })
 
   it('that there is no toilet at all is for the bath to say', () =>
@@ -110,7 +112,7 @@ describe('can they get to everything', () => {
       household([...couple(), ...couple({ guest: true }, { guest: true })], { guestsCome: 'a few times a year' }),
     )
     expect(guests.verdict).toBe('tight')
-    expect(guests.words).toContain('With guests: At night')
+    expect(guests.words).toContain('With guests at night')
   })
 
   it('a canvas bed is folded away on the road, whatever the slides do', () => {

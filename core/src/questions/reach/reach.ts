@@ -7,13 +7,13 @@ import type { Use } from '../../plan/places'
 import { floorOf, reachOf, type Reached } from '../../plan/reach'
 import { nightsOf } from '../../plan/together'
 import type { WayRules } from '../../plan/wayRules'
-import { listed, says } from '../../quantity/phrase'
+import { following, listed, says, type Phrase } from '../../quantity/phrase'
 import { inches } from '../../quantity/quantity'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
-import { fits, marginOf, no, reason, tight, verdictOf, type Reason } from '../reason'
+import { fits, marginOf, measure, no, reason, tight, verdictOf, type Reason } from '../reason'
 import { storedFor, type Night } from '../../nights/night'
 
 /** How wide the widest way to each thing is, whole inches; 0: there is none. */
@@ -69,7 +69,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
     answerOf([
       parkedReason(facts, need, nights.everyNight),
       ...nightReasons(facts, need, nights.everyNight, 'no', ''),
-      ...(nights.guestNight ? nightReasons(facts, need, nights.guestNight, 'tight', 'With guests: ') : []),
+      ...(nights.guestNight ? nightReasons(facts, need, nights.guestNight, 'tight', 'With guests ') : []),
       roadReason(facts, need),
       ...unsureReason(nights),
     ]),
@@ -102,11 +102,11 @@ function reachFacts(plan: Trailer['plan']): ReachFacts {
 function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night): Reason {
   const sleptIn = ({ id, use }: Passage) => use !== 'bed' || night.placements.some(({ berth }) => berth.id === id)
   const wanted = bestOf(parked.filter((one) => DAILY.includes(one.use) && sleptIn(one)))
-  if (wanted.length === 0) return fits(says`There is nothing in it yet to walk to.`)
+  if (wanted.length === 0) return measure(says`Nothing to walk to is drawn in it yet.`, ['plan.fixtures'])
   const narrowest = wanted.reduce((least, one) => (one.width < least.width ? one : least))
   const cut = wanted.filter(({ width }) => width + GRAIN < rules.sideways)
   if (cut.length) {
-    return no(says`Even parked one does not get to ${listed(cut.map(the))}: ${squeeze(narrowest)}.`, {
+    return no(says`Even parked one does not get to ${listed(cut.map(the))}: ${squeeze(narrowest, 'there is')}.`, {
       margin: marginOf(narrowest.width - rules.sideways, 'in', PLENTY),
     })
   }
@@ -115,7 +115,7 @@ function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night
   const verdict = verdictOf(spare + GRAIN, rules.shoulder - rules.sideways)
   return reason(
     verdict,
-    says`Parked one gets to everything; the narrowest is ${squeeze(narrowest)} on the way to ${the(narrowest)}: ${how}.`,
+    says`Parked one gets to everything; the narrowest way, to ${the(narrowest)}, ${squeeze(narrowest, 'is')}: ${how}.`,
     { margin: marginOf(Math.max(0, spare), 'in', PLENTY) },
   )
 }
@@ -134,7 +134,10 @@ function nightReasons(
   if (!stored)
     return [
       tight(
-        says`${when}With ${night.made.length} beds made up at once nobody has walked the way to the toilet yet: try it.`,
+        following(
+          when,
+          says`${night.made.length} beds are made up at once, and nobody has walked the way to the toilet yet: try it.`,
+        ),
       ),
     ]
   const slept = night.placements.flatMap(({ berth, people }) =>
@@ -147,14 +150,18 @@ function nightReasons(
     return [
       reason(
         worst,
-        says`${when}At night ${names} cannot get to the toilet: ${squeeze(passage)} from ${the(passage)}.`,
+        following(
+          when,
+          says`At night ${names} cannot get to the toilet: from ${the(passage)} ${squeeze(passage, 'there is')}.`,
+        ),
         { brief: 'no way to the toilet at night' },
       ),
     ]
   }
   if (slept.length === 0) return []
   const { passage } = slept.reduce((least, one) => (one.passage.width < least.passage.width ? one : least))
-  return [fits(says`${when}At night everyone gets to the toilet; narrowest ${squeeze(passage)} from ${the(passage)}.`)]
+  const words = says`At night everyone gets to the toilet; the narrowest way, from ${the(passage)}, ${squeeze(passage, 'is')}.`
+  return [fits(following(when, words))]
 }
 
 function roadReason({ road, parked, hasSlide }: ReachFacts, { roadAccess, rules }: ReachNeed): Reason {
@@ -175,7 +182,7 @@ function roadReason({ road, parked, hasSlide }: ReachFacts, { roadAccess, rules 
   if (lost.length === 0) return fits(says`With the slide in everything is still within reach at a rest stop.`)
   const needed = lost.filter(({ use }) => use === 'toilet' || use === 'fridge')
   const cannot = says`With the slide in one does not get to ${listed(lost.map(the))} at a rest stop`
-  if (needed.length === 0) return fits(says`${cannot}, but to toilet and fridge.`)
+  if (needed.length === 0) return fits(says`${cannot}, but does to the toilet and the refrigerator.`)
   const brief = `no ${listed([...new Set(needed.map(({ use }) => use))], 'or')} on the road`
   return reason(
     stance === 'must' ? 'no' : 'tight',
@@ -200,7 +207,19 @@ function bestOf(passages: readonly Passage[]): Passage[] {
 
 const the = ({ name }: Passage): string => `the ${small(name)}`
 
-function squeeze({ width, between }: Passage) {
-  if (width === 0) return says`no way at all`
-  return between ? says`${inches(width)} between ${between[0]} and ${between[1]}` : says`${inches(width)}`
+/** How wide it is there, and between what: `is 23 in, between two walls`. */
+function squeeze({ width, between, name }: Passage, verb: 'is' | 'there is'): Phrase {
+  if (width === 0) return says`there is no way at all`
+  const sides = [...new Set(between)].filter((side) => side !== `the ${small(name)}`)
+  const where =
+    between?.[0] === between?.[1] && sides[0] === 'a wall'
+      ? ', between two walls'
+      : sides.length > 1
+        ? `, between ${sides[0]!} and ${sides[1]!}`
+        : sides.length
+          ? `, beside ${sides[0]!}`
+          : ''
+  return verb === 'is'
+    ? says`is ${inches(width)}${where}`
+    : says`there ${width === 1 ? 'is' : 'are'} only ${inches(width)}${where}`
 }

@@ -36,7 +36,7 @@ describe('seats', () => {
       brief: 'no place to work',
     })
     expect(judged(seating, { fixtures: [table] }, worker).words).toContain(
-      'Ro works on the road: there is no desk, the table has to be cleared for it.',
+      'Ro works on the road: there is no desk, so the table has to be cleared for it.',
     )
   })
 

@@ -12,7 +12,7 @@ import { SEATING_RULES, type SeatingRules } from './rules'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { fits, marginOf, measure, reason, tight, type Reason } from '../reason'
+import { fits, marginOf, measure, note, reason, tight, type Reason } from '../reason'
 import { storedFor, type Night } from '../../nights/night'
 import { stanceReason } from '../stance'
 
@@ -143,7 +143,7 @@ function workReason({ desks, atTable }: SeatingFacts, { workers, rules }: Seatin
       ]
     return [fits(says`${who} ${workers.length > 1 ? 'have' : 'has'} a desk with an outlet by a window to work at.`)]
   }
-  const instead = atTable ? says`the table has to be cleared for it` : says`and no table either`
+  const instead = atTable ? says`, so the table has to be cleared for it` : says`, and no table either`
   const lacking =
     desks.length === 0
       ? says`there is no desk`
@@ -151,7 +151,7 @@ function workReason({ desks, atTable }: SeatingFacts, { workers, rules }: Seatin
         ? says`there ${desks.length === 1 ? 'is one desk' : `are ${desks.length} desks`} only`
         : says`the desk has no outlet or no window near`
   return [
-    tight(says`${who} ${workers.length > 1 ? 'work' : 'works'} on the road: ${lacking}, ${instead}.`, {
+    tight(says`${who} ${workers.length > 1 ? 'work' : 'works'} on the road: ${lacking}${instead}.`, {
       brief: 'no place to work',
     }),
   ]
@@ -171,11 +171,11 @@ function madeReason({ nights }: SeatingFacts, night: Night): Reason[] {
 }
 
 function loungeReason({ inLounge }: SeatingFacts): Reason[] {
-  return inLounge ? [fits(says`${quantity(inLounge, 'place')} on sofas and chairs.`)] : []
+  return inLounge ? [note(says`${quantity(inLounge, 'place')} on sofas and chairs.`)] : []
 }
 
 function tvReason({ tvs, sights, seats }: SeatingFacts, { people, tv, rules }: SeatingNeed): Reason[] {
-  if (tvs === 0) return tv ? stanceReason(tv, false, 'a TV all can face') : [fits(says`There is no TV.`)]
+  if (tvs === 0) return tv ? stanceReason(tv, false, 'a TV all can face') : [note(says`There is no TV.`)]
   const good = sights.filter(({ turn, slant }) => turn <= rules.turn && slant <= rules.slant).length
   const words =
     good === 0
@@ -190,5 +190,5 @@ function tvReason({ tvs, sights, seats }: SeatingFacts, { people, tv, rules }: S
       ),
     ]
   if (tv) return stanceReason(tv, good >= people, 'a TV all can face')
-  return [fits(says`${words}.`)]
+  return [note(says`${words}.`)]
 }

@@ -48,9 +48,11 @@ export function changesFor(facts: NightFacts, need: Party, rules: NightRules, ni
       how === 'stronger' ? says`carried ${pounds(found.more)} more` : says`were ${inches(found.more)} ${how}`
     return [{ kind: 'berth', says: says`if ${bed} ${words}` }]
   })
-  const tent = unplaced.length
-    ? [{ kind: 'tent', says: says`with a tent for ${listed(unplaced.map(({ name }) => name))}` } as const]
-    : []
+  // A small child does not sleep in a tent alone.
+  const tent =
+    unplaced.length && unplaced.some(({ age }) => age >= rules.shareUnder)
+      ? [{ kind: 'tent', says: says`with a tent for ${listed(unplaced.map(({ name }) => name))}` } as const]
+      : []
   return [...sharing.slice(0, 1), ...larger, ...tent].slice(0, MOST)
 }
 

@@ -83,7 +83,7 @@ describe('who would not be content with it every night', () => {
     const answer = said(withBooth, guest)
     // The hosts keep their bed, and she is not asked to lie on cushions without it being said.
     expect(answer.verdict).toBe('tight')
-    expect(answer.words).toContain('With guests Oma, 72, would sleep on what is made up as the dinette bed.')
+    expect(answer.words).toContain('With guests Oma, 72, would sleep on a bed that is made up, the dinette bed.')
   })
 
   it('nobody lies so who could lie well: an old one takes the bed, the young the bunk', () => {

@@ -1,5 +1,6 @@
+import { lyingIn } from '../../nights/lyingIn'
 import { small } from '../../plan/naming'
-import { agrees, doing, feet, listed, says, type Phrase } from '../../quantity/phrase'
+import { agrees, doing, feet, listed, listedPhrases, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds } from '../../quantity/quantity'
 import type { BerthFact, NightFacts } from '../../nights/facts'
 import { fit, type Misfit } from '../../nights/fit'
@@ -42,14 +43,14 @@ function causesFor(sleeper: Sleeper, facts: NightFacts, night: Night, rules: Nig
     else if (lying) {
       const [other] = lying.people
       const pair = lying.people.length === 1 && mayShare(sleeper, other!, rules) && fit([sleeper, other!], berth, rules)
-      if (pair && !pair.can) together.push(says`with ${other!.name} the ${small(berth.name)} is ${PAIRED[pair.why]}`)
+      if (pair && !pair.can) together.push(PAIRED[pair.why](other!.name, small(berth.name)))
       else
         taken.push(
           says`${doing(
             lying.people.map(({ name }) => name),
             'lies',
             'lie',
-          )} in the ${small(berth.name)}`,
+          )} ${lyingIn(berth)}`,
         )
     } else notMade.push(`the ${small(berth.name)}`)
   }
@@ -59,21 +60,23 @@ function causesFor(sleeper: Sleeper, facts: NightFacts, night: Night, rules: Nig
       return these.length ? [words(these)] : []
     }),
     ...together,
-    ...(notMade.length ? [says`${listed(notMade)} cannot be made up beside what is`] : []),
-    ...(taken.length ? [taken.length > MOST_TAKEN ? says`others lie in the rest` : listedPhrases(taken)] : []),
+    ...(notMade.length ? [says`${listed(notMade)} cannot be made up while others are`] : []),
+    ...(taken.length === 0 ? [] : taken.length <= MOST_TAKEN ? [listedPhrases(taken)] : [EVERY_OTHER]),
   ]
 }
 
 /** More berths than this that others lie in are not named one by one. */
-const MOST_TAKEN = 3
+const MOST_TAKEN = 4
+const EVERY_OTHER = says`every other berth is taken`
 
-const PAIRED: Record<Misfit, string> = {
-  'too short': 'too short',
-  'too narrow': 'too narrow for two',
-  'over its weight limit': 'loaded beyond its limit',
-  'too young for an upper bunk': 'too high for one of them',
-  'does not climb': 'too high for one of them',
-  'no way over': 'no bed for two who do not climb',
+/** Why one more does not lie beside somebody. */
+const PAIRED: Record<Misfit, (other: string, berth: string) => Phrase> = {
+  'too short': (other, berth) => says`beside ${other} the ${berth} is too short`,
+  'too narrow': (other, berth) => says`beside ${other} the ${berth} is too narrow`,
+  'over its weight limit': (other, berth) => says`with ${other} the ${berth} would carry too much`,
+  'too young for an upper bunk': (other, berth) => says`the ${berth}, where ${other} lies, is not for a child so small`,
+  'does not climb': (other, berth) => says`the ${berth}, where ${other} lies, has to be climbed to`,
+  'no way over': (other, berth) => says`in the ${berth}, where ${other} lies, neither could climb over the other`,
 }
 
 const CAUSES: { why: Misfit; words: (berths: readonly BerthFact[]) => Phrase }[] = [
@@ -107,10 +110,6 @@ function each(berths: readonly BerthFact[], figure: (berth: BerthFact) => Return
   return says`${all} ${agrees(berths, 'is', 'are')}`
 }
 
-export function listedPhrases(parts: readonly Phrase[]): Phrase {
-  return parts.reduce((all, one, i) => says`${all}${i === parts.length - 1 ? ' and ' : ', '}${one}`)
-}
-
 /**
  * A couple that can only lie apart: who, where each lies, and what keeps them from lying together: `Ro and Mi
  * would lie apart, Ro in the lower bunk and Mi in the sofa: the sofa (44 in) is too narrow for two.`
@@ -127,7 +126,7 @@ export function whyApart(facts: NightFacts, night: Night, rules: NightRules): Ph
   )
   return couples
     .map(([a, b]) => {
-      const where = says`${a.name} in the ${small(lying(a.id)!.berth.name)} and ${b.name} in the ${small(lying(b.id)!.berth.name)}`
+      const where = says`${a.name} ${lyingIn(lying(a.id)!.berth)} and ${b.name} ${lyingIn(lying(b.id)!.berth)}`
       return says`${a.name} and ${b.name} would lie apart, ${where}: ${keptApart(a, b, facts, night, rules)}.`
     })
     .reduce((all, one) => says`${all} ${one}`)

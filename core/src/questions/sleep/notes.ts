@@ -1,4 +1,4 @@
-import { capital, small } from '../../plan/naming'
+import { capital, roomWord, small } from '../../plan/naming'
 import { doing, feet, listed, says, type Phrase } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
 import { fits, measure, no, note, tight, type Reason } from '../reason'
@@ -86,7 +86,7 @@ function givenUp({ placements }: Night, { adultFrom }: NightRules): Heard[] {
   const lie = says`${doing(who, 'sleeps', 'sleep')} on the made-up ${small(own.berth.name)}`
   return [
     {
-      says: says`${lie}, and ${doing(whose, 'has', 'have')} the ${small(bed.berth.name)}`,
+      says: says`${lie}, while ${doing(whose, 'has', 'have')} the ${small(bed.berth.name)}`,
       weight: 'tight',
       brief: 'their bed given up',
     },
@@ -113,7 +113,7 @@ function cribReasons({ berths }: NightFacts, { cribs }: Night, { berthFrom }: Ni
         : tight(says`${words}.`, { brief })
     }
     const where = berths.find((berth) => berth.room === room)?.roomName
-    const place = says`in ${where ? `the ${small(where)}` : 'a room where nobody sleeps'}, off the ways`
+    const place = says`in ${where ? `the ${roomWord(where)}` : 'a room where nobody sleeps'}, out of everyone’s way`
     return cribAssumed
       ? fits(says`${name} is under one: a crib has floor ${place}. Ask whether they bring one.`)
       : fits(says`${name}’s crib stands ${place}.`)

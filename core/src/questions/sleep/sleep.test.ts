@@ -294,8 +294,7 @@ describe('the advertised count beside the honest one (facts of the trade: common
     ).toBe(3))
   it('both are said in one sentence', () => {
     expect(text(unit(withBooth, { advertisedSleeps: 6 }), alone({}))).toContain(
-      'The sheet says 6. By mattress width there is room for 5 adults, 4 of them with nothing made up, ' +
-        'or for 6 children, 4 of them with nothing made up.',
+      'The sheet says 6. By mattress width there is room for 5 adults or 6 children; with nothing made up, for 4 adults or 4 children.',
     )
   })
 })

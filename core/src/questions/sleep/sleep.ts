@@ -4,8 +4,9 @@ import type { NightNeed } from '../../nights/need'
 import type { Night, Placement } from '../../nights/night'
 import type { NightRules } from '../../nights/rules'
 import { trailerFigure } from '../../trailer/trailer'
+import { lyingIn } from '../../nights/lyingIn'
 import { small } from '../../plan/naming'
-import { doing, listed, says } from '../../quantity/phrase'
+import { doing, following, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
@@ -74,7 +75,7 @@ function nightReasons(facts: NightFacts, { everyNight: { sleepers }, rules }: Ni
   const short = tightest.spare < rules.lengthComfort - rules.lengthSpare
   const tallest = [...tightest.people].sort((a, b) => (b.height ?? 0) - (a.height ?? 0))[0]!
   const spare = says`${inches(tightest.spare)} of mattress to spare`
-  const lie = ({ people, berth }: Placement) => `${listed(people.map(({ name }) => name))} in the ${small(berth.name)}`
+  const lie = ({ people, berth }: Placement) => `${listed(people.map(({ name }) => name))} ${lyingIn(berth)}`
   const words =
     sleepers.length === 1
       ? says`${sleepers[0]!.name} has the ${small(tightest.berth.name)}, with ${spare}.`
@@ -118,11 +119,12 @@ function guestReasons(facts: NightFacts, { guestsCome, withGuests, rules }: Nigh
   if (left) {
     const verdict = left.verdict === 'no' && !often ? 'tight' : left.verdict
     const { margin: _margin, ...rest } = left
-    return [reason(verdict, says`With guests (${guestsCome}): ${left.says}`, { ...(verdict === 'no' ? left : rest) })]
+    return [
+      reason(verdict, following(`With guests (${guestsCome}) `, left.says), { ...(verdict === 'no' ? left : rest) }),
+    ]
   }
-  const making = night.made.length
-    ? `, ${night.made.length === 1 ? 'one bed' : `${night.made.length} beds`} made up`
-    : ', nothing made up'
+  const beds = night.made.length === 1 ? 'one bed' : `${night.made.length} beds`
+  const making = night.made.length ? `, with ${beds} made up` : ', with nothing made up'
   return [
     fits(says`With guests (${guestsCome}) all ${withGuests!.sleepers.length} sleep${making}.`),
     ...guestContent(facts, night, rules, often),
@@ -154,13 +156,14 @@ function advertisedReason(
   ]
 }
 
-/** `5 adults have a place, 4 of them with nothing made up; children: 6 and 4`. */
+/** `there is room for 5 adults or 6 children; with nothing made up, for 4 adults or 4 children`. */
 function widthSays({ adults, adultsAtOnce, children, childrenAtOnce }: Capacity): string {
-  const made = (all: number, atOnce: number) =>
-    atOnce === all ? 'with nothing made up' : `${atOnce || 'none'} of them with nothing made up`
-  return `there is room for ${adults === 1 ? 'one adult' : `${adults} adults`}, ${made(adults, adultsAtOnce)}, or for ${
-    children === 1 ? 'one child' : `${children} children`
-  }, ${made(children, childrenAtOnce)}`
+  const all = (grown: number, young: number) =>
+    `${grown === 1 ? 'one adult' : `${grown} adults`} or ${young === 1 ? 'one child' : `${young} children`}`
+  const room = `there is room for ${all(adults, children)}`
+  if (adults === adultsAtOnce && children === childrenAtOnce) return `${room}, with nothing made up`
+  if (adultsAtOnce === 0) return `${room}, with everything made up`
+  return `${room}; with nothing made up, for ${all(adultsAtOnce, childrenAtOnce)}`
 }
 
 function cautionsOf({ everyNight: { sleepers }, rules }: NightNeed, nights: (Night | undefined)[]): CautionId[] {

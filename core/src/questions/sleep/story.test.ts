@@ -91,7 +91,7 @@ describe('what is said of sleeping', () => {
       },
       four,
     ).nights
-    expect(phraseText(night!.largest!)).toMatch(/^At most 3 people of them sleep in it: /)
+    expect(phraseText(night!.largest!)).toMatch(/^At most three of them sleep in it: /)
     expect(night!.changes.map(({ says }) => phraseText(says))).toEqual([
       'if Al and Be would share a bed',
       'if the low bunk were 2 in longer',

@@ -1,6 +1,7 @@
 import type { Household } from '../../household/household'
-import { small } from '../../plan/naming'
-import { agrees, listed, phraseText, says, type Phrase } from '../../quantity/phrase'
+import { lyingIn } from '../../nights/lyingIn'
+import { capital, roomWord, small } from '../../plan/naming'
+import { agrees, listed, listedPhrases, phraseText, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds, quantity } from '../../quantity/quantity'
 import { capacityOf, type Capacity } from './capacity'
 import { changesFor, type Change } from './changes'
@@ -66,7 +67,8 @@ function headline(
 ): Phrase {
   const sheet = advertised === undefined ? '' : `The sheet says ${advertised}. `
   const count = sleepers.length + cribs.length
-  const whom = count === 1 ? 'The one' : count === 2 ? 'The two' : `The ${NUMBERS[count] ?? count}`
+  const whom =
+    count === 1 ? [...sleepers, ...cribs][0]!.name : count === 2 ? 'The two' : `The ${NUMBERS[count] ?? count}`
   const made = facts.conversions.filter(({ id }) => night.made.includes(id)).map(({ name }) => `the ${small(name)}`)
   const out = sleepers.length ? ruledOut(facts, sleepers, rules) : undefined
   const fits = fitsText(night, count, sleepers.length + cribs.length - night.unplaced.length, whom, made)
@@ -77,7 +79,9 @@ function headline(
 function fitsText(night: Night, count: number, placed: number, whom: string, made: readonly string[]): string {
   if (night.unplaced.length) {
     const left = listed(night.unplaced.map(({ name }) => name))
-    return `Of ${inWords(count)} ${inWords(placed)} have a berth; none is left for ${left}`
+    if (count === 1) return `There is no berth for ${left}`
+    const some = placed === 0 ? 'None' : placed === 1 ? 'One' : capital(inWords(placed))
+    return `${some} of the ${inWords(count)} ${placed > 1 ? 'have' : 'has'} a berth; none is left for ${left}`
   }
   if (night.apart) return `${whom} have a berth, but ${listed(apartNames(night))} would lie apart`
   const hope = night.missing.length ? ', if what is not measured yet turns out well' : ''
@@ -136,7 +140,7 @@ function nightStory(
         berth:
           room === undefined
             ? 'Crib, but no floor for it'
-            : `Crib in the ${small(facts.berths.find((one) => one.room === room)?.roomName ?? 'other room')}`,
+            : `Crib in the ${roomWord(facts.berths.find((one) => one.room === room)?.roomName ?? 'other room')}`,
         about: [],
         people: [{ id: sleeper.id, name: sleeper.name }],
       })),
@@ -145,7 +149,7 @@ function nightStory(
     ...(second && { second: secondSays(facts, rules, night, second) }),
     ...(night.unplaced.length &&
       placed.length && {
-        largest: says`At most ${quantity(placed.length, 'person')} of them ${agrees(placed, 'sleeps', 'sleep')} in it: ${listed(placed)}.`,
+        largest: says`At most ${inWords(placed.length)} of them ${agrees(placed, 'sleeps', 'sleep')} in it: ${listed(placed)}.`,
       }),
     changes: changesFor(facts, party, rules, night),
   }
@@ -181,13 +185,16 @@ function aboutBerth({
   ])
 }
 
+/** What else they would notice is told by its first two points. */
+const MOST_WORSE = 2
+
 /** Who would lie elsewhere, and what that costs: beds to make, minutes, or what they would notice. */
 function secondSays(facts: NightFacts, rules: NightRules, first: Night, second: Night): Phrase {
   const berthOf = (night: Night, id: string) =>
     night.placements.find(({ people }) => people.some((one) => one.id === id))?.berth
   const moved = second.placements.flatMap(({ berth, people }) => {
     const movers = people.filter(({ id }) => berthOf(first, id)?.id !== berth.id)
-    return movers.length ? [says`${listed(movers.map((one) => one.name))} in the ${small(berth.name)}`] : []
+    return movers.length ? [says`${listed(movers.map((one) => one.name))} ${lyingIn(berth)}`] : []
   })
   const more = second.made
     .filter((id) => !first.made.includes(id))
@@ -201,12 +208,12 @@ function secondSays(facts: NightFacts, rules: NightRules, first: Night, second: 
           'min',
         )} every night`
       : worse.length
-        ? says`but ${joined(worse)}`
+        ? says`but ${listedPhrases(worse.slice(0, MOST_WORSE))}`
         : second.cost - first.cost >= COST.conversion
           ? says`it takes longer to make up`
           : second.cost === first.cost
-            ? says`as good`
-            : says`a little less room`
+            ? says`just as good`
+            : says`a little less comfortable`
   return says`Next best: ${joined(moved)}; ${cost}.`
 }
 

@@ -114,6 +114,6 @@ function made({ conversions }: NightFacts, last: Night, night: Night): Phrase | 
   if (night.made.length > last.made.length)
     return says`now ${names(more)} ${more.length > 1 ? 'are' : 'is'} made up every night`
   return night.made.length < last.made.length
-    ? says`${names(fewer)} can stay as ${fewer.length > 1 ? 'they are' : 'it is'}`
+    ? says`${names(fewer)} need${fewer.length > 1 ? '' : 's'} no making up any more`
     : undefined
 }

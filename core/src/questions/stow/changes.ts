@@ -1,10 +1,9 @@
 import type { Gear } from '../../household/household'
 import { turned } from '../../packing/piece'
-import { small } from '../../plan/naming'
 import { listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds } from '../../quantity/quantity'
 import type { HoldFact } from '../../stowing/facts'
-import { named, stowed, type Stowed } from '../../stowing/stowed'
+import { bayName, named, stowed, type Stowed } from '../../stowing/stowed'
 import type { StowFacts } from './facts'
 import type { StowRules } from './rules'
 
@@ -24,7 +23,7 @@ export function wouldGoIn(
   const changes: Phrase[] = []
   const used = what.holds.filter((hold) => hold.limit !== undefined)
   if (used.length && whole(holds.map((hold) => ({ ...hold, limit: undefined }))))
-    changes.push(says`if the ${small(used[0]!.name)} were allowed to carry more than ${pounds(used[0]!.limit!)}`)
+    changes.push(says`if ${bayName(used[0]!.name)} were allowed to carry more than ${pounds(used[0]!.limit!)}`)
   for (const hold of what.holds) {
     const wider = holds.map((one) => (one === hold ? { ...one, openings: [] } : one))
     if (hold.openings.length === 0 || !whole(wider)) continue
@@ -32,7 +31,7 @@ export function wouldGoIn(
       gear.filter(({ id }) => left.some(({ piece }) => piece === id)),
       hold,
     )
-    if (door) changes.push(says`if a door of the ${small(hold.name)} were ${inches(door[0])} by ${inches(door[1])}`)
+    if (door) changes.push(says`if a door of ${bayName(hold.name)} were ${inches(door[0])} by ${inches(door[1])}`)
   }
   const outside = left
     .map(({ piece, count }) => ({ ...gear.find(({ id }) => id === piece)!, count }))

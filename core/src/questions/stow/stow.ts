@@ -6,10 +6,10 @@ import { inches, pounds, quantity } from '../../quantity/quantity'
 import { cubicFeetOf } from '../../quantity/volume'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { fits, marginOf, measure, reason, tight, type Reason } from '../reason'
+import { fits, marginOf, measure, note, reason, tight, type Reason } from '../reason'
 import type { Night } from '../../nights/night'
 import { stowFacts, type StowFacts } from './facts'
-import { inFrontOf, named, ridesInIt, weights, type Stowed } from '../../stowing/stowed'
+import { bayName, plainName, inFrontOf, named, ridesInIt, weights, type Stowed } from '../../stowing/stowed'
 import { STOW_RULES, type StowRules } from './rules'
 
 export interface StowNeed {
@@ -104,26 +104,25 @@ function placedReason(gear: readonly Gear[], { holds, pieces, packing }: Stowed)
     )
   const left = packing.left.reduce((sum, one) => sum + one.count, 0)
   const names = packing.left.map((one) => named(gear, one.piece, one.count))
-  const proven = packing.proven ? '' : ' as far as was tried'
-  return tight(
-    says`${capital(listed(names))} ${left > 1 ? 'do' : 'does'} not go in${proven}${why(
-      packing.left.map((one) => pieces.find(({ id }) => id === one.piece)!),
-      holds,
-    )}.`,
-    { margin: marginOf(-left, 'piece', PLENTY_PIECES) },
-  )
+  const place = packing.proven ? 'There is no place in its bays for' : 'No place was found in its bays for'
+  const without = packing.left.map((one) => pieces.find(({ id }) => id === one.piece)!)
+  return tight(says`${place} ${listed(names)}${why(gear, without, holds)}.`, {
+    margin: marginOf(-left, 'piece', PLENTY_PIECES),
+  })
 }
 
 const sizeOf = ({ width, height }: { width: number; height: number }): Phrase =>
   says`${inches(width)} by ${inches(height)}`
 
-/** The one thing that is plain to see: no door, or no bay as long. */
-function why(left: readonly Piece[], holds: readonly Hold[]): Phrase {
+/** The one thing that is plain to see: what goes through no door. */
+function why(gear: readonly Gear[], left: readonly Piece[], holds: readonly Hold[]): Phrase {
   const noDoor = left.find((piece) => holds.every((hold) => !passes(piece, hold)))
   const doors = holds.flatMap(({ openings }) => openings).sort((a, b) => b.width * b.height - a.width * a.height)
-  if (noDoor && doors[0])
-    return says`: ${inches(Math.max(...noDoor.size))} long goes through no door, the largest is ${sizeOf(doors[0])}`
-  return []
+  if (!noDoor || !doors[0]) return []
+  const [one, two, three] = [...noDoor.size].sort((a, b) => b - a)
+  const what = plainName(gear.find(({ id }) => id === noDoor.id)!)
+  const size = says`${inches(one!)} by ${inches(two!)} by ${inches(three!)}`
+  return says`: no door lets the ${what} (${size}) through; the largest is ${sizeOf(doors[0])}`
 }
 
 /** Every hold against its label; where nobody read it, that is to be read, but only of holds that carry something. */
@@ -131,10 +130,10 @@ function limitReasons(what: Stowed): Reason[] {
   return [...weights(what)].map(([id, weight]): Reason => {
     const { name, limit, limitRead } = what.holds.find((hold) => hold.id === id)!
     if (!limitRead)
-      return measure(says`The ${small(name)} would carry ${pounds(weight)}: read what its label allows.`, [
+      return measure(says`${capital(bayName(name))} would carry ${pounds(weight)}: read what its label allows.`, [
         `plan.compartments.${id}.weightLimit`,
       ])
-    return fits(says`The ${small(name)} carries ${pounds(weight)} of ${pounds(limit!)}.`, {
+    return fits(says`${capital(bayName(name))} carries ${pounds(weight)} of the ${pounds(limit!)} it may.`, {
       rests: [`plan.compartments.${id}.weightLimit`],
     })
   })
@@ -148,7 +147,7 @@ function campReasons(gear: readonly Gear[], what: Stowed): Reason[] {
       const before = inFrontOf(what, id)
       return before > 0
         ? [
-            fits(
+            note(
               says`To get at the ${small(name)} ${before === 1 ? 'one thing has' : `${before} things have`} to come out first.`,
             ),
           ]
@@ -168,7 +167,7 @@ function sharedReasons(what: Stowed, night: Night): Reason[] {
           .flatMap(({ people }) => people.map((one) => one.name)) ?? []
       return sleepers.length
         ? [
-            tight(says`At camp the ${small(name)} has to be emptied before ${listed(sleepers)} can go to bed.`, {
+            tight(says`At camp ${bayName(name)} has to be emptied before ${listed(sleepers)} can go to bed.`, {
               brief: 'bay under a bunk',
             }),
           ]
@@ -186,23 +185,18 @@ function closetReasons(
   const hanging = people * rules.hangingPerPerson
   const kitchen = people * rules.kitchenPerPerson
   const spare = shelves - clothes - kitchen
-  const between = says`${quantity(people, 'person')} and ${days} ${days === 1 ? 'day' : 'days'} between washes`
-  const worn = says`Clothes for ${between} ask about ${quantity(clothes, 'cu ft')}`
+  const worn = says`Clothes of ${quantity(people, 'person')} for ${quantity(days, 'day')} take about ${quantity(clothes, 'cu ft')}`
   const held = says`${quantity(shelves, 'cu ft')}${drawers ? `, ${drawers} drawers among them` : ''}`
   const shelf: Reason = reason(
     spare < 0 ? 'tight' : 'fits',
     says`${worn}, dishes and food ${quantity(kitchen, 'cu ft')}; wardrobes, cabinets and overheads hold about ${held}.`,
     { ...(spare < 0 && { brief: 'few shelves' }) },
   )
-  if (rod === undefined)
-    return [shelf, fits(says`How long the closet rod is has not been read.`, { missing: unreadRods })]
-  if (rod === 0) return [shelf, fits(says`Nothing to hang clothes in.`)]
-  return [
-    shelf,
-    fits(
-      says`${inches(rod)} of closet rod; ${quantity(people, 'person')} ask about ${inches(hanging)}${rod < hanging ? ': some fold' : ''}.`,
-    ),
-  ]
+  if (rod === undefined) return [shelf, note(says`The closet rod has not been measured.`, { missing: unreadRods })]
+  if (rod === 0) return [shelf, note(says`There is no closet to hang clothes in.`)]
+  const all =
+    rod < hanging ? says`it takes about ${inches(hanging)} to hang all, so some is folded` : says`all can hang`
+  return [shelf, note(says`${inches(rod)} of closet rod for ${quantity(people, 'person')}; ${all}.`)]
 }
 
 /** How much can be kept dry, inside against outside. */
@@ -211,7 +205,7 @@ function dryReason({ facts: { holds } }: Stowed): Reason[] {
   const volume = (place: 'inside' | 'outside') =>
     holds.filter((hold) => hold.place === place && !hold.wet).reduce((sum, { size }) => sum + cubicFeetOf(size), 0)
   return [
-    fits(
+    note(
       says`Bays that stay dry: ${quantity(volume('outside'), 'cu ft')} outside, ${quantity(volume('inside'), 'cu ft')} inside.`,
     ),
   ]
@@ -223,9 +217,9 @@ function crateReasons({ crates }: StowFacts, { pets }: StowNeed): Reason[] {
     const stands = crates.some((length) => length >= crate.length)
     return [
       stands
-        ? fits(says`${name}’s crate stands on the floor at night, off the ways.`)
+        ? fits(says`${name}’s crate stands on the floor at night, out of everyone’s way.`)
         : tight(
-            says`There is no floor at night for ${name}’s crate of ${inches(crate.length)} by ${inches(crate.width)}, off the ways.`,
+            says`There is no floor at night for ${name}’s crate of ${inches(crate.length)} by ${inches(crate.width)}.`,
             { brief: 'no floor for the crate' },
           ),
     ]

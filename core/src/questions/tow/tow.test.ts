@@ -98,9 +98,9 @@ describe('the lowest rating governs', () => {
 
   // Loaded about 3,938 lb, tongue about 487 lb; aboard 330 lb of people and 80 lb of hitch.
   it.each([
-    ['tow rating', { towRating: 3900 }, /tow rating 3,900 lb/],
+    ['tow rating', { towRating: 3900 }, /tow rating is 3,900 lb/],
     ['payload', { payload: 880 }, /payload is 880 lb/],
-    ['GCWR', { gcwr: 9700 }, /GCWR 9,700 lb/],
+    ['GCWR', { gcwr: 9700 }, /GCWR is 9,700 lb/],
     ['receiver, tongue', { hitchTongue: 480 }, /receiver that carries 480 lb/],
     ['receiver, trailer', { hitchTrailer: 3500 }, /receiver rated 3,500 lb/],
   ])('%s alone says no', (_, changed, said) => {

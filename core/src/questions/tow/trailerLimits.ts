@@ -18,21 +18,21 @@ export function trailerReasons(
       name: 'GVWR',
       rating: facts.gvwr,
       asked: loaded,
-      words: says`Loaded about ${pounds(loaded)}, may weigh`,
+      words: says`Loaded it weighs about ${pounds(loaded)}; its GVWR is`,
       rests: ['readings.gvwr'],
     },
     {
       name: 'What the cargo label allows',
       rating: facts.cargo,
       asked: cargo,
-      words: says`About ${pounds(cargo)} of water, propane, belongings and gear on a cargo label of`,
+      words: says`About ${pounds(cargo)} of water, propane, belongings and gear; its cargo label allows`,
       rests: ['readings.cargoCapacity'],
     },
     {
       name: 'What its axles carry',
       rating: facts.axles,
       asked: onAxles,
-      words: says`About ${pounds(onAxles)} on axles that carry`,
+      words: says`About ${pounds(onAxles)} rest on axles that carry`,
       rests: ['readings.axleRating', 'readings.axles'],
       missing: facts.unread.axles,
     },
@@ -40,7 +40,7 @@ export function trailerReasons(
       name: 'What its tires carry',
       rating: facts.tires,
       asked: onAxles,
-      words: says`About ${pounds(onAxles)} on tires that carry`,
+      words: says`About ${pounds(onAxles)} rest on tires that carry`,
       rests: ['readings.tireRating', 'readings.tires'],
       missing: facts.unread.tires,
     },
@@ -48,7 +48,7 @@ export function trailerReasons(
       name: 'The coupler’s rating',
       rating: facts.coupler,
       asked: loaded,
-      words: says`About ${pounds(loaded)} on a coupler rated`,
+      words: says`Loaded about ${pounds(loaded)}, on a coupler rated`,
       rests: ['readings.couplerRating'],
     },
   ]
@@ -79,7 +79,7 @@ function inTheSum({ propane, freshGallons, lookedFor }: TowFacts): Reason[] {
 /** The share on the hitch when empty: 10-15 % is what pulls straight (common practice). */
 function shareReason(uvw: number, hitchWeight: number | undefined, rules: TowRules): Reason {
   if (hitchWeight === undefined)
-    return measure(says`The hitch weight is not known; weigh the tongue.`, ['readings.hitchWeight'])
+    return measure(says`The hitch weight is not known: weigh the tongue.`, ['readings.hitchWeight'])
   const share = hitchWeight / uvw
   const short = rules.tongueLeast * uvw - hitchWeight
   const words =
@@ -105,7 +105,7 @@ export function gearReason(
   const [least, most] = [tongue.least / loaded, tongue.most / loaded]
   if (onTongue === undefined) {
     if (least >= tongueLeast && most <= tongueMost) return []
-    const words = says`${gear}, bears on the hitch by where the axles stand: measure that before anything is promised.`
+    const words = says`${gear}, bears on the hitch by where the axles are: measure that before anything is promised.`
     return [measure(words, tongue.missing)]
   }
   const does =
@@ -125,7 +125,7 @@ export function gearReason(
   }
   if (most > tongueMost)
     return [reason('tight', says`${of}, more than 15 %; move weight back, and weigh it.`, { brief, rests })]
-  return [reason('fits', says`${of}, and weigh it.`, { rests })]
+  return [reason('fits', says`${of}. Weigh it before the first trip.`, { rests })]
 }
 
 const percent = (share: number): string => `${(share * 100).toFixed(1)} %`

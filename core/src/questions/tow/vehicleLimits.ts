@@ -1,3 +1,4 @@
+import { small } from '../../plan/naming'
 import { says } from '../../quantity/phrase'
 import { pounds, quantity } from '../../quantity/quantity'
 import { fits, measure, no, type Reason } from '../reason'
@@ -25,7 +26,9 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
     const most = judge(Math.max(0, tongue.most))
     if (tongue.missing.length === 0) return most
     const least = judge(Math.max(0, tongue.least))
-    return least.verdict === most.verdict ? most : notSaferThan(least, tongue.missing, says`It hangs on the tongue.`)
+    return least.verdict === most.verdict
+      ? most
+      : notSaferThan(least, tongue.missing, says`That depends on the tongue weight, which is not certain yet.`)
   }
   return [
     rated(
@@ -33,7 +36,7 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
         name: 'The tow rating',
         rating: ratings.towRating,
         asked: loaded,
-        words: says`Loaded about ${pounds(loaded)}, tow rating`,
+        words: says`Loaded it weighs about ${pounds(loaded)}; the tow rating is`,
         rests: ['household.vehicle.towRating'],
       },
       reserve,
@@ -44,7 +47,7 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
         name: 'Payload',
         rating: ratings.payload,
         asked: aboard + onTongue,
-        words: says`${vehicle} carries about ${carried} with people, hitch and tongue; its payload is`,
+        words: says`With people, hitch and tongue the ${small(vehicle)} carries about ${carried}; its payload is`,
         rests: ['household.vehicle.payload'],
       }
       return notSaferThan(rated(payload, reserve), unweighed, still)
@@ -53,10 +56,10 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
     withTongue((onTongue) =>
       rated(
         {
-          name: 'The receiver',
+          name: 'What the receiver carries',
           rating: ratings.hitchTongue,
           asked: onTongue,
-          words: says`About ${pounds(onTongue)} on a receiver that carries`,
+          words: says`About ${pounds(onTongue)} of tongue weight on a receiver that carries`,
           rests: ['household.vehicle.hitchTongue'],
         },
         reserve,
@@ -70,7 +73,7 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
               name: 'The receiver',
               rating: ratings.hitchTrailer,
               asked: loaded,
-              words: says`About ${pounds(loaded)} on a receiver rated`,
+              words: says`Loaded about ${pounds(loaded)}, on a receiver rated`,
               rests: ['household.vehicle.hitchTrailer'],
             },
             reserve,
@@ -88,10 +91,10 @@ function combined(
 ) {
   if (curbWeight === undefined) {
     const missing = ['household.vehicle.curbWeight', ...(gcwr === undefined ? ['household.vehicle.gcwr'] : [])]
-    return measure(says`The curb weight is not known, so GCWR cannot be checked.`, missing)
+    return measure(says`The vehicle’s curb weight is not known, so GCWR cannot be checked.`, missing)
   }
   const rig = curbWeight + rest
-  const words = says`Rig about ${pounds(rig)} all together, GCWR`
+  const words = says`Vehicle and trailer together weigh about ${pounds(rig)}; GCWR is`
   return sure(rated({ name: 'GCWR', rating: gcwr, asked: rig, words, rests: ['household.vehicle.gcwr'] }, reserve))
 }
 

@@ -63,16 +63,16 @@ describe('what people argue about', () => {
     expect(judge(having, { [id]: 'want' }).verdict).toBe('fits')
     const missed = judge(lacking, { [id]: 'want' })
     expect(missed.verdict).toBe('tight')
-    expect(phraseText(missed.because[0]!.says)).toBe(`They would like ${name}; there is none.`)
+    expect(phraseText(missed.because[0]!.says)).toBe(`They would like ${name}; this one has none.`)
     expect(judge(having, { [id]: 'avoid' }).verdict).toBe('tight')
     expect(judge(lacking, { [id]: 'avoid' }).verdict).toBe('fits')
   })
 
   it.each<[Stance, Trailer, string, string]>([
     ['must', unit(), 'fits', 'No slide, as they like it.'],
-    ['must', unit({ slides: [slide] }), 'no', 'They want no slide at all; it has one.'],
-    ['want', unit({ slides: [slide] }), 'tight', 'They would rather have no slide; it has one.'],
-    ['avoid', unit(), 'tight', 'They would like a slide; there is none.'],
+    ['must', unit({ slides: [slide] }), 'no', 'They want no slide at all; this one has one.'],
+    ['want', unit({ slides: [slide] }), 'tight', 'They would rather have no slide; this one has one.'],
+    ['avoid', unit(), 'tight', 'They would like a slide; this one has none.'],
     ['avoid', unit({ slides: [slide] }), 'fits', 'It has a slide.'],
   ])('no slide as a %s', (stance, trailer, verdict, words) => {
     const answer = judge(trailer, { noSlide: stance })
@@ -94,7 +94,7 @@ describe('what people argue about', () => {
     })
   })
 
-  it('equipment that is not on the list is looked for; there is none only once somebody looked', () => {
+  it('equipment that is not on the list is looked for; this one has none only once somebody looked', () => {
     const unlooked = unit()
     expect(judge(unlooked, { solarPort: 'must' })).toMatchObject({
       verdict: 'measure',

@@ -117,7 +117,7 @@ const known = <T>(value: T | undefined, test: (value: T) => boolean): boolean | 
 function reasonFor(fact: boolean | { read: string }, stance: Stance, name: string): Reason[] {
   if (typeof fact === 'boolean') return stanceReason(stance, fact, name)
   const care = stance === 'must' ? 'must have' : stance === 'want' ? 'would like' : 'would rather not have'
-  return [measure(says`They ${care} ${name}; look whether it has it.`, [fact.read])]
+  return [measure(says`They ${care} ${name}; nobody has looked for it on this one yet.`, [fact.read])]
 }
 
 /** The one wish that is for a lack. */
@@ -126,8 +126,8 @@ function slideReason(none: boolean, stance: Stance): Reason[] {
   if (none) return [fits(says`No slide, as they like it.`)]
   return [
     stance === 'must'
-      ? no(says`They want no slide at all; it has one.`, { brief: 'has a slide' })
-      : tight(says`They would rather have no slide; it has one.`, { brief: 'has a slide' }),
+      ? no(says`They want no slide at all; this one has one.`, { brief: 'has a slide' })
+      : tight(says`They would rather have no slide; this one has one.`, { brief: 'has a slide' }),
   ]
 }
 

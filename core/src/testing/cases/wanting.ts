@@ -10,7 +10,7 @@ export const WANTING: Case[] = [
     unit: FAMILY,
     question: 'wishes',
     verdict: 'no',
-    reason: /They want no slide at all; it has one/,
+    reason: /They want no slide at all; this one has one/,
   },
   {
     says: 'A second door for the children to slip out of: they would rather not.',
@@ -18,7 +18,7 @@ export const WANTING: Case[] = [
     unit: LONG,
     question: 'wishes',
     verdict: 'tight',
-    reason: /rather not have a second entry door; it has/,
+    reason: /rather not have a second entry door; this one does/,
   },
   {
     says: 'A drill does it for them, buttons are not wanted.',
@@ -26,7 +26,7 @@ export const WANTING: Case[] = [
     unit: LONG,
     question: 'wishes',
     verdict: 'tight',
-    reason: /rather not have power stabilizers; it has/,
+    reason: /rather not have power stabilizers; this one does/,
   },
   {
     says: '30 lb cylinders, as they like.',
@@ -42,7 +42,7 @@ export const WANTING: Case[] = [
     unit: FAMILY,
     question: 'wishes',
     verdict: 'tight',
-    reason: /rather not have a jackknife sofa; it has/,
+    reason: /rather not have a jackknife sofa; this one does/,
   },
   {
     says: 'A tri-fold, as they like.',
@@ -58,7 +58,7 @@ export const WANTING: Case[] = [
     unit: COUPLE,
     question: 'wishes',
     verdict: 'tight',
-    reason: /would like theater seats; there is none/,
+    reason: /would like theater seats; this one has none/,
   },
   {
     says: 'The glass shower they asked for.',
