@@ -21,14 +21,17 @@ export function pageOf(kinds: readonly Kind[]): string {
     '',
     'Every kind of sentence that the demo’s households are told of its units, and of a few of either of whom little',
     'is known. Written by `npm run sentences`, read whole by a person, and kept: a test fails while a sentence is said',
-    'that does not stand here. A line: the verdict, the sentence as somebody hears it, how often; then its kind.',
+    'that does not stand here. A line: the verdict, the sentence as somebody hears it, how often at least; then its kind.',
     '',
     ...parts,
   ].join('\n')
 }
 
 const lineOf = ({ verdict, example, count, pattern }: Kind): string =>
-  `- ${verdict ? `**${verdict}** ` : ''}${example} (${count})\n  <!-- ${keyOf({ verdict, pattern })} -->`
+  `- ${verdict ? `**${verdict}** ` : ''}${example} (${often(count)})\n  <!-- ${keyOf({ verdict, pattern })} -->`
+
+/** Roughly: a page that changes with every count hides what is new on it. */
+const often = (count: number): string => `${[1000, 300, 100, 30, 10, 3].find((least) => count >= least) ?? 1}+`
 
 export const keyOf = ({ verdict, pattern }: Pick<Kind, 'verdict' | 'pattern'>): string =>
   `${verdict}|${pattern}`.replaceAll('--', '–')

@@ -1,8 +1,14 @@
 import { error, warning, type Flaw } from '../flaws/flaw'
-import type { Household } from './household'
+import { formatQuantity } from '../quantity/format'
+import { phraseText } from '../quantity/phrase'
+import { pounds } from '../quantity/quantity'
+import type { VehicleKey } from '../readings/catalogue'
+import { householdDoubts } from './doubts'
+import { vehicleFigure, type Household } from './household'
 
 /** What the schema cannot see: ids used twice, partners that lead nowhere or do not agree. */
-export function householdFlaws({ people, pets, gear }: Household): Flaw[] {
+export function householdFlaws(household: Household): Flaw[] {
+  const { people, pets, gear } = household
   const ids = [
     ...people.map(({ id }, i) => ({ id, path: `people[${i}].id` })),
     ...pets.map(({ id }, i) => ({ id, path: `pets[${i}].id` })),
@@ -50,5 +56,54 @@ export function householdFlaws({ people, pets, gear }: Household): Flaw[] {
         : [],
     ),
   )
-  return [...twice, ...partners, ...nobody('sharesWith'), ...nobody('neverBeside'), ...torn, ...oneSided]
+  return [
+    ...twice,
+    ...partners,
+    ...nobody('sharesWith'),
+    ...nobody('neverBeside'),
+    ...torn,
+    ...oneSided,
+    ...vehicleFlaws(household),
+    ...doubtFlaws(household),
+  ]
+}
+
+/** Ratings round: two may differ by so much before they contradict each other. */
+const RATINGS_DIFFER = 0.05
+
+/** Ratings of the tow vehicle that are possible each, and not together. */
+function vehicleFlaws(household: Household): Flaw[] {
+  const of = (key: VehicleKey) => vehicleFigure(household, key)
+  const [gvwr, gcwr, curb, payload, towRating] = [
+    of('gvwr'),
+    of('gcwr'),
+    of('curbWeight'),
+    of('payload'),
+    of('towRating'),
+  ]
+  const [front, rear] = [of('gawrFront'), of('gawrRear')]
+  const over = (key: VehicleKey, value: number | undefined, most: number | undefined, what: string): Flaw[] =>
+    value !== undefined && most !== undefined && value > most * (1 + RATINGS_DIFFER)
+      ? [warning(`vehicle.readings.${key}`, value, `at most ${what}, ${formatQuantity(pounds(most))}; read both again`)]
+      : []
+  const less = (a: number | undefined, b: number | undefined) =>
+    a === undefined || b === undefined ? undefined : a - b
+  const axles = front !== undefined && rear !== undefined ? front + rear : undefined
+  return [
+    ...over('curbWeight', curb, gcwr, 'the GCWR'),
+    ...over('payload', payload, less(gvwr, curb), 'its GVWR less its curb weight'),
+    ...over('towRating', towRating, less(gcwr, curb), 'its GCWR less its curb weight'),
+    ...over('gvwr', gvwr, axles, 'what its axles are rated together'),
+  ]
+}
+
+/** A figure that is odd is said where it stands, with what it might be. */
+function doubtFlaws(household: Household): Flaw[] {
+  return householdDoubts(household).map(({ key, says }) => {
+    const [, list, id, measure] = key.split('.') as [string, string, string, 'height' | 'weight']
+    const at = household.people.findIndex((one) => one.id === id)
+    const path = list === 'vehicle' ? `vehicle.readings.${id}` : `people[${at}].${measure}`
+    const found = list === 'vehicle' ? vehicleFigure(household, id as VehicleKey) : household.people[at]![measure]
+    return warning(path, found, `a figure that is confirmed: ${phraseText(says)}`)
+  })
 }

@@ -44,6 +44,8 @@ export interface Person {
   sharesWith?: string[]
   /** Ids of those they never lie beside. One of them saying so is enough. */
   neverBeside?: string[]
+  /** What is out of the ordinary, was questioned, and is so. */
+  sure?: ('height' | 'weight')[]
   /** Absent: climbs a bunk ladder like anyone. */
   climbs?: boolean
   needs?: (typeof NEEDS)[number][]
@@ -126,6 +128,7 @@ const person = objectOf<Person>()({
   height: lengthField(12, 96),
   weight: weightField(3, 600),
   sex: string().oneOf(SEXES),
+  sure: array(string().oneOf(['height', 'weight']).required()).default(undefined),
   partner: idField(),
   sharesWith: array(idField().required()).default(undefined),
   neverBeside: array(idField().required()).default(undefined),

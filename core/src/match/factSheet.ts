@@ -1,10 +1,12 @@
+import type { Doubt } from '../readings/doubt'
 import { ALL, type QuestionFacts } from '../questions/index'
 import type { HouseRules } from '../rules/houseRules'
 import { GROUNDS, type GroundFacts } from '../shared/shared'
+import { doubtsOf, trusted } from '../trailer/doubts'
 import type { Trailer } from '../trailer/trailer'
 
-/** A trailer's facts for all questions and for what they rest on, as stored. */
-export type FactSheet = Readonly<GroundFacts & QuestionFacts>
+/** A trailer's facts for all questions and for what they rest on, and which of its figures are doubted; as stored. */
+export type FactSheet = Readonly<GroundFacts & QuestionFacts & { doubts: Doubt[] }>
 
 /** Whatever has facts: a room below the questions, or a question. */
 interface Room {
@@ -19,12 +21,16 @@ export const ROOMS = [...GROUNDS, ...ALL] as readonly Room[]
 /** All facts of a trailer at once, as plain data. */
 export const factSheet = (trailer: Trailer, rules: HouseRules): FactSheet => ({ ...factsOn(trailer, rules) })
 
-/** The facts of a trailer, each made when it is first asked for: for few questions of many variants of a unit. */
+/**
+ * The facts of a trailer, from what is not doubted on it; each made when it is first asked for: for few questions
+ * of many variants of a unit.
+ */
 export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
-  const sheet = {}
+  const sheet = { doubts: doubtsOf(trailer) }
+  const known = trusted(trailer)
   for (const room of ROOMS) {
     let made: unknown
-    const get = () => (made ??= room.facts(trailer, bakedRules(room, rules), rules.ways))
+    const get = () => (made ??= room.facts(known, bakedRules(room, rules), rules.ways))
     Object.defineProperty(sheet, room.id, { get, enumerable: true })
   }
   return sheet as FactSheet
@@ -35,7 +41,7 @@ export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
  * under another key are not to be trusted.
  */
 export const factsKey = (rules: HouseRules): string =>
-  JSON.stringify([rules.ways, ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)])])
+  JSON.stringify([rules.ways, ['doubts', 1], ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)])])
 
 function bakedRules({ id, baked }: Room, rules: HouseRules): object {
   const own = rules[id as keyof HouseRules] as unknown as Record<PropertyKey, unknown>

@@ -106,7 +106,7 @@ describe('one unit as two things', () => {
     ...bunks.plan,
     berths: [
       ...bunks.plan.berths,
-      berth('bunk', 30, 74, { id: 'b', name: 'Bunk', limit: 200, shape: { rect: [2, 2, 74, 12] } }),
+      berth('bunk', 30, 74, { id: 'b', name: 'Bunk', limit: 200, shape: { rect: [2, 2, 74, 20] } }),
     ],
   }
 

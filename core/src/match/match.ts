@@ -1,7 +1,9 @@
+import { householdDoubts, trustedHousehold } from '../household/doubts'
 import type { Household } from '../household/household'
 import type { Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
-import { badness, ease } from '../questions/reason'
+import { badness, ease, measure } from '../questions/reason'
+import type { Doubt } from '../readings/doubt'
 import type { HouseRules, RankingRules } from '../rules/houseRules'
 import { sharedFor } from '../shared/shared'
 import type { FactSheet } from './factSheet'
@@ -59,10 +61,11 @@ function shortBy({ answers }: Match): number {
 
 /** The household's needs once, then any number of fact sheets against them. */
 export function judgeFor(
-  household: Household,
+  given: Household,
   rules: HouseRules,
   questions: typeof QUESTIONS = QUESTIONS,
 ): (facts: FactSheet) => Answers {
+  const [household, doubts] = [trustedHousehold(given), householdDoubts(given)]
   const asked = questions.flatMap((question) => {
     const need = question.need(household, rules[question.id], rules)
     return need === null ? [] : [{ question, need }]
@@ -73,10 +76,18 @@ export function judgeFor(
     const shared = solved(facts)
     for (const { question, need } of asked) {
       const answer = question.judge({ facts: facts[question.id], need, shared })
-      if (answer) answers[question.id] = answer
+      if (answer) answers[question.id] = doubting(answer, doubts.length ? [...facts.doubts, ...doubts] : facts.doubts)
     }
     return answers
   }
+}
+
+/** An answer that waits for a figure because the one that was read is doubted says so. */
+function doubting(answer: Answer, doubts: readonly Doubt[]): Answer {
+  const these = doubts.filter(({ key }) => answer.missing.includes(key))
+  return these.length
+    ? { ...answer, because: [...these.map(({ key, says }) => measure(says, [key])), ...answer.because] }
+    : answer
 }
 
 function matchOf(id: string, answers: Answers, { weights, points }: RankingRules): Match {

@@ -1,8 +1,10 @@
+import type { Phrase } from '../quantity/phrase'
 import type { Household } from '../household/household'
 import { questionOf, type QuestionId } from '../questions/index'
 import type { Verdict } from '../questions/reason'
 import { best, type Reading, type ReadingSpec, type ReadingValue } from '../readings/reading'
 import type { HouseRules } from '../rules/houseRules'
+import { doubtsOf } from '../trailer/doubts'
 import { readingName } from '../trailer/readingName'
 import { thingAt, thingsOf, withReading } from '../trailer/things'
 import type { Trailer } from '../trailer/trailer'
@@ -15,6 +17,8 @@ export interface ToMeasure {
   /** In words: `Upper bunk: weight limit`. */
   name: string
   spec?: ReadingSpec
+  /** What is odd about the reading there is. */
+  doubt?: Phrase
   /** Where it stands on the plan, by id. */
   id?: string
   /** Households whose answer it could change, and the questions it would answer for any of them. */
@@ -62,10 +66,12 @@ export function tapeList(
       waited.set(key, entry)
     }
   }
+  const doubts = new Map(doubtsOf(trailer).map(({ key, says }) => [key, says]))
   const unread = thingsOf(trailer).flatMap(({ path, specs, readings }) =>
     Object.keys(specs)
-      .filter((key) => !best(readings?.[key]))
-      .map((key) => `${path}.${key}`),
+      .map((key) => ({ key: `${path}.${key}`, reading: best(readings?.[key]) }))
+      .filter(({ key, reading }) => !reading || doubts.has(key))
+      .map(({ key }) => key),
   )
   const keys = [
     ...new Set([
@@ -81,6 +87,7 @@ export function tapeList(
     return {
       key,
       name: readingName(trailer, key),
+      ...(doubts.has(key) && { doubt: doubts.get(key)! }),
       ...(found && { spec: found.spec, ...(found.thing.id && { id: found.thing.id }) }),
       households: [...(entry?.households ?? [])],
       questions: [...(entry?.questions ?? [])],
@@ -127,4 +134,5 @@ function ends(spec: ReadingSpec | undefined): ReadingValue[] {
   return spec?.kind === 'number' ? [1, spec.unit === 'lb' || spec.unit === '$' ? 100_000 : 1_000] : []
 }
 
-const tried = (value: ReadingValue): Reading => ({ value, source: 'measured' })
+/** As odd as they are, these ends are meant. */
+const tried = (value: ReadingValue): Reading => ({ value, source: 'measured', confirmed: true })

@@ -1,4 +1,6 @@
+import { trustedHousehold } from '../household/doubts'
 import type { Household } from '../household/household'
+import { trusted } from '../trailer/doubts'
 import type { Trailer } from '../trailer/trailer'
 import type { WayRules } from '../plan/wayRules'
 import type { Ground } from '../ground/ground'
@@ -47,4 +49,4 @@ export const nightsIn = (
   trailer: Trailer,
   household: Household,
   { nights: rules, ways }: { nights: NightRules; ways: WayRules },
-): Nights => arrangement(nightFacts(trailer, rules, ways), nightNeed(household, rules))
+): Nights => arrangement(nightFacts(trusted(trailer), rules, ways), nightNeed(trustedHousehold(household), rules))

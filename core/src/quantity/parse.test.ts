@@ -24,15 +24,18 @@ describe('a length as people write it', () => {
     ['188 cm', 74.016],
     ['1.88 m', 74.016],
     ['1880mm', 74.016],
+    ['2,413 m', 95],
+    ['1,88 m', 74.016],
+    ['188,5 cm', 74.213],
   ])('%s is %d in (1 in = 2.54 cm exactly, international inch of 1959)', (text, inches) =>
     expect(parseLength(text)).toBeCloseTo(inches, 3),
   )
 
-  it.each(['', 'tall', '-4', '6 foot 2 yards', '12 lb', '1/0x'])(
+  it.each(['', 'tall', '-4', '6 foot 2 yards', '12 lb', '1/0x', '1/0', `5'13`, '5 ft 12 in'])(
     '%j is none, and the error says what would be right',
     (text) => {
       expect(() => parseLength(text)).toThrow(NotAFigure)
-      expect(() => parseLength(text)).toThrow(/6'2/)
+      expect(() => parseLength(text)).toThrow(/6'2|1\/2/)
     },
   )
 
@@ -54,6 +57,11 @@ describe('a length as people write it', () => {
 })
 
 describe('weights and money', () => {
+  it.each(['2.400 kg', '1.234 lb'])('%s is two figures to two readers, and refused with both', (text) =>
+    expect(() => parseWeight(text)).toThrow(/without a point, such as 2400 kg, or 2\.4 kg/),
+  )
+  it('a decimal comma before kilograms is one', () => expect(parseWeight('2,4 kg')).toBeCloseTo(5.29, 2))
+
   it.each([
     ['180', 180],
     ['3,555 lb', 3555],

@@ -33,7 +33,11 @@ const MONEY = new RegExp(`^\\$?\\s*(${NUMBER})\\s*(k)?$`)
 export function parseLength(text: string): number {
   const clean = tidy(text)
   const feet = FEET.exec(clean)
-  if (feet) return toNumber(feet[1]!) * 12 + (feet[2] ? toNumber(feet[2]) : 0)
+  if (feet) {
+    const over = feet[2] ? toNumber(feet[2]) : 0
+    if (over >= 12) throw new NotAFigure(text, "feet and less than 12 inches, such as 6'2, or inches alone, such as 74")
+    return toNumber(feet[1]!) * 12 + over
+  }
   const metric = METRIC.exec(clean)
   if (metric) {
     const perUnit = { mm: 0.1, cm: 1, m: 100 }[metric[2] as 'mm' | 'cm' | 'm']
@@ -50,6 +54,9 @@ export function parseLength(text: string): number {
  */
 export function parseWeight(text: string): number {
   const clean = tidy(text)
+  // 2.400 is two thousand four hundred to some and two and four tenths to others.
+  if (/^\d{1,3}\.\d{3}(?!\d)/.test(clean))
+    throw new NotAFigure(text, 'the weight without a point, such as 2400 kg, or 2.4 kg')
   const kilograms = KILOGRAMS.exec(clean)
   if (kilograms) return toNumber(kilograms[1]!) * LB_PER_KG
   const plain = POUNDS.exec(clean)
@@ -77,18 +84,22 @@ export function parseNumber(text: string): number {
   return toNumber(match[1]!)
 }
 
-/** Lower case, plain quotes, no thousands separators. */
+/** Lower case, plain quotes, no thousands separators; before metric units a comma is a decimal point. */
 function tidy(text: string): string {
   return text
     .trim()
     .toLowerCase()
     .replace(/[’′]/g, "'")
     .replace(/[”″]/g, '"')
+    .replace(/^(\d+),(\d+)(?=\s*m$)/, '$1.$2')
+    .replace(/^(\d+),(\d{1,2})(?=\s*(mm|cm|kg)$)/, '$1.$2')
     .replace(/(\d),(?=\d{3}\b)/g, '$1')
 }
 
 function toNumber(text: string): number {
   const [whole, fraction] = text.includes(' ') ? text.split(/\s+/) : text.includes('/') ? ['0', text] : [text]
   const [over, under] = fraction ? fraction.split('/').map(Number) : [0, 1]
+  // 1/0 is no figure: whoever asked turns it into words.
+  if (under === 0) throw new NotAFigure(text, 'a fraction such as 1/2')
   return Number(whole) + over! / under!
 }

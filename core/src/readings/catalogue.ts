@@ -1,37 +1,45 @@
-import { reads, type ReadingSpecs } from './reading'
+import { reads, within, type ReadingSpecs } from './reading'
 
 /** What can be read on the trailer as a whole. Keys are the names used in `trailer.json`. */
 export const TRAILER_READS = {
-  askingPrice: reads.amount('Asking price', '$', 'Window tag'),
-  advertisedSleeps: reads.count('Advertised sleeping count', 'Maker’s sheet'),
-  overallLength: reads.length('Overall length', 'Coupler to rear bumper'),
-  overallWidth: reads.length('Overall width', 'Widest point, slides in'),
-  overallHeight: reads.length('Overall height', 'Ground to the top of the roof AC'),
-  interiorHeight: reads.length('Interior height', 'Floor to ceiling, away from the slide'),
-  uvw: reads.weight('UVW (dry)', 'Weight label by the door'),
-  gvwr: reads.weight('GVWR', 'Federal label, front off-door side'),
-  cargoCapacity: reads.weight('CCC', 'Yellow label inside the entry door'),
-  hitchWeight: reads.weight('Hitch weight, empty', 'Tongue scale under the coupler, or the sheet'),
-  axles: reads.count('Axles'),
-  axleRating: reads.weight('GAWR, each axle', 'Federal label'),
-  axleCenter: reads.length('Axle position', 'Front wall to the middle between the axles'),
-  tires: reads.count('Tires on the ground'),
+  askingPrice: within(reads.amount('Asking price', '$', 'Window tag'), [500, 2000000], [3000, 250000]),
+  advertisedSleeps: within(reads.count('Advertised sleeping count', 'Maker’s sheet'), [1, 30], [1, 14]),
+  overallLength: within(reads.length('Overall length', 'Coupler to rear bumper'), [60, 900], [120, 540]),
+  overallWidth: within(reads.length('Overall width', 'Widest point, slides in'), [40, 200], [60, 108]),
+  overallHeight: within(reads.length('Overall height', 'Ground to the top of the roof AC'), [40, 300], [78, 168]),
+  interiorHeight: within(
+    reads.length('Interior height', 'Floor to ceiling, away from the slide'),
+    [30, 200],
+    [60, 108],
+  ),
+  uvw: within(reads.weight('UVW (dry)', 'Weight label by the door'), [100, 50000], [700, 16000]),
+  gvwr: within(reads.weight('GVWR', 'Federal label, front off-door side'), [100, 60000], [1000, 21000]),
+  cargoCapacity: within(reads.weight('CCC', 'Yellow label inside the entry door'), [0, 30000], [150, 6000]),
+  hitchWeight: within(
+    reads.weight('Hitch weight, empty', 'Tongue scale under the coupler, or the sheet'),
+    [0, 10000],
+    [60, 2600],
+  ),
+  axles: within(reads.count('Axles'), [1, 4], [1, 3]),
+  axleRating: within(reads.weight('GAWR, each axle', 'Federal label'), [300, 30000], [1200, 9000]),
+  axleCenter: within(reads.length('Axle position', 'Front wall to the middle between the axles'), [1, 800], [50, 400]),
+  tires: within(reads.count('Tires on the ground'), [1, 16], [2, 8]),
   tireSize: reads.text('Tire size', 'Side wall'),
   tireLoadRange: reads.choice('Tire load range', 'B', 'C', 'D', 'E', 'F', 'G'),
-  tireRating: reads.weight('Tire rating, each, single', 'Side wall'),
-  tirePressure: reads.amount('Cold tire pressure', 'psi', 'Tire label'),
-  couplerBall: reads.length('Ball size', 'Stamped on the coupler'),
-  couplerRating: reads.weight('Coupler rating', 'Stamped on the coupler'),
-  rearReceiverRating: reads.weight('Rear receiver carries', 'Label at the receiver'),
+  tireRating: within(reads.weight('Tire rating, each, single', 'Side wall'), [100, 20000], [700, 5000]),
+  tirePressure: within(reads.amount('Cold tire pressure', 'psi', 'Tire label'), [5, 300], [30, 115]),
+  couplerBall: within(reads.length('Ball size', 'Stamped on the coupler'), [1, 6], [1.8, 2.4]),
+  couplerRating: within(reads.weight('Coupler rating', 'Stamped on the coupler'), [300, 60000], [1800, 25000]),
+  rearReceiverRating: within(reads.weight('Rear receiver carries', 'Label at the receiver'), [1, 10000], [75, 1000]),
   shorePower: reads.choice('Shore power', '30 A', '50 A'),
-  powerCord: reads.length('Power cord length', 'Pull it out'),
+  powerCord: within(reads.length('Power cord length', 'Pull it out'), [1, 2000], [120, 600]),
   powerCordKind: reads.choice('Power cord', 'detachable', 'stored inside'),
   cityWater: reads.yesNo('City water inlet'),
   freshFill: reads.yesNo('Gravity fresh fill'),
   blackFlush: reads.yesNo('Black-tank flush'),
   sprayPort: reads.yesNo('Spray port'),
   outsideShower: reads.yesNo('Outside shower'),
-  dumpPoints: reads.count('Dump points'),
+  dumpPoints: within(reads.count('Dump points'), [0, 10], [0, 4]),
   underbelly: reads.choice('Underbelly', 'open', 'enclosed', 'enclosed and heated'),
   tankPads: reads.yesNo('Tank heat pads'),
   walkableRoof: reads.yesNo('Walkable roof'),
@@ -44,57 +52,84 @@ export type TrailerKey = keyof typeof TRAILER_READS
 
 /** Things a trailer has that need no place on the plan yet: tanks, power, gas, climate, gear at the hitch. */
 export const EQUIPMENT_KINDS = {
-  'fresh-tank': { name: 'Fresh tank', reads: { capacity: reads.amount('Capacity', 'gal') } },
+  'fresh-tank': {
+    name: 'Fresh tank',
+    reads: { capacity: within(reads.amount('Capacity', 'gal'), [0, 1000], [2, 120]) },
+  },
   'gray-tank': {
     name: 'Gray tank',
-    reads: { capacity: reads.amount('Capacity', 'gal'), dumpPoint: reads.count('Dump point') },
+    reads: {
+      capacity: within(reads.amount('Capacity', 'gal'), [0, 1000], [2, 120]),
+      dumpPoint: reads.count('Dump point'),
+    },
   },
   'galley-tank': {
     name: 'Galley tank',
-    reads: { capacity: reads.amount('Capacity', 'gal'), dumpPoint: reads.count('Dump point') },
+    reads: {
+      capacity: within(reads.amount('Capacity', 'gal'), [0, 1000], [2, 120]),
+      dumpPoint: reads.count('Dump point'),
+    },
   },
   'black-tank': {
     name: 'Black tank',
-    reads: { capacity: reads.amount('Capacity', 'gal'), dumpPoint: reads.count('Dump point') },
+    reads: {
+      capacity: within(reads.amount('Capacity', 'gal'), [0, 1000], [2, 90]),
+      dumpPoint: reads.count('Dump point'),
+    },
   },
   'lp-cylinder': {
     name: 'LP cylinders',
     reads: {
-      count: reads.count('Cylinders'),
-      size: reads.weight('Propane in each, full'),
+      count: within(reads.count('Cylinders'), [1, 10], [1, 4]),
+      size: within(reads.weight('Propane in each, full'), [1, 1000], [5, 100]),
       changeover: reads.choice('Changeover', 'automatic', 'manual'),
     },
   },
   battery: {
     name: 'Battery',
     reads: {
-      count: reads.count('Batteries'),
+      count: within(reads.count('Batteries'), [1, 40], [1, 8]),
       group: reads.text('Group'),
-      ampHours: reads.amount('Rated, each', 'Ah'),
+      ampHours: within(reads.amount('Rated, each', 'Ah'), [1, 5000], [20, 600]),
       chemistry: reads.choice('Chemistry', 'lead-acid', 'AGM', 'LiFePO4'),
       disconnect: reads.yesNo('Disconnect'),
     },
   },
   solar: {
     name: 'Roof solar',
-    reads: { watts: reads.amount('Panels', 'W'), controllerAmps: reads.amount('Controller', 'A') },
+    reads: {
+      watts: within(reads.amount('Panels', 'W'), [1, 20000], [10, 3000]),
+      controllerAmps: within(reads.amount('Controller', 'A'), [1, 500], [5, 100]),
+    },
   },
   'solar-port': { name: 'Portable solar plug', reads: { place: reads.text('Where') } },
-  inverter: { name: 'Inverter', reads: { watts: reads.amount('Continuous', 'W') } },
+  inverter: { name: 'Inverter', reads: { watts: within(reads.amount('Continuous', 'W'), [10, 50000], [100, 6000]) } },
   generator: {
     name: 'Generator',
-    reads: { watts: reads.amount('Running', 'W'), fuel: reads.choice('Fuel', 'gasoline', 'LP') },
+    reads: {
+      watts: within(reads.amount('Running', 'W'), [50, 50000], [500, 8000]),
+      fuel: reads.choice('Fuel', 'gasoline', 'LP'),
+    },
   },
   'air-conditioner': {
     name: 'Air conditioner',
-    reads: { cooling: reads.amount('Cooling', 'BTU'), ducted: reads.yesNo('Ducted') },
+    reads: {
+      cooling: within(reads.amount('Cooling', 'BTU'), [500, 200000], [4000, 40000]),
+      ducted: reads.yesNo('Ducted'),
+    },
   },
-  furnace: { name: 'Furnace', reads: { heating: reads.amount('Heating', 'BTU'), ducted: reads.yesNo('Ducted') } },
+  furnace: {
+    name: 'Furnace',
+    reads: {
+      heating: within(reads.amount('Heating', 'BTU'), [500, 300000], [8000, 60000]),
+      ducted: reads.yesNo('Ducted'),
+    },
+  },
   'water-heater': {
     name: 'Water heater',
     reads: {
-      capacity: reads.amount('Tank', 'gal'),
-      recovery: reads.amount('Recovery', 'gal/h'),
+      capacity: within(reads.amount('Tank', 'gal'), [0, 200], [1, 20]),
+      recovery: within(reads.amount('Recovery', 'gal/h'), [0, 500], [4, 60]),
       fuel: reads.choice('Runs on', 'gas', 'gas and electric', 'on-demand gas'),
     },
   },
@@ -116,17 +151,45 @@ export type EquipmentKind = keyof typeof EQUIPMENT_KINDS
  * up, in inches, unless the fixture says otherwise: two fixtures collide only where their bands do.
  */
 export const FIXTURE_KINDS = {
-  booth: { name: 'Booth dinette', band: [0, 44], reads: { seats: reads.count('Seats') } },
-  'u-dinette': { name: 'U-shaped dinette', band: [0, 44], reads: { seats: reads.count('Seats') } },
-  table: { name: 'Free-standing table', band: [0, 30], reads: { seats: reads.count('Seats') } },
-  bar: { name: 'Breakfast bar', band: [0, 42], reads: { seats: reads.count('Seats') } },
-  'jackknife-sofa': { name: 'Jackknife sofa', band: [0, 36], reads: { seats: reads.count('Seats') } },
-  'tri-fold-sofa': { name: 'Tri-fold sofa', band: [0, 36], reads: { seats: reads.count('Seats') } },
-  'air-sofa': { name: 'Air-mattress sofa', band: [0, 36], reads: { seats: reads.count('Seats') } },
-  futon: { name: 'Futon', band: [0, 36], reads: { seats: reads.count('Seats') } },
-  'theater-seats': { name: 'Theater seats', band: [0, 42], reads: { seats: reads.count('Seats') } },
-  'convertible-lounge': { name: 'Convertible lounge', band: [0, 36], reads: { seats: reads.count('Seats') } },
-  chair: { name: 'Chair', band: [0, 40], reads: { seats: reads.count('Seats') } },
+  booth: { name: 'Booth dinette', band: [0, 44], reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) } },
+  'u-dinette': {
+    name: 'U-shaped dinette',
+    band: [0, 44],
+    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) },
+  },
+  table: {
+    name: 'Free-standing table',
+    band: [0, 30],
+    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) },
+  },
+  bar: { name: 'Breakfast bar', band: [0, 42], reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) } },
+  'jackknife-sofa': {
+    name: 'Jackknife sofa',
+    band: [0, 36],
+    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) },
+  },
+  'tri-fold-sofa': {
+    name: 'Tri-fold sofa',
+    band: [0, 36],
+    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) },
+  },
+  'air-sofa': {
+    name: 'Air-mattress sofa',
+    band: [0, 36],
+    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) },
+  },
+  futon: { name: 'Futon', band: [0, 36], reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) } },
+  'theater-seats': {
+    name: 'Theater seats',
+    band: [0, 42],
+    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) },
+  },
+  'convertible-lounge': {
+    name: 'Convertible lounge',
+    band: [0, 36],
+    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) },
+  },
+  chair: { name: 'Chair', band: [0, 40], reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) } },
   counter: { name: 'Counter', band: [0, 36], reads: {} },
   island: { name: 'Island', band: [0, 36], reads: {} },
   sink: {
@@ -140,7 +203,7 @@ export const FIXTURE_KINDS = {
     band: [34, 40],
     on: 'counter',
     reads: {
-      burners: reads.count('Burners'),
+      burners: within(reads.count('Burners'), [0, 12], [1, 6]),
       cover: reads.yesNo('Cover'),
       fuel: reads.choice('Runs on', 'gas', 'electric'),
     },
@@ -152,7 +215,7 @@ export const FIXTURE_KINDS = {
     name: 'Refrigerator',
     band: [0, 72],
     reads: {
-      capacity: reads.amount('Capacity', 'cu ft', 'Plate inside the door'),
+      capacity: within(reads.amount('Capacity', 'cu ft', 'Plate inside the door'), [0.1, 200], [1, 28]),
       kind: reads.choice('Runs on', '12 V compressor', 'gas-electric', '120 V'),
     },
   },
@@ -180,13 +243,15 @@ export const FIXTURE_KINDS = {
   toilet: {
     name: 'Toilet',
     band: [0, 36],
-    reads: { room: reads.length('Wall to wall at the toilet', 'Across the seat, wall to wall') },
+    reads: {
+      room: within(reads.length('Wall to wall at the toilet', 'Across the seat, wall to wall'), [5, 300], [14, 96]),
+    },
   },
   shower: {
     name: 'Shower',
     band: [0, 76],
     reads: {
-      headroom: reads.length('Shower headroom', 'Pan to skylight'),
+      headroom: within(reads.length('Shower headroom', 'Pan to skylight'), [10, 300], [50, 100]),
       closure: reads.choice('Closed by', 'glass', 'curtain', 'retractable screen'),
       length: reads.length('Inside length'),
       width: reads.length('Inside width'),
@@ -196,7 +261,7 @@ export const FIXTURE_KINDS = {
     name: 'Tub with shower',
     band: [0, 76],
     reads: {
-      headroom: reads.length('Shower headroom', 'Tub floor to skylight'),
+      headroom: within(reads.length('Shower headroom', 'Tub floor to skylight'), [10, 300], [50, 100]),
       closure: reads.choice('Closed by', 'glass', 'curtain', 'retractable screen'),
       length: reads.length('Inside length'),
       width: reads.length('Inside width'),
@@ -205,7 +270,7 @@ export const FIXTURE_KINDS = {
   'wet-bath': {
     name: 'Wet bath',
     band: [0, 76],
-    reads: { headroom: reads.length('Headroom', 'Pan to ceiling or skylight') },
+    reads: { headroom: within(reads.length('Headroom', 'Pan to ceiling or skylight'), [10, 300], [50, 100]) },
   },
   vanity: { name: 'Bath sink', band: [0, 36], reads: {} },
   linen: { name: 'Linen cabinet', band: [0, 76], reads: {} },
@@ -218,12 +283,12 @@ export type FixtureKind = keyof typeof FIXTURE_KINDS
 
 /** What can be read on every berth. */
 export const BERTH_READS = {
-  mattressLength: reads.length('Mattress length', 'Head to foot, on the cushion'),
-  mattressWidth: reads.length('Mattress width', 'At the shoulders'),
-  weightLimit: reads.weight('Weight limit', 'Label on the bunk board'),
-  headroom: reads.length('Headroom', 'Mattress top to whatever is above'),
-  heightAboveFloor: reads.length('Height above the floor', 'Floor to mattress top'),
-  guardHeight: reads.length('Guard above the mattress'),
+  mattressLength: within(reads.length('Mattress length', 'Head to foot, on the cushion'), [5, 1000], [40, 90]),
+  mattressWidth: within(reads.length('Mattress width', 'At the shoulders'), [5, 1000], [18, 84]),
+  weightLimit: within(reads.weight('Weight limit', 'Label on the bunk board'), [5, 10000], [75, 1200]),
+  headroom: within(reads.length('Headroom', 'Mattress top to whatever is above'), [0, 400], [8, 90]),
+  heightAboveFloor: within(reads.length('Height above the floor', 'Floor to mattress top'), [0, 200], [0, 84]),
+  guardHeight: within(reads.length('Guard above the mattress'), [0, 200], [0, 30]),
   ladder: reads.yesNo('Ladder'),
   outlet: reads.yesNo('Outlet within reach'),
   ownLight: reads.yesNo('Own light'),
@@ -263,8 +328,17 @@ export const BERTH_KINDS = {
 export type BerthKind = keyof typeof BERTH_KINDS
 
 export const OUTSIDE_KINDS = {
-  awning: { name: 'Awning', reads: { projection: reads.length('Projection'), power: reads.yesNo('Power') } },
-  steps: { name: 'Steps', reads: { kind: reads.choice('Kind', 'solid', 'hung'), rating: reads.weight('Carries') } },
+  awning: {
+    name: 'Awning',
+    reads: { projection: within(reads.length('Projection'), [5, 600], [24, 144]), power: reads.yesNo('Power') },
+  },
+  steps: {
+    name: 'Steps',
+    reads: {
+      kind: reads.choice('Kind', 'solid', 'hung'),
+      rating: within(reads.weight('Carries'), [5, 10000], [75, 1200]),
+    },
+  },
   'outside-kitchen': {
     name: 'Outside kitchen',
     reads: {
@@ -276,9 +350,18 @@ export const OUTSIDE_KINDS = {
   },
   'pass-through': {
     name: 'Pass-through door',
-    reads: { doorWidth: reads.length('Door width'), doorHeight: reads.length('Door height') },
+    reads: {
+      doorWidth: within(reads.length('Door width'), [2, 300], [6, 110]),
+      doorHeight: within(reads.length('Door height'), [2, 300], [6, 110]),
+    },
   },
-  bay: { name: 'Bay door', reads: { doorWidth: reads.length('Door width'), doorHeight: reads.length('Door height') } },
+  bay: {
+    name: 'Bay door',
+    reads: {
+      doorWidth: within(reads.length('Door width'), [2, 300], [6, 110]),
+      doorHeight: within(reads.length('Door height'), [2, 300], [6, 110]),
+    },
+  },
   hookups: { name: 'Water hookups', reads: {} },
   'power-inlet': { name: 'Power inlet', reads: {} },
   'dump-valve': { name: 'Dump valve', reads: {} },
@@ -287,7 +370,7 @@ export const OUTSIDE_KINDS = {
   'tv-bracket': { name: 'TV bracket', reads: {} },
   speakers: { name: 'Speakers', reads: {} },
   'furnace-vent': { name: 'Furnace vent', reads: {} },
-  receiver: { name: 'Rear receiver', reads: { rating: reads.weight('Carries') } },
+  receiver: { name: 'Rear receiver', reads: { rating: within(reads.weight('Carries'), [5, 10000], [75, 1200]) } },
 } as const satisfies Record<string, { name: string; reads: ReadingSpecs }>
 export type OutsideKind = keyof typeof OUTSIDE_KINDS
 
@@ -305,13 +388,26 @@ export type DoorKind = keyof typeof DOOR_KINDS
 
 /** Ratings of the tow vehicle. The lowest of them governs. */
 export const VEHICLE_READS = {
-  towRating: reads.weight('Tow rating', 'Owner’s manual, for this engine and axle'),
-  payload: reads.weight('Payload', 'Yellow label in the driver’s door'),
-  gcwr: reads.weight('GCWR', 'Owner’s manual'),
-  curbWeight: reads.weight('Curb weight', 'Scale ticket, or the manual'),
-  hitchTongue: reads.weight('Receiver, tongue weight', 'Label on the receiver, with weight distribution if used'),
-  hitchTrailer: reads.weight('Receiver, trailer weight', 'Label on the receiver'),
-  length: reads.length('Vehicle length', 'Bumper to receiver'),
-  seats: reads.count('Seats with belts'),
+  towRating: within(
+    reads.weight('Tow rating', 'Owner’s manual, for this engine and axle'),
+    [100, 100000],
+    [1000, 40000],
+  ),
+  payload: within(reads.weight('Payload', 'Yellow label in the driver’s door'), [50, 30000], [400, 8500]),
+  gcwr: within(reads.weight('GCWR', 'Owner’s manual'), [500, 150000], [3500, 50000]),
+  curbWeight: within(reads.weight('Curb weight', 'Scale ticket, or the manual'), [500, 40000], [2000, 11000]),
+  hitchTongue: within(
+    reads.weight('Receiver, tongue weight', 'Label on the receiver, with weight distribution if used'),
+    [20, 20000],
+    [100, 4500],
+  ),
+  hitchTrailer: within(reads.weight('Receiver, trailer weight', 'Label on the receiver'), [100, 100000], [1000, 40000]),
+  gvwr: within(reads.weight('GVWR of the vehicle', 'Label in the driver’s door'), [500, 60_000], [3_000, 20_000]),
+  gawrFront: within(reads.weight('GAWR, front', 'Label in the driver’s door'), [200, 30_000], [1_400, 9_000]),
+  gawrRear: within(reads.weight('GAWR, rear', 'Label in the driver’s door'), [200, 30_000], [1_400, 14_000]),
+  wheelbase: within(reads.length('Wheelbase', 'Middle of the front wheel to middle of the rear'), [30, 400], [85, 200]),
+  ball: within(reads.length('Ball on the hitch', 'Stamped on top of the ball'), [1, 6], [1.8, 2.4]),
+  length: within(reads.length('Vehicle length', 'Bumper to receiver'), [60, 600], [140, 300]),
+  seats: within(reads.count('Seats with belts'), [0, 60], [1, 15]),
 } as const satisfies ReadingSpecs
 export type VehicleKey = keyof typeof VEHICLE_READS

@@ -1,5 +1,5 @@
 import '../flaws/wording'
-import { array, mixed, number, object, string, type Schema } from 'yup'
+import { array, boolean, mixed, number, object, string, type Schema } from 'yup'
 import type { Unit } from '../quantity/quantity'
 
 /** Where a figure comes from. `label` and `measured` outrank `sheet` (the maker's brochure) and `told` (hearsay). */
@@ -14,6 +14,8 @@ export interface Reading {
   /** ISO date. */
   on?: string
   by?: string
+  /** It is out of the ordinary, was questioned, and whoever read it said that it is so. */
+  confirmed?: boolean
 }
 
 /** All that was ever read, by key. An absent key means: nobody knows, measure it. */
@@ -26,6 +28,9 @@ export interface ReadingSpec {
   unit?: Unit
   choices?: readonly string[]
   whole?: boolean
+  /** What it can be: anything else is refused. What is usual: anything else is kept and questioned. */
+  can?: readonly [number, number]
+  usual?: readonly [number, number]
   /** Where to put the tape, or which plate to read. */
   how?: string
 }
@@ -88,6 +93,17 @@ const text = (label: string, how?: string): ReadingSpec => ({ label, kind: 'text
 /** Short forms for writing a catalogue of what can be read. */
 export const reads = { length, weight, amount, count, yesNo, choice, text }
 
+/** A figure with its bounds: what it can be at all, and what it usually is. */
+export const within = (
+  spec: ReadingSpec,
+  can: readonly [number, number],
+  usual: readonly [number, number],
+): ReadingSpec => ({
+  ...spec,
+  can,
+  usual,
+})
+
 /** The schema of the readings of one kind of thing: only its keys, each with values of its own kind. */
 export function readingsSchema(specs: ReadingSpecs): Schema<Readings | undefined> {
   const fields = Object.fromEntries(
@@ -102,6 +118,7 @@ function readingSchema(spec: ReadingSpec): Schema {
     source: string().oneOf(SOURCES).required(),
     on: string().matches(/^\d{4}-\d{2}-\d{2}$/, 'a date such as 2026-10-03'),
     by: string().min(1).max(80),
+    confirmed: boolean(),
   })
     .noUnknown()
     .meta({ about: spec.label })
@@ -110,7 +127,8 @@ function readingSchema(spec: ReadingSpec): Schema {
 function valueSchema(spec: ReadingSpec): Schema {
   const expected = expectedValue(spec)
   if (spec.kind === 'number') {
-    const bounded = number().typeError(expected).min(0, expected).max(10_000_000, expected).required(expected)
+    const [least, most] = spec.can ?? [0, 10_000_000]
+    const bounded = number().typeError(expected).min(least, expected).max(most, expected).required(expected)
     return spec.whole ? bounded.integer(expected) : bounded
   }
   if (spec.kind === 'choice') return string().typeError(expected).oneOf(spec.choices!, expected).required(expected)
@@ -118,11 +136,14 @@ function valueSchema(spec: ReadingSpec): Schema {
   return mixed<boolean>().oneOf([true, false], expected).required(expected)
 }
 
-/** What would be right, in words: `a length in inches, 0 or more`. */
+const grouped = (value: number): string => value.toLocaleString('en-US')
+
+/** What would be right, in words: `a number in in, from 5 to 1,000`. */
 function expectedValue(spec: ReadingSpec): string {
   if (spec.kind === 'choice') return `one of ${spec.choices!.join(', ')}`
   if (spec.kind === 'yes-no') return 'true or false'
   if (spec.kind === 'text') return 'a text of 1 to 200 characters'
   const unit = spec.unit ? ` in ${spec.unit === '$' ? 'dollars' : spec.unit}` : ''
-  return `a ${spec.whole ? 'whole number' : 'number'}${unit}, 0 or more`
+  const range = spec.can ? `from ${grouped(spec.can[0])} to ${grouped(spec.can[1])}` : '0 or more'
+  return `a ${spec.whole ? 'whole number' : 'number'}${unit}, ${range}`
 }

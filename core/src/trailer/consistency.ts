@@ -4,18 +4,23 @@ import { inches, pounds } from '../quantity/quantity'
 import { overlapsAt } from '../plan/overlap'
 import { strays, TIMES } from '../plan/times'
 import type { Plan } from '../plan/plan'
+import { contradictions } from './contradictions'
 import { trailerFigure, type Trailer } from './trailer'
 import { vinCheckDigit } from './vin'
 
 /** What the schema cannot see: names that lead nowhere, weights that contradict each other, beds outside the box. */
 export function trailerFlaws(trailer: Trailer): Flaw[] {
   const names = nameFlaws(trailer)
-  return [
+  const wrong = [
     ...names,
     ...identityFlaws(trailer),
     ...absentFlaws(trailer),
     ...weightFlaws(trailer),
     ...placeFlaws(trailer.plan),
+  ]
+  return [
+    ...wrong,
+    ...(wrong.length ? [] : contradictions(trailer)),
     ...(names.length ? [] : crowdingFlaws(trailer.plan)),
   ]
 }

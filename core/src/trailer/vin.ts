@@ -38,4 +38,15 @@ export function vinCheckDigit(vin: string): string | undefined {
   return rest === 10 ? 'X' : String(rest)
 }
 
+/**
+ * The model years that the sign at position 10 stands for, thirty years apart (49 CFR 565.15, from memory): A is
+ * 1980 and 2010, Y 2000 and 2030, 1 to 9 2001 to 2009 and 2031 to 2039; I, O, Q, U, Z and 0 are not used.
+ */
+export function vinYears(vin: string): number[] {
+  const at = YEAR_SIGNS.indexOf(vin.charAt(9))
+  return at < 0 ? [] : [1980 + at, 2010 + at]
+}
+
+const YEAR_SIGNS = 'ABCDEFGHJKLMNPRSTVWXY123456789'
+
 export const vinIsValid = (vin: string): boolean => vin[8] === vinCheckDigit(vin) && vin.length === 17

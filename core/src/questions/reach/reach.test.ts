@@ -90,6 +90,7 @@ describe('can they get to everything', () => {
         name: 'Sofa bed',
         conversion: 'make',
         shape: { rect: [100, 2, 60, 92] },
+        head: 'off-door',
         access: ['front', 'rear'],
       }),
     ],

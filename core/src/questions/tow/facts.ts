@@ -15,6 +15,8 @@ export interface TowFacts {
   tires?: number
   unread: { axles: string[]; tires: string[] }
   coupler?: number
+  /** The ball it takes, inches. */
+  ball?: number
   /** Fresh water, gallons, all tanks; undefined when any is not known, or nobody looked for a tank. */
   freshGallons?: number
   /** Propane in full cylinders; undefined likewise. Makers' UVW leaves it out (common practice). */
@@ -40,6 +42,7 @@ export function towFacts(trailer: Trailer): TowFacts {
     tires: knownProduct(of('tireRating'), of('tires')),
     unread: { axles: unread('axleRating', 'axles'), tires: unread('tireRating', 'tires') },
     coupler: of('couplerRating'),
+    ball: of('couplerBall'),
     freshGallons: fresh && knownSum(fresh.map(({ readings }) => figure(readings, 'capacity'))),
     propane:
       cylinders &&

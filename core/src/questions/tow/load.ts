@@ -52,5 +52,7 @@ export const ratingsOf = (household: Household) => ({
   hitchTongue: vehicleFigure(household, 'hitchTongue'),
   hitchTrailer: vehicleFigure(household, 'hitchTrailer'),
   seats: vehicleFigure(household, 'seats'),
+  gvwr: vehicleFigure(household, 'gvwr'),
+  ball: vehicleFigure(household, 'ball'),
 })
 export type VehicleRatings = ReturnType<typeof ratingsOf>

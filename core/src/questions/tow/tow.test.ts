@@ -256,3 +256,24 @@ describe('what consultants say of classes (common practice)', () => {
     expect(judge(unit(), five).verdict).toBe('no')
   })
 })
+
+describe('the vehicle itself', () => {
+  // 5,400 lb, two of 330 lb, 80 lb of hitch and about 487 lb of tongue: about 6,297 lb.
+  it.each([
+    [6200, 'no'],
+    [6350, 'tight'],
+    [7000, 'fits'],
+  ])('with a GVWR of %d lb: %s', (gvwr, verdict) => {
+    const reason = judge(unit(), pulls({ gvwr })).because.find(({ rests }) =>
+      rests?.includes('household.vehicle.gvwr'),
+    )!
+    expect(reason.verdict).toBe(verdict)
+  })
+
+  it('another ball than the coupler takes is said in fractions, and is tight', () => {
+    const ball = (size: number) => judge(unit({}, { couplerBall: 2.3125 }), pulls({ ball: size }))
+    expect(ball(2).words).toContain('Its coupler takes a ball of 2 5/16 in, and theirs is 2 in: change the ball')
+    expect(ball(2)).toMatchObject({ verdict: 'tight', brief: 'another ball' })
+    expect(ball(2.3125).verdict).toBe('fits')
+  })
+})

@@ -1,7 +1,7 @@
 import { says } from '../../quantity/phrase'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { measure } from '../reason'
+import { fits, measure, tight, type Reason } from '../reason'
 import { estimateOf, placedGear } from './estimate'
 import { towFacts, type TowFacts } from './facts'
 import { loadOf, ratingsOf, type Load, type VehicleRatings } from './load'
@@ -25,7 +25,7 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
     topic: 'towing',
     against: 'too much to pull',
   },
-  version: 2,
+  version: 3,
   rules: TOW_RULES,
   baked: [],
   weight: 4,
@@ -54,8 +54,30 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
         ...trailerReasons(known, need.rules, estimate),
         ...gearReason(need.rules, estimate, placed),
         ...vehicleReasons(need, estimate),
+        ...ballReason(facts, need),
       ],
       ['ratings', ...(need.load.carriesFuel ? (['fuel'] as const) : [])],
     )
   },
 }
+
+/** Ball sizes are stamped in fractions: what is nearer than this is the same, inches. */
+const SAME_BALL = 0.05
+
+/** A ball that is too small lets go of the coupler, one too large does not go in. */
+function ballReason({ ball: coupler }: TowFacts, { ratings: { ball } }: TowNeed): Reason[] {
+  if (coupler === undefined || ball === undefined) return []
+  const rests = ['readings.couplerBall', 'household.vehicle.ball']
+  if (Math.abs(coupler - ball) < SAME_BALL) return [fits(says`Their ball is the size its coupler takes.`, { rests })]
+  const sizes = says`Its coupler takes a ball of ${ballSize(coupler)}, and theirs is ${ballSize(ball)}`
+  const words = says`${sizes}: change the ball, never pull with the wrong one.`
+  return [tight(words, { brief: 'another ball', rests })]
+}
+
+/** As it is stamped: `2 5/16 in`. */
+const ballSize = (inches: number): string =>
+  Math.abs(inches - 2.3125) < SAME_BALL
+    ? '2 5/16 in'
+    : Math.abs(inches - 1.875) < SAME_BALL
+      ? '1 7/8 in'
+      : `${inches} in`

@@ -14,6 +14,12 @@ interface Towed {
   rules: TowRules
 }
 
+/**
+ * Of a GVWR that is mostly the vehicle itself, weighed, a fifth of the usual reserve is as much as it is of its
+ * payload.
+ */
+const OF_GVWR = 0.2
+
 /** The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. */
 export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimate: TowEstimate): Reason[] {
   const { loaded, tongue } = estimate
@@ -52,6 +58,21 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
       }
       return notSaferThan(rated(payload, reserve), unweighed, still)
     }),
+    ...(ratings.gvwr === undefined || ratings.curbWeight === undefined
+      ? []
+      : [
+          withTongue((onTongue) => {
+            const weighs = ratings.curbWeight! + aboard + onTongue
+            const own = {
+              name: 'The vehicle’s GVWR',
+              rating: ratings.gvwr,
+              asked: weighs,
+              words: says`With people, hitch and tongue the ${small(vehicle)} weighs about ${pounds(weighs)}; its GVWR is`,
+              rests: ['household.vehicle.gvwr', 'household.vehicle.curbWeight'],
+            }
+            return notSaferThan(rated(own, reserve * OF_GVWR), unweighed, still)
+          }),
+        ]),
     combined(ratings, aboard + loaded, reserve, (given) => notSaferThan(given, unweighed, still)),
     withTongue((onTongue) =>
       rated(

@@ -1,0 +1,93 @@
+import { bounds } from '../plan/shape'
+import { LB_PER_KG } from '../quantity/parse'
+import { says, type Phrase } from '../quantity/phrase'
+import { inches, pounds } from '../quantity/quantity'
+import { oddReading, type Doubt } from '../readings/doubt'
+import { best, type Reading, type ReadingSpec, type Readings } from '../readings/reading'
+import { readingName } from './readingName'
+import { thingsOf, type Thing } from './things'
+import { trailerFigure, type Trailer } from './trailer'
+
+/** Pounds to a foot of box, dry: folding-size trailers to the heaviest (common practice, wide). */
+const USUAL_PER_FOOT = [70, 450] as const
+/** The share of the dry weight on the hitch beyond which it was misread rather than built so. */
+const SHARE = [0.03, 0.3] as const
+/** A mattress is not so much longer or wider than its drawing, inches. */
+const BEYOND_DRAWING = 12
+
+/** The figures on a trailer that are odd by themselves or beside others, and were not confirmed. */
+export function doubtsOf(trailer: Trailer): Doubt[] {
+  return thingsOf(trailer).flatMap((thing) =>
+    Object.entries(thing.readings ?? {}).flatMap(([name, readings]): Doubt[] => {
+      const reading = best(readings)
+      const spec = thing.specs[name]
+      if (!reading || !spec || reading.confirmed || typeof reading.value !== 'number') return []
+      const words = oddReading({ ...spec, label: readingName(trailer, `${thing.path}.${name}`) }, reading)
+      const odd = words ?? oddBeside(trailer, thing, name, reading, spec)
+      return odd ? [{ key: `${thing.path}.${name}`, says: odd }] : []
+    }),
+  )
+}
+
+function oddBeside(
+  trailer: Trailer,
+  thing: Thing,
+  name: string,
+  { value }: Reading,
+  spec: ReadingSpec,
+): Phrase | undefined {
+  const figure = value as number
+  if (spec.unit === 'lb' && figure === trailer.year)
+    return says`${spec.label} ${pounds(figure)}: that is its model year. Read the label again.`
+  if (thing.path === 'readings' && name === 'uvw') {
+    const { length } = trailer.plan.box
+    const perFoot = figure / (length / 12)
+    if (perFoot < USUAL_PER_FOOT[0]) {
+      const rather = pounds(Math.round(figure * LB_PER_KG))
+      return says`UVW ${pounds(figure)} is little for a box of ${inches(length)}. Were it kilograms, ${rather}?`
+    }
+    if (perFoot > USUAL_PER_FOOT[1]) return says`UVW ${pounds(figure)} is much for a box of ${inches(length)}.`
+  }
+  if (thing.path === 'readings' && name === 'hitchWeight') {
+    const uvw = trailerFigure(trailer, 'uvw')
+    if (uvw !== undefined && (figure < uvw * SHARE[0] || figure > uvw * SHARE[1]))
+      return says`Hitch weight ${pounds(figure)} of ${pounds(uvw)}: 10 to 15 % of it is usual.`
+  }
+  return thing.path.startsWith('plan.berths.') ? oddMattress(trailer, thing, name, figure) : undefined
+}
+
+function oddMattress({ plan }: Trailer, { id, name }: Thing, reading: string, figure: number): Phrase | undefined {
+  if (reading !== 'mattressLength' && reading !== 'mattressWidth') return undefined
+  const { shape, head } = plan.berths.find((one) => one.id === id)!
+  const { x0, x1, y0, y1 } = bounds(shape)
+  const lengthwise = (head === 'front' || head === 'rear') === (reading === 'mattressLength')
+  const drawn = lengthwise ? x1 - x0 : y1 - y0
+  const what = reading === 'mattressLength' ? 'long' : 'wide'
+  return figure > drawn + BEYOND_DRAWING
+    ? says`${name}: a mattress ${inches(figure)} ${what}, and it is drawn ${inches(drawn)} ${what}. Measure again.`
+    : undefined
+}
+
+/** The trailer without what is doubted: a figure nobody stands by counts as not read. */
+export function trusted(trailer: Trailer): Trailer {
+  const doubted = new Set(doubtsOf(trailer).map(({ key }) => key))
+  if (doubted.size === 0) return trailer
+  const without = (path: string, readings: Readings | undefined): Readings | undefined =>
+    readings && Object.fromEntries(Object.entries(readings).filter(([name]) => !doubted.has(`${path}.${name}`)))
+  const each = <T extends { id: string; readings?: Readings }>(path: string, list: T[]): T[] =>
+    list.map((one) => (one.readings ? { ...one, readings: without(`${path}.${one.id}`, one.readings)! } : one))
+  const { plan } = trailer
+  return {
+    ...trailer,
+    readings: without('readings', trailer.readings)!,
+    equipment: each('equipment', trailer.equipment),
+    plan: {
+      ...plan,
+      fixtures: each('plan.fixtures', plan.fixtures),
+      berths: each('plan.berths', plan.berths),
+      slides: each('plan.slides', plan.slides),
+      outside: each('plan.outside', plan.outside),
+      compartments: each('plan.compartments', plan.compartments),
+    },
+  }
+}
