@@ -51,7 +51,7 @@ describe('a unit in which something is wrong', () => {
     [
       'a weight in words',
       (t) => (t.readings.uvw[0].value = 'heavy'),
-      /^readings\.uvw\[0\]\.value: found "heavy"; right would be a number in lb, from 100 to 50,000/,
+      /^readings\.uvw\[0\]\.value: found "heavy"; right would be a number in pounds, from 100 to 50,000/,
     ],
     [
       'a bed outside the box',

@@ -32,7 +32,10 @@ export function householdDoubts({ people, vehicle }: Household): Doubt[] {
 }
 
 /** Well beyond the 3rd and 97th centile of both sexes (CDC growth charts, United States, 2000). */
-export function usualFor({ age, sex }: Person, measure: 'height' | 'weight'): readonly [number, number] {
+export function usualFor(
+  { age, sex }: Pick<Person, 'age' | 'sex'>,
+  measure: 'height' | 'weight',
+): readonly [number, number] {
   if (age >= 20) return GROWN[measure]
   if (age < 2) return INFANT[measure]
   const [name, per] = measure === 'height' ? (['stature', CM_PER_INCH] as const) : (['weight', 1 / LB_PER_KG] as const)

@@ -27,7 +27,7 @@ export interface HouseholdDraft {
   name: string
   people: PersonDraft[]
   pets: PetDraft[]
-  vehicle: { name: string; ratings: Record<VehicleKey, { value: string; source: Source }> }
+  vehicle: { name: string; ratings: Record<VehicleKey, RatingDraft> }
   trip: { nights: string; hookups: Household['trip']['hookups']; season: Household['trip']['season'] }
   limits: { budget: string; trailerLength: string; rigLength: string }
   guestsCome: Household['guestsCome']
@@ -36,12 +36,21 @@ export interface HouseholdDraft {
   notes: string
 }
 
+/** `confirmed`: the text that is odd, was questioned, and is so. */
+export interface RatingDraft {
+  value: string
+  source: Source
+  confirmed?: string
+}
+
 export interface PersonDraft {
   id: string
   name: string
   age: string
   height: string
   weight: string
+  /** The texts that are odd, were questioned, and are so. */
+  sure: { height: string; weight: string }
   sex: '' | NonNullable<Person['sex']>
   partner: string
   guest: boolean
@@ -143,12 +152,31 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
   return {
     name: household.name,
     people: people.map(
-      ({ id, name, age, height, weight, sex, partner, guest, seldom, climbs, needs, sharesWith, neverBeside }) => ({
+      ({
+        id,
+        name,
+        age,
+        height,
+        weight,
+        sure,
+        sex,
+        partner,
+        guest,
+        seldom,
+        climbs,
+        needs,
+        sharesWith,
+        neverBeside,
+      }) => ({
         id,
         name,
         age: String(age),
         height: lengthText(height, system),
         weight: weightText(weight, system),
+        sure: {
+          height: sure?.includes('height') ? lengthText(height, system) : '',
+          weight: sure?.includes('weight') ? weightText(weight, system) : '',
+        },
         sex: sex ?? '',
         partner: partner ?? '',
         guest: guest ?? false,
@@ -199,6 +227,7 @@ export const emptyPerson = (others: readonly { id: string }[]): PersonDraft => (
   age: '',
   height: '',
   weight: '',
+  sure: { height: '', weight: '' },
   sex: '',
   partner: '',
   guest: false,
@@ -281,17 +310,20 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     format: HOUSEHOLD_FORMAT,
     version: HOUSEHOLD_VERSION,
     name: draft.name,
-    people: draft.people.map(({ sex, partner, guest, seldom, climbs, needs, sharesWith, neverBeside, ...rest }) => ({
-      ...rest,
-      ...(sex && { sex }),
-      ...(partner && { partner }),
-      ...(guest && { guest }),
-      ...(guest && seldom && { seldom }),
-      ...(!climbs && { climbs }),
-      ...(needs.length && { needs }),
-      ...(sharesWith.length && { sharesWith }),
-      ...(neverBeside.length && { neverBeside }),
-    })),
+    people: draft.people.map(
+      ({ sex, sure, partner, guest, seldom, climbs, needs, sharesWith, neverBeside, ...rest }) => ({
+        ...rest,
+        ...(sex && { sex }),
+        ...sureOf(rest, sure),
+        ...(partner && { partner }),
+        ...(guest && { guest }),
+        ...(guest && seldom && { seldom }),
+        ...(!climbs && { climbs }),
+        ...(needs.length && { needs }),
+        ...(sharesWith.length && { sharesWith }),
+        ...(neverBeside.length && { neverBeside }),
+      }),
+    ),
     pets: draft.pets.map(({ crate, ...pet }) => ({ ...pet, ...(isGiven(crate) && { crate }) })),
     vehicle: { name: draft.vehicle.name, readings: Object.fromEntries(readings) },
     trip: draft.trip,
@@ -303,25 +335,36 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
   }
 }
 
+/** What is confirmed of a person: as long as the text is still the one that was questioned. */
+function sureOf(person: Pick<PersonDraft, 'height' | 'weight'>, sure: PersonDraft['sure']): Pick<Person, 'sure'> {
+  const list = (['height', 'weight'] as const).filter((key) => sure[key] !== '' && sure[key] === person[key])
+  return list.length ? { sure: list } : {}
+}
+
 /** What was typed as a reading of today, unless it is what was read before; earlier readings stay behind it. */
 function readingsOf(
   key: VehicleKey,
-  { value, source }: { value: string; source: Source },
+  { value, source, confirmed }: RatingDraft,
   { by, on }: Reader,
   before: Reading[] = [],
-): { value: unknown; source: Source; on?: string; by?: string }[] {
+): { value: unknown; source: Source; on?: string; by?: string; confirmed?: boolean }[] {
   if (value.trim() === '') return []
   const read = ratingValue(key, value)
   const known = best(before)
+  const sure = confirmed !== undefined && confirmed !== '' && confirmed === value
   if (
     known &&
     known.source === source &&
+    (known.confirmed ?? false) === sure &&
     typeof read === 'number' &&
     typeof known.value === 'number' &&
     Math.abs(known.value - read) < 0.6
   )
     return before
-  return [{ value: read, source, on, by }, ...before.filter((other) => other.source !== source)]
+  return [
+    { value: read, source, on, by, ...(sure && { confirmed: true }) },
+    ...before.filter((other) => other.source !== source),
+  ]
 }
 
 /** A number, or the text itself when it cannot be read: the schema then says what would be right. */
@@ -335,11 +378,7 @@ function ratingValue(key: VehicleKey, text: string): number | string {
   }
 }
 
-function ratingDraft(
-  reading: Reading | undefined,
-  key: VehicleKey,
-  system: MeasureSystem,
-): { value: string; source: Source } {
+function ratingDraft(reading: Reading | undefined, key: VehicleKey, system: MeasureSystem): RatingDraft {
   if (!reading || typeof reading.value !== 'number') return { value: '', source: 'label' }
   const { unit } = VEHICLE_READS[key] as { unit?: string }
   const value =
@@ -348,7 +387,7 @@ function ratingDraft(
       : unit === 'lb'
         ? weightText(reading.value, system)
         : String(reading.value)
-  return { value, source: reading.source }
+  return { value, source: reading.source, ...(reading.confirmed && { confirmed: value }) }
 }
 
 function eachRating<T>(make: (key: VehicleKey) => T): Record<VehicleKey, T> {

@@ -1,8 +1,8 @@
 import { array, boolean, mixed, string } from 'yup'
 import { objectOf } from '../flaws/objectOf'
-import { SOURCES, type Source } from '../readings/reading'
+import { SOURCES } from '../readings/reading'
 import { emptyDraft, emptyPerson, gearDraft, petDraft } from './draft'
-import type { GearDraft, HouseholdDraft, PersonDraft, PetDraft, SizeDraft } from './draft'
+import type { GearDraft, HouseholdDraft, PersonDraft, PetDraft, RatingDraft, SizeDraft } from './draft'
 import { GUEST_RHYTHMS, HOOKUPS, NEEDS, SEASONS, SEXES } from './household'
 
 const text = () => string().defined()
@@ -14,6 +14,7 @@ const person = objectOf<PersonDraft>()({
   age: text(),
   height: text(),
   weight: text(),
+  sure: objectOf<PersonDraft['sure']>()({ height: text(), weight: text() }).required(),
   sex: text().oneOf(['', ...SEXES]),
   partner: text(),
   guest: boolean().required(),
@@ -47,7 +48,7 @@ const gear = objectOf<GearDraft>()({
   first: text().oneOf(['', 'camp', 'road']),
 })
 
-const rating = objectOf<{ value: string; source: Source }>()({ value: text(), source: text().oneOf(SOURCES) })
+const rating = objectOf<RatingDraft>()({ value: text(), source: text().oneOf(SOURCES), confirmed: string() })
 const draft = objectOf<HouseholdDraft>()({
   name: text(),
   people: array(person.required()).min(1).max(14).required(),

@@ -121,7 +121,7 @@ describe('the interview as typed', () => {
     [
       'a rating in words',
       (d) => (d.vehicle.ratings.payload.value = 'plenty'),
-      'vehicle.readings.payload[0].value: a number in lb, from 50 to 30,000',
+      'vehicle.readings.payload[0].value: a number in pounds, from 50 to 30,000',
     ],
     ['no night at all', (d) => (d.trip.nights = '0'), 'trip.nights: a whole number from 1 to 365'],
     ['nobody', (d) => (d.people = []), 'people: at least one person'],

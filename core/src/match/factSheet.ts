@@ -3,10 +3,11 @@ import { ALL, type QuestionFacts } from '../questions/index'
 import type { HouseRules } from '../rules/houseRules'
 import { GROUNDS, type GroundFacts } from '../shared/shared'
 import { doubtsOf, trusted } from '../trailer/doubts'
+import { undrawn, type DrawnPart } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'
 
-/** A trailer's facts for all questions and for what they rest on, and which of its figures are doubted; as stored. */
-export type FactSheet = Readonly<GroundFacts & QuestionFacts & { doubts: Doubt[] }>
+/** A trailer's facts for all questions and for what they rest on, what is doubted and not drawn; as stored. */
+export type FactSheet = Readonly<GroundFacts & QuestionFacts & { doubts: Doubt[]; undrawn: DrawnPart[] }>
 
 /** Whatever has facts: a room below the questions, or a question. */
 interface Room {
@@ -26,7 +27,7 @@ export const factSheet = (trailer: Trailer, rules: HouseRules): FactSheet => ({ 
  * of many variants of a unit.
  */
 export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
-  const sheet = { doubts: doubtsOf(trailer) }
+  const sheet = { doubts: doubtsOf(trailer), undrawn: undrawn(trailer) }
   const known = trusted(trailer)
   for (const room of ROOMS) {
     let made: unknown
@@ -41,7 +42,7 @@ export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
  * under another key are not to be trusted.
  */
 export const factsKey = (rules: HouseRules): string =>
-  JSON.stringify([rules.ways, ['doubts', 1], ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)])])
+  JSON.stringify([rules.ways, ['doubts', 2], ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)])])
 
 function bakedRules({ id, baked }: Room, rules: HouseRules): object {
   const own = rules[id as keyof HouseRules] as unknown as Record<PropertyKey, unknown>

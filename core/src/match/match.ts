@@ -1,11 +1,12 @@
 import { householdDoubts, trustedHousehold } from '../household/doubts'
 import type { Household } from '../household/household'
-import type { Answer } from '../questions/answer'
+import { answerOf, type Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
 import { badness, ease, measure } from '../questions/reason'
 import type { Doubt } from '../readings/doubt'
 import type { HouseRules, RankingRules } from '../rules/houseRules'
 import { sharedFor } from '../shared/shared'
+import { TO_DRAW } from '../trailer/drawn'
 import type { FactSheet } from './factSheet'
 
 export interface Candidate {
@@ -75,7 +76,10 @@ export function judgeFor(
     const answers: Answers = {}
     const shared = solved(facts)
     for (const { question, need } of asked) {
-      const answer = question.judge({ facts: facts[question.id], need, shared })
+      const missing = question.drawing.filter((part) => facts.undrawn.includes(part))
+      const answer = missing.length
+        ? answerOf(missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])))
+        : question.judge({ facts: facts[question.id], need, shared })
       if (answer) answers[question.id] = doubting(answer, doubts.length ? [...facts.doubts, ...doubts] : facts.doubts)
     }
     return answers

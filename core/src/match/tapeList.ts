@@ -4,10 +4,12 @@ import { questionOf, type QuestionId } from '../questions/index'
 import type { Verdict } from '../questions/reason'
 import { best, type Reading, type ReadingSpec, type ReadingValue } from '../readings/reading'
 import type { HouseRules } from '../rules/houseRules'
+import { BERTH_KINDS, EQUIPMENT_KINDS, type EquipmentKind } from '../readings/catalogue'
+import { equipmentOf } from '../trailer/equipment'
 import { doubtsOf } from '../trailer/doubts'
 import { readingName } from '../trailer/readingName'
 import { thingAt, thingsOf, withReading } from '../trailer/things'
-import type { Trailer } from '../trailer/trailer'
+import { ABSENT_KINDS, type AbsentKind, type Trailer } from '../trailer/trailer'
 import { factsOn } from './factSheet'
 import { judgeFor, type Answers } from './match'
 
@@ -17,6 +19,8 @@ export interface ToMeasure {
   /** In words: `Upper bunk: weight limit`. */
   name: string
   spec?: ReadingSpec
+  /** A kind of thing that nobody has noted yet: there is one, or there is none. */
+  unnoted?: AbsentKind
   /** What is odd about the reading there is. */
   doubt?: Phrase
   /** Where it stands on the plan, by id. */
@@ -69,6 +73,7 @@ export function tapeList(
   const doubts = new Map(doubtsOf(trailer).map(({ key, says }) => [key, says]))
   const unread = thingsOf(trailer).flatMap(({ path, specs, readings }) =>
     Object.keys(specs)
+      .filter((key) => makesSense(trailer, path, key))
       .map((key) => ({ key: `${path}.${key}`, reading: best(readings?.[key]) }))
       .filter(({ key, reading }) => !reading || doubts.has(key))
       .map(({ key }) => key),
@@ -79,20 +84,46 @@ export function tapeList(
         .sort(([, a], [, b]) => b.households.size - a.households.size || b.questions.size - a.questions.size)
         .map(([key]) => key),
       ...unread,
+      ...unlooked(trailer).filter((key) => ![...waited.keys()].some((one) => `${one}.`.startsWith(`${key}.`))),
     ]),
   ]
   return keys.map((key) => {
     const found = thingAt(trailer, key)
+    const unnoted = found ? undefined : unnotedKind(key)
     const entry = waited.get(key)
     return {
       key,
       name: readingName(trailer, key),
       ...(doubts.has(key) && { doubt: doubts.get(key)! }),
+      ...(unnoted && { unnoted }),
       ...(found && { spec: found.spec, ...(found.thing.id && { id: found.thing.id }) }),
       households: [...(entry?.households ?? [])],
       questions: [...(entry?.questions ?? [])],
     }
   })
+}
+
+/** The ladder, guard and limit of a bed that has none of them are nobody's to read. */
+function makesSense({ plan }: Trailer, path: string, key: string): boolean {
+  const berth = plan.berths.find(({ id }) => path === `plan.berths.${id}`)
+  if (!berth) return true
+  const { limited, upper } = BERTH_KINDS[berth.kind]
+  if (key === 'weightLimit') return limited
+  return key === 'guardHeight' || key === 'ladder' ? upper : true
+}
+
+/** Equipment that nobody has looked for. */
+const unlooked = (trailer: Trailer): string[] =>
+  (Object.keys(EQUIPMENT_KINDS) as EquipmentKind[])
+    .filter((kind) => equipmentOf(trailer, kind) === undefined)
+    .map((kind) => `equipment.${kind}`)
+
+/** What kind of thing a key asks for that leads nowhere on the trailer yet. */
+function unnotedKind(key: string): AbsentKind | undefined {
+  if (key === 'plan.berths') return 'berth'
+  if (key === 'plan.compartments') return 'bay'
+  const [first, kind] = key.split('.')
+  return first === 'equipment' ? ABSENT_KINDS.find((one) => one === kind) : undefined
 }
 
 /**

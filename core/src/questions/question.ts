@@ -1,6 +1,7 @@
 import type { Household } from '../household/household'
 import type { RulesBelow, Shared } from '../shared/shared'
 import type { WayRules } from '../plan/wayRules'
+import type { DrawnPart } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'
 import type { Answer } from './answer'
 import type { CautionId } from './cautions'
@@ -23,6 +24,8 @@ export interface Question<Id extends string, Facts, Need, Rules, Baked extends k
   weight: number
   /** Asked anew for a night with guests: about living in it, not about pulling or paying. */
   living: boolean
+  /** Without these parts of the drawing it cannot be answered: then it is measure, before anything is judged. */
+  drawing: readonly DrawnPart[]
   /** What it may have to warn of. */
   cautions: readonly CautionId[]
   facts(trailer: Trailer, rules: Pick<Rules, Baked>, ways: WayRules): Facts

@@ -251,7 +251,7 @@ export const FIXTURE_KINDS = {
     name: 'Shower',
     band: [0, 76],
     reads: {
-      headroom: within(reads.length('Shower headroom', 'Pan to skylight'), [10, 300], [50, 100]),
+      headroom: within(reads.length('Shower headroom', 'Pan to skylight'), [5, 1_000], [50, 100]),
       closure: reads.choice('Closed by', 'glass', 'curtain', 'retractable screen'),
       length: reads.length('Inside length'),
       width: reads.length('Inside width'),
@@ -261,7 +261,7 @@ export const FIXTURE_KINDS = {
     name: 'Tub with shower',
     band: [0, 76],
     reads: {
-      headroom: within(reads.length('Shower headroom', 'Tub floor to skylight'), [10, 300], [50, 100]),
+      headroom: within(reads.length('Shower headroom', 'Tub floor to skylight'), [5, 1_000], [50, 100]),
       closure: reads.choice('Closed by', 'glass', 'curtain', 'retractable screen'),
       length: reads.length('Inside length'),
       width: reads.length('Inside width'),
@@ -270,7 +270,7 @@ export const FIXTURE_KINDS = {
   'wet-bath': {
     name: 'Wet bath',
     band: [0, 76],
-    reads: { headroom: within(reads.length('Headroom', 'Pan to ceiling or skylight'), [10, 300], [50, 100]) },
+    reads: { headroom: within(reads.length('Headroom', 'Pan to ceiling or skylight'), [5, 1_000], [50, 100]) },
   },
   vanity: { name: 'Bath sink', band: [0, 36], reads: {} },
   linen: { name: 'Linen cabinet', band: [0, 76], reads: {} },

@@ -136,14 +136,16 @@ function valueSchema(spec: ReadingSpec): Schema {
   return mixed<boolean>().oneOf([true, false], expected).required(expected)
 }
 
+const UNIT_WORDS: Partial<Record<Unit, string>> = { $: 'dollars', in: 'inches', lb: 'pounds' }
+
 const grouped = (value: number): string => value.toLocaleString('en-US')
 
-/** What would be right, in words: `a number in in, from 5 to 1,000`. */
+/** What would be right, in words: `a number in inches, from 5 to 1,000`. */
 function expectedValue(spec: ReadingSpec): string {
   if (spec.kind === 'choice') return `one of ${spec.choices!.join(', ')}`
   if (spec.kind === 'yes-no') return 'true or false'
   if (spec.kind === 'text') return 'a text of 1 to 200 characters'
-  const unit = spec.unit ? ` in ${spec.unit === '$' ? 'dollars' : spec.unit}` : ''
+  const unit = spec.unit ? ` in ${UNIT_WORDS[spec.unit] ?? spec.unit}` : ''
   const range = spec.can ? `from ${grouped(spec.can[0])} to ${grouped(spec.can[1])}` : '0 or more'
   return `a ${spec.whole ? 'whole number' : 'number'}${unit}, ${range}`
 }

@@ -83,11 +83,13 @@ function identityFlaws({ vin }: Trailer): Flaw[] {
     : []
 }
 
-function absentFlaws({ equipment, absent = [] }: Trailer): Flaw[] {
+function absentFlaws({ equipment, absent = [], plan }: Trailer): Flaw[] {
+  const there = (kind: string) =>
+    equipment.some((one) => one.kind === kind) ||
+    (kind === 'berth' && plan.berths.length > 0) ||
+    (kind === 'bay' && plan.compartments.length > 0)
   return absent.flatMap(({ kind }, i) =>
-    equipment.some((one) => one.kind === kind)
-      ? [error(`absent[${i}].kind`, kind, 'a kind of equipment that is not noted on it; this one is')]
-      : [],
+    there(kind) ? [error(`absent[${i}].kind`, kind, 'a kind of thing that is not noted on it; this one is')] : [],
   )
 }
 

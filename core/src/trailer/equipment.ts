@@ -1,5 +1,5 @@
 import type { EquipmentKind } from '../readings/catalogue'
-import type { Equipment, Trailer } from './trailer'
+import type { Absent, AbsentKind, Equipment, Trailer } from './trailer'
 
 /**
  * The equipment of a kind: as noted, none where somebody looked and found none, and undefined while nobody has
@@ -8,4 +8,37 @@ import type { Equipment, Trailer } from './trailer'
 export function equipmentOf({ equipment, absent = [] }: Trailer, kind: EquipmentKind): Equipment[] | undefined {
   const noted = equipment.filter((one) => one.kind === kind)
   return noted.length > 0 || absent.some((one) => one.kind === kind) ? noted : undefined
+}
+
+/**
+ * The trailer with a kind of thing noted: there is one, to be read further, or there is none, by whom and when.
+ * What is noted already stays as it is.
+ */
+export function withNoted(trailer: Trailer, kind: AbsentKind, there: boolean, seen: Omit<Absent, 'kind'>): Trailer {
+  const others = (trailer.absent ?? []).filter((one) => one.kind !== kind)
+  const { absent: _absent, ...rest } = trailer
+  if (!there) return isThere(trailer, kind) ? trailer : { ...rest, absent: [...others, { kind, ...seen }] }
+  const added =
+    isThere(trailer, kind) || kind === 'berth' || kind === 'bay' ? [] : [{ id: freeId(trailer, kind), kind }]
+  return {
+    ...rest,
+    equipment: [...trailer.equipment, ...added],
+    ...(others.length && { absent: others }),
+  }
+}
+
+function isThere({ equipment, plan }: Trailer, kind: AbsentKind): boolean {
+  if (kind === 'berth') return plan.berths.length > 0
+  return kind === 'bay' ? plan.compartments.length > 0 : equipment.some((one) => one.kind === kind)
+}
+
+/** An id that nothing else on the trailer has. */
+function freeId({ equipment, plan }: Trailer, kind: string): string {
+  const taken = new Set(
+    [equipment, plan.fixtures, plan.outside, plan.compartments, plan.berths].flat().map(({ id }) => id),
+  )
+  for (let n = 1; ; n++) {
+    const id = n === 1 ? kind : `${kind}-${n}`
+    if (!taken.has(id)) return id
+  }
 }

@@ -1,5 +1,6 @@
 import { EQUIPMENT_KINDS } from '../readings/catalogue'
 import type { ReadingSpecs } from '../readings/reading'
+import { DRAWN_PARTS, TO_DRAW } from './drawn'
 import { thingAt } from './things'
 import type { Trailer } from './trailer'
 
@@ -10,6 +11,9 @@ import type { Trailer } from './trailer'
 export function readingName(trailer: Trailer, key: string): string {
   const found = thingAt(trailer, key)
   if (found) return found.thing.id === undefined ? found.spec.label : of(found.thing.name, found.spec.label)
+  const part = DRAWN_PARTS.find((one) => TO_DRAW[one].key === key)
+  if (part) return part === 'inside' ? 'The inside: draw it' : 'The berths: draw them'
+  if (key === 'plan.compartments') return 'Bays: draw them, or say that there are none'
   // Equipment that nobody has noted at all is still to be looked for.
   const [first, kind, reading] = key.split('.')
   if (first !== 'equipment' || !kind || !(kind in EQUIPMENT_KINDS)) return key

@@ -42,18 +42,22 @@ export interface Trailer {
   layout: Layout
   readings: Readings
   equipment: Equipment[]
-  /** Kinds of equipment that are not there: somebody looked. */
+  /** Kinds of equipment, berths or bays that are not there: somebody looked. */
   absent?: Absent[]
   plan: Plan
 }
 
 export interface Absent {
-  kind: EquipmentKind
+  kind: AbsentKind
   source: Source
   /** ISO date. */
   on?: string
   by?: string
 }
+
+/** What can be noted as not there. */
+export const ABSENT_KINDS = [...(Object.keys(EQUIPMENT_KINDS) as EquipmentKind[]), 'berth', 'bay'] as const
+export type AbsentKind = (typeof ABSENT_KINDS)[number]
 
 export interface Equipment {
   id: string
@@ -75,7 +79,7 @@ const equipmentOf = (kind: string) =>
 export const equipmentSchemas = byKind(Object.keys(EQUIPMENT_KINDS), equipmentOf)
 
 const absent = objectOf<Absent>()({
-  kind: string().oneOf(Object.keys(EQUIPMENT_KINDS)).required(),
+  kind: string().oneOf(ABSENT_KINDS).required(),
   source: string().oneOf(SOURCES).required(),
   on: string().matches(/^\d{4}-\d{2}-\d{2}$/, 'a date such as 2026-10-03'),
   by: string().min(1).max(80),

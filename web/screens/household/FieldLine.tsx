@@ -4,6 +4,8 @@ import { Box, HStack, Text, type StackProps } from '@chakra-ui/react'
 import { useId, type ReactNode } from 'react'
 import type { FieldPath } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
+import type { Phrase } from '@hitchet/core/quantity/phrase'
+import { Said } from '../../look/measures'
 import { useVisibleErrors } from './useVisibleErrors'
 
 interface FieldLineProps extends Pick<StackProps, 'gap' | 'flexWrap'> {
@@ -12,6 +14,8 @@ interface FieldLineProps extends Pick<StackProps, 'gap' | 'flexWrap'> {
   label?: string
   /** What stands in that room while nothing is wrong. */
   hint?: string
+  /** What is odd about a figure in it, and what one press on Yes does. */
+  doubt?: { says: Phrase; onSure(): void }
   children: ReactNode
 }
 
@@ -19,7 +23,7 @@ interface FieldLineProps extends Pick<StackProps, 'gap' | 'flexWrap'> {
  * Fields side by side, and below them the room for one line that says what would be right in the first of them
  * that is not. It is always there, so that nothing moves under the finger when it fills or empties.
  */
-export function FieldLine({ fields, label, hint, children, ...layout }: FieldLineProps) {
+export function FieldLine({ fields, label, hint, doubt, children, ...layout }: FieldLineProps) {
   const id = useId()
   const says = useVisibleErrors(fields.map(({ path }) => path))
   const first = says.findIndex((one) => one !== undefined)
@@ -28,8 +32,26 @@ export function FieldLine({ fields, label, hint, children, ...layout }: FieldLin
       <HStack align="start" {...layout}>
         {children}
       </HStack>
-      <Text id={id} aria-live="polite" fontSize="13px" lineHeight="18px" minH="18px" color={first < 0 ? 'line' : 'no'}>
-        {first < 0 ? hint : `${fields[first]!.label}: right would be ${says[first]}`}
+      <Text
+        id={id}
+        aria-live="polite"
+        fontSize="13px"
+        lineHeight="18px"
+        minH="18px"
+        color={first >= 0 ? 'no' : doubt ? 'measure' : 'line'}
+      >
+        {first >= 0 ? (
+          `${fields[first]!.label}: right would be ${says[first]}`
+        ) : doubt ? (
+          <>
+            <Said phrase={doubt.says} />{' '}
+            <button type="button" onClick={doubt.onSure} style={{ textDecoration: 'underline', cursor: 'pointer' }}>
+              Yes, it is so
+            </button>
+          </>
+        ) : (
+          hint
+        )}
       </Text>
     </Box>
   )

@@ -5,6 +5,7 @@ import { Plus, Undo2, X } from 'lucide-react'
 import { memo, useCallback, useState } from 'react'
 import { get, useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { emptyPerson, type HouseholdDraft, type PersonDraft } from '@hitchet/core/household/draft'
+import { personDoubt } from '@hitchet/core/household/draftDoubts'
 import { NEEDS } from '@hitchet/core/household/household'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { PersonToken } from '../../drawing/PersonToken'
@@ -79,8 +80,10 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
   // For a moment after a line is added or taken out the roster is one behind.
   const token = tokensOf(people)[index]
   const name = people[index]?.name
+  const doubt = useDoubt(index)
   return (
     <FieldLine
+      doubt={doubt}
       gap="2"
       flexWrap={{ base: 'wrap', md: 'nowrap' }}
       label={name || `Person ${index + 1}`}
@@ -113,6 +116,32 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
     </FieldLine>
   )
 })
+
+/** A height or a weight that is odd for the age, as it is typed. */
+function useDoubt(index: number) {
+  const { control, getValues, setValue } = useFormContext<HouseholdDraft>()
+  const [age, sex, height, weight, sure] = useWatch({
+    control,
+    name: [
+      `people.${index}.age`,
+      `people.${index}.sex`,
+      `people.${index}.height`,
+      `people.${index}.weight`,
+      `people.${index}.sure`,
+    ],
+  })
+  // For a moment after a line is taken out there is nobody at its index.
+  const found = sure && personDoubt({ age, sex, height, weight, sure })
+  return (
+    found && {
+      says: found.says,
+      onSure: () =>
+        setValue(`people.${index}.sure.${found.measure}`, getValues(`people.${index}.${found.measure}`), {
+          shouldDirty: true,
+        }),
+    }
+  )
+}
 
 /** Partners are written on both: choosing one here sets the other, and frees whoever was there before. */
 function Partner({ index, people }: { index: number; people: { id: string; name: string }[] }) {

@@ -1,6 +1,9 @@
 'use client'
 
 import { SimpleGrid, Stack } from '@chakra-ui/react'
+import { useFormContext, useWatch } from 'react-hook-form'
+import type { HouseholdDraft } from '@hitchet/core/household/draft'
+import { ratingDoubt } from '@hitchet/core/household/draftDoubts'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { VEHICLE_READS, type VehicleKey } from '@hitchet/core/readings/catalogue'
 import { SelectField } from './Choice'
@@ -34,11 +37,19 @@ export function Vehicle() {
 
 function Rating({ reading }: { reading: VehicleKey }) {
   const spec: { label: string; how?: string; unit?: string } = VEHICLE_READS[reading]
+  const { control, setValue, getValues } = useFormContext<HouseholdDraft>()
+  const rating = useWatch({ control, name: `vehicle.ratings.${reading}` })
+  const says = rating && ratingDoubt(reading, rating)
+  const onSure = () =>
+    setValue(`vehicle.ratings.${reading}.confirmed`, getValues(`vehicle.ratings.${reading}.value`), {
+      shouldDirty: true,
+    })
   return (
     <FieldLine
       gap="2"
       label={spec.label}
       hint={spec.how}
+      doubt={says && { says, onSure }}
       fields={[{ path: `vehicle.ratings.${reading}.value`, label: spec.label }]}
     >
       <TextField

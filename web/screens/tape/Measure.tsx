@@ -5,12 +5,15 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import type { ToMeasure } from '@hitchet/core/match/tapeList'
 import { agrees, listed } from '@hitchet/core/quantity/phrase'
+import { best } from '@hitchet/core/readings/reading'
+import { thingAt } from '@hitchet/core/trailer/things'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { frameFor } from '../../drawing/frame'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
-import { useMeasures } from '../../look/measures'
+import { Said, useMeasures } from '../../look/measures'
 import { TakeReading } from '../unit/TakeReading'
+import { NoteThing } from './NoteThing'
 import { LaserPanel } from './laser/LaserPanel'
 import type { PlayedMeter } from './laser/playedMeter'
 import { useMeter } from './laser/useMeter'
@@ -44,7 +47,7 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
           {last && `Written down: ${last}.`}
         </Text>
         <Box as="ol" listStyleType="none">
-          {list.map(({ key, name, spec, households }) => (
+          {list.map(({ key, name, spec, unnoted, doubt, households }) => (
             <Box as="li" key={key} borderTopWidth="1px" borderColor="hair">
               <button
                 type="button"
@@ -68,6 +71,11 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
                     {households.length === 1 ? 'waits' : 'wait'} for it
                   </Text>
                 )}
+                {doubt && (
+                  <Text as="span" display="block" fontSize="14px" color="measure" fontWeight="600">
+                    <Said phrase={doubt} />
+                  </Text>
+                )}
                 {spec?.how && (
                   <Text as="span" display="block" fontSize="14px" color="line">
                     {spec.how}
@@ -79,15 +87,19 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
                   stock={trailer.stock}
                   path={key}
                   spec={spec}
+                  doubted={doubt && best(thingAt(trailer, key)?.thing.readings?.[thingAt(trailer, key)!.reading])}
                   filled={sent}
                   onTaken={() => (setLast(name), setOpen(undefined), setSent(undefined), router.refresh())}
                 />
               )}
-              {open === key && !spec && (
-                <Text pb="2">
-                  Nobody has noted this on the unit at all yet: look for it, and bring it in with the unit’s file.
-                </Text>
+              {open === key && unnoted && (
+                <NoteThing
+                  stock={trailer.stock}
+                  kind={unnoted}
+                  onNoted={() => (setLast(name), setOpen(undefined), router.refresh())}
+                />
               )}
+              {open === key && !spec && !unnoted && <Text pb="2">Draw it: the shelf is under Draw, above.</Text>}
             </Box>
           ))}
         </Box>

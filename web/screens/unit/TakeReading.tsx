@@ -3,7 +3,7 @@
 import { Box, Button, HStack, Input, NativeSelect, Text } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
 import { NotAFigure } from '@hitchet/core/quantity/parse'
-import { SOURCES, type ReadingSpec, type Source } from '@hitchet/core/readings/reading'
+import { SOURCES, type Reading, type ReadingSpec, type Source } from '@hitchet/core/readings/reading'
 import { typedReading } from '@hitchet/core/readings/typed'
 import { request } from '../request'
 import { useSaving } from '../useSaving'
@@ -14,12 +14,15 @@ export function TakeReading({
   stock,
   path,
   spec,
+  doubted,
   filled,
   onTaken,
 }: {
   stock: string
   path: string
   spec: ReadingSpec
+  /** The odd figure there is, which one tap confirms. */
+  doubted?: Reading
   filled?: string
   onTaken(): void
 }) {
@@ -37,7 +40,10 @@ export function TakeReading({
       if (!(failure instanceof NotAFigure)) throw failure
       return say(`Right would be ${failure.expected}`)
     }
-    const taken = await save(() => request('POST', `/api/trailers/${stock}/readings`, { key: path, text, source }))
+    await write({ text, source })
+  }
+  const write = async (reading: { text: string; source: Source; confirmed?: boolean }) => {
+    const taken = await save(() => request('POST', `/api/trailers/${stock}/readings`, { key: path, ...reading }))
     if (taken) onTaken()
   }
   const options = spec.kind === 'choice' ? spec.choices! : spec.kind === 'yes-no' ? ['yes', 'no'] : undefined
@@ -90,6 +96,16 @@ export function TakeReading({
           <Button type="submit" loading={busy} minH="40px">
             Write it down
           </Button>
+          {doubted && (
+            <Button
+              variant="outline"
+              minH="40px"
+              loading={busy}
+              onClick={() => void write({ text: `${String(doubted.value)}`, source: doubted.source, confirmed: true })}
+            >
+              It is {String(doubted.value)} {spec.unit}
+            </Button>
+          )}
         </HStack>
         {says && (
           <Text role="alert" color="no" fontSize="13.5px" pt="1">

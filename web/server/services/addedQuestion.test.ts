@@ -30,6 +30,7 @@ export const vintage: Question<'vintage', VintageFacts, VintageRules, VintageRul
   baked: ['oldBefore'],
   weight: 1,
   living: false,
+  drawing: [],
   cautions: [],
   facts: ({ year }: Trailer, { oldBefore }) => ({ year, old: year < oldBefore }),
   need: (_household, rules) => rules,

@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { rank } from '@hitchet/core/match/match'
 import { household, person, vehicle } from '@hitchet/core/testing/someone'
-import { berth, unit } from '@hitchet/core/testing/unit'
+import { berth, fixture, unit } from '@hitchet/core/testing/unit'
 import { inTransaction } from '../db/database'
 import { addHouseholds, allHouseholds } from '../db/households'
 import { allTrailers, saveTrailers } from '../db/trailers'
@@ -15,9 +15,10 @@ import { matchedYard } from './yard'
 ownDatabase('matching')
 
 const queen = berth('bed', 60, 80)
-const light = { ...unit({ berths: [queen] }), stock: 'LIGHT' }
-const heavy = { ...unit({ berths: [queen] }, { uvw: 8000, gvwr: 9900, hitchWeight: 900 }), stock: 'HEAVY' }
-const unread = { ...unit({ berths: [queen] }), stock: 'UNREAD' }
+const stand = fixture('nightstand', [200, 70, 12, 12])
+const light = { ...unit({ berths: [queen], fixtures: [stand] }), stock: 'LIGHT' }
+const heavy = { ...unit({ berths: [queen], fixtures: [stand] }, { uvw: 8000, gvwr: 9900, hitchWeight: 900 }), stock: 'HEAVY' }
+const unread = { ...unit({ berths: [queen], fixtures: [stand] }), stock: 'UNREAD' }
 delete unread.readings.hitchWeight
 
 beforeAll(() => inTransaction((transaction) => saveTrailers([light, heavy, unread], null, transaction)))

@@ -1,3 +1,4 @@
+import { phraseText } from '@hitchet/core/quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { describe, expect, it } from 'vitest'
 import type { Reading, Source } from '@hitchet/core/readings/reading'
@@ -11,7 +12,7 @@ import { yardFacts } from '../db/facts'
 import { trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { Refused } from '../refused'
-import { renewTrailer, takeIn, takeReading, tapeListFor } from './trailers'
+import { noteThing, renewTrailer, takeIn, takeReading, tapeListFor } from './trailers'
 
 ownDatabase('tape')
 
@@ -125,6 +126,23 @@ describe('a reading', () => {
     ])
   })
 
+  it('one that is odd is kept, stands on the tape list with a question, and one tap confirms it', async () => {
+    await stocked('C-4')
+    await take('C-4', 'plan.fixtures.shower.headroom', '770')
+    const asks = async () => {
+      const [unit] = await trailersByStock(['C-4'])
+      return (await tapeListFor(unit!)).find(({ key }) => key === 'plan.fixtures.shower.headroom')
+    }
+    expect(phraseText((await asks())!.doubt!)).toMatch(/headroom .* 77 in\?$/)
+    await takeReading(
+      'C-4',
+      { key: 'plan.fixtures.shower.headroom', text: '770', source: 'measured', confirmed: true },
+      NELL,
+      '2026-11-26',
+    )
+    expect(await asks()).toBeUndefined()
+  })
+
   it.each<[string, string, Source, number]>([
     ['plan.fixtures.shower.headroom', 'tall', 'measured', 422],
     ['plan.fixtures.sauna.headroom', '77', 'measured', 404],
@@ -134,6 +152,30 @@ describe('a reading', () => {
     const before = await now('C-3')
     expect(await refusal(take('C-3', key, text, source))).toMatchObject({ status })
     expect(await now('C-3')).toEqual(before)
+  })
+})
+
+describe('equipment nobody has looked for', () => {
+  const listed = async (stock: string) => {
+    const [unit] = await trailersByStock([stock])
+    return (await tapeListFor(unit!)).map(({ key, unnoted }) => (unnoted ? `${key}: ${unnoted}` : key))
+  }
+  it('is on the tape list, and one tap says that it is there, or that there is none', async () => {
+    await stocked('E-1')
+    expect(await listed('E-1')).toEqual(
+      expect.arrayContaining(['equipment.battery: battery', 'equipment.solar: solar']),
+    )
+    await noteThing('E-1', { kind: 'solar', there: false }, NELL, '2026-11-26')
+    await noteThing('E-1', { kind: 'battery', there: true }, NELL, '2026-11-26')
+    const { trailer } = await now('E-1')
+    expect(trailer.absent).toEqual([{ kind: 'solar', source: 'measured', on: '2026-11-26', by: 'Nell' }])
+    expect(trailer.equipment.at(-1)).toEqual({ id: 'battery', kind: 'battery' })
+    const after = await listed('E-1')
+    expect(after).not.toContain('equipment.solar: solar')
+    expect(after).toContain('equipment.battery.ampHours')
+    // There after all: then it is not absent any more.
+    await noteThing('E-1', { kind: 'solar', there: true }, NELL, '2026-11-26')
+    expect((await now('E-1')).trailer.absent).toBeUndefined()
   })
 })
 

@@ -5,7 +5,8 @@ import { NotAFigure } from '@hitchet/core/quantity/parse'
 import type { ReadingSpec, ReadingValue, Source } from '@hitchet/core/readings/reading'
 import { typedReading } from '@hitchet/core/readings/typed'
 import { thingAt, withReading } from '@hitchet/core/trailer/things'
-import type { Trailer } from '@hitchet/core/trailer/trailer'
+import { withNoted } from '@hitchet/core/trailer/equipment'
+import type { AbsentKind, Trailer } from '@hitchet/core/trailer/trailer'
 import { flawed, Refused } from '../refused'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
@@ -49,6 +50,8 @@ export interface TypedReading {
   key: string
   text: string
   source: Source
+  /** It is odd, was questioned, and is so. */
+  confirmed?: boolean
 }
 
 /**
@@ -57,19 +60,31 @@ export interface TypedReading {
  */
 export async function takeReading(
   stock: string,
-  { key, text, source }: TypedReading,
+  { key, text, source, confirmed }: TypedReading,
   { id, name }: Account,
   today: string,
 ): Promise<SavedTrailer> {
   const [found] = await trailersByStock([stock])
   const at = found && thingAt(found.trailer, key)
   if (!found || !at) throw new Refused(`Nothing on ${stock} is called ${key}.`, [], 404)
-  const reading = { value: typed(at.spec, text), source, on: today, by: name }
+  const reading = { value: typed(at.spec, text), source, on: today, by: name, ...(confirmed && { confirmed }) }
   // The schema once more: a figure may be typed well and still be out of all bounds.
   const { flaws } = parseTrailer(JSON.parse(JSON.stringify(withReading(found.trailer, key, reading))))
   const wrong = flaws.filter(({ severity }) => severity === 'error')
   if (wrong.length) throw new Refused(`Not taken: ${flawText(wrong[0]!)}`)
   return changeTrailer(stock, id, (latest) => withReading(latest, key, reading) ?? latest)
+}
+
+/** A kind of thing on a unit: there is one, or somebody looked and there is none. @throws Refused, Gone. */
+export async function noteThing(
+  stock: string,
+  { kind, there }: { kind: AbsentKind; there: boolean },
+  { id, name }: Account,
+  today: string,
+): Promise<SavedTrailer> {
+  return changeTrailer(stock, id, (latest) =>
+    withNoted(latest, kind, there, { source: 'measured', on: today, by: name }),
+  )
 }
 
 function typed(spec: ReadingSpec, text: string): ReadingValue {

@@ -55,6 +55,7 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
   baked: [],
   weight: 2,
   living: true,
+  drawing: ['inside'],
   cautions: [],
   facts: bathFacts,
   need: (household, rules) => {

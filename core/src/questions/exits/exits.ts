@@ -44,6 +44,7 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
   baked: [],
   weight: 2,
   living: true,
+  drawing: [],
   cautions: ['exits'],
   facts: ({ plan }, _rules, ways) => ofGeometry(plan, ['exits', ways], () => exitFacts(plan, ways)),
   need: () => ({}),

@@ -72,6 +72,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
   baked: ['pantryHeight', 'sinkRim'],
   weight: 2,
   living: true,
+  drawing: ['inside'],
   cautions: [],
   facts: galleyFacts,
   need: galleyNeed,

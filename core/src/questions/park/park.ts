@@ -38,6 +38,7 @@ export const park: Question<'park', ParkFacts, ParkNeed, ParkRules> = {
   baked: [],
   weight: 1,
   living: false,
+  drawing: [],
   cautions: ['parks'],
   facts: (trailer) => ({ overallLength: trailerFigure(trailer, 'overallLength') }),
   need: (household, { tight }) => {

@@ -33,6 +33,7 @@ export const price: Question<'price', PriceFacts, PriceNeed, PriceRules> = {
   baked: [],
   weight: 2,
   living: false,
+  drawing: [],
   cautions: [],
   facts: (trailer) => ({ asking: trailerFigure(trailer, 'askingPrice') }),
   need: ({ limits }, { tightShare }) => (limits.budget === undefined ? null : { budget: limits.budget, tightShare }),

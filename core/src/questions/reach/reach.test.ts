@@ -52,7 +52,15 @@ describe('can they get to everything', () => {
   })
 
   it('that there is no toilet at all is for the bath to say', () =>
-    expect(judge(reach, unit({ berths: [bed] }), two).verdict).toBe('fits'))
+    expect(judge(reach, unit({ berths: [bed], fixtures: [fixture('nightstand', [4, 80, 12, 12])] }), two).verdict).toBe(
+      'fits',
+    ))
+
+  it('of an undrawn inside nothing is claimed', () =>
+    expect(judge(reach, unit({ berths: [bed] }), two)).toMatchObject({
+      verdict: 'measure',
+      missing: ['plan.fixtures'],
+    }))
 
   it('a second toilet that is free makes up for the first', () => {
     expect(

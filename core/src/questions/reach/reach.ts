@@ -62,6 +62,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
   baked: [],
   weight: 2,
   living: true,
+  drawing: ['inside'],
   cautions: [],
   facts: ({ plan }) => ofGeometry(plan, ['reach'], () => reachFacts(plan)),
   need: ({ stances }, _rules, { ways }) => ({ roadAccess: stances.roadAccess, rules: ways }),

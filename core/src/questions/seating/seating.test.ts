@@ -71,7 +71,10 @@ describe('can they all sit together', () => {
       missing: ['plan.fixtures.booth.seats'],
     }))
   it('without a table it is tight', () =>
-    expect(judge(seating, unit(), two)).toMatchObject({ verdict: 'tight', brief: 'no table inside' }))
+    expect(judge(seating, unit({ fixtures: [fixture('cabinet', [10, 10, 24, 20])] }), two)).toMatchObject({
+      verdict: 'tight',
+      brief: 'no table inside',
+    }))
 
   const facing = unit({
     fixtures: [

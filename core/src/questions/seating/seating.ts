@@ -62,6 +62,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
   baked: [],
   weight: 1,
   living: true,
+  drawing: ['inside'],
   cautions: [],
   facts: seatingFacts,
   need: (household, rules) => ({

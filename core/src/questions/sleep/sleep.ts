@@ -47,6 +47,7 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
   baked: [],
   weight: 5,
   living: true,
+  drawing: ['berths'],
   cautions: ['exits', 'upper-bunk', 'cpap'],
   facts: (trailer) => ({ advertised: trailerFigure(trailer, 'advertisedSleeps') }),
   need: ({ stances }) => ({ bunks: stances.bunks }),

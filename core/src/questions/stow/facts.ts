@@ -9,6 +9,7 @@ import { area } from '../../plan/shape'
 import type { WayRules } from '../../plan/wayRules'
 import { knownSum } from '../../quantity/sum'
 import { cubicFeet } from '../../quantity/volume'
+import { baysLooked } from '../../trailer/drawn'
 import { trailerFigure, type Trailer } from '../../trailer/trailer'
 import type { StowRules } from './rules'
 
@@ -23,6 +24,8 @@ export interface StowFacts {
   shelves: number
   /** The usual sizes of dog crates, by their length, that stand on the floor at night off the ways. */
   crates: number[]
+  /** Whether somebody drew the bays, or looked and found none. */
+  baysLooked: boolean
   /** What the rear receiver carries, where read. */
   receiver?: number
 }
@@ -49,6 +52,7 @@ export function stowFacts(
       0,
     ),
     crates: ofGeometry(plan, ['crates', crates, ways], () => cratesOn(plan, crates, ways)),
+    baysLooked: baysLooked(trailer),
     ...(receiver !== undefined && { receiver }),
   }
 }

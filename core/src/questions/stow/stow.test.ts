@@ -53,6 +53,12 @@ const judged = (
   const people = household([person(), person()], { gear: brought, ...of })
   return answerTo(stow, unit({ fixtures: shelves, compartments, ...plan }), people)
 }
+const judgedWithout = (...kinds: 'bay'[]) =>
+  answerTo(
+    stow,
+    { ...unit({ fixtures: shelves }), absent: kinds.map((kind) => ({ kind, source: 'measured' })) },
+    household([person(), person()], { gear: [totes(1)] }),
+  )
 const totes = (count: number, given: Partial<Gear> = {}) => gear('Totes', [28, 18, 15], { count, weight: 28, ...given })
 
 describe('does everything go in', () => {
@@ -93,7 +99,9 @@ describe('does everything go in', () => {
   })
 
   it('without a bay it says so', () =>
-    expect(judged([], [totes(1)])).toMatchObject({ verdict: 'tight', brief: 'no bay' }))
+    expect(judgedWithout('bay')).toMatchObject({ verdict: 'tight', brief: 'no bay' }))
+  it('and where nobody looked for one, that is to be done', () =>
+    expect(judgedWithout()).toMatchObject({ verdict: 'measure', missing: ['plan.compartments'] }))
 })
 
 describe('where what may ride', () => {
@@ -167,7 +175,7 @@ describe('inside', () => {
     )
     // 6 x (1.5 + 7 x 0.3) cu ft of clothes by the house rule.
     expect(six.words).toContain('Clothes of 6 people for 7 days take about 21.6 cu ft')
-    expect(judged([], [], { fixtures: [] }, {}).brief).toBe('few shelves')
+    expect(judged([], [], { fixtures: [fixture('fridge', [10, 60, 30, 24])] }, {}).brief).toBe('few shelves')
   })
 
   it('the closet rod against 8 in each', () =>

@@ -37,18 +37,19 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | '
     topic: 'stowing',
     against: 'do not hold what they bring',
   },
-  version: 1,
+  version: 2,
   rules: STOW_RULES,
   baked: ['filled', 'crates'],
   weight: 2,
   living: false,
+  drawing: ['inside'],
   cautions: ['fuel'],
   facts: stowFacts,
   need: stowNeed,
   judge: ({ facts, need, shared: { nights, stowing } }) =>
     answerOf(
       [
-        ...gearReasons(need, stowing, nights.everyNight),
+        ...gearReasons(facts, need, stowing, nights.everyNight),
         ...closetReasons(facts, need),
         ...dryReason(stowing),
         ...crateReasons(facts, need),
@@ -69,7 +70,7 @@ function stowNeed(household: Household, rules: StowRules): StowNeed | null {
   }
 }
 
-function gearReasons({ gear, unsized }: StowNeed, what: Stowed, night: Night): Reason[] {
+function gearReasons({ baysLooked }: StowFacts, { gear, unsized }: StowNeed, what: Stowed, night: Night): Reason[] {
   const unknown: Reason[] = unsized.length
     ? [
         measure(
@@ -82,7 +83,9 @@ function gearReasons({ gear, unsized }: StowNeed, what: Stowed, night: Night): R
   if (what.facts.holds.length === 0)
     return [
       ...unknown,
-      tight(says`No bay is drawn on its plan: what they bring rides on the floor inside.`, { brief: 'no bay' }),
+      baysLooked
+        ? tight(says`It has no bay: what they bring rides on the floor inside.`, { brief: 'no bay' })
+        : measure(says`No bay is drawn on it yet, so nobody can say what goes in.`, ['plan.compartments']),
     ]
   return [
     ...unknown,

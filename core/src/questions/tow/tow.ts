@@ -30,6 +30,7 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
   baked: [],
   weight: 4,
   living: false,
+  drawing: [],
   cautions: ['ratings', 'fuel'],
   facts: towFacts,
   need: (household, rules) => ({

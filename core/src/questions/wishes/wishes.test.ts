@@ -22,6 +22,10 @@ const door = (id: string, x: number) => ({
   to: [x + 26, 96] as [number, number],
 })
 
+/** With something in it: what is not there then is not there. */
+const drawn = (plan: Partial<Trailer['plan']> = {}) =>
+  unit({ fixtures: [fixture('cabinet', [10, 10, 24, 20])], ...plan })
+
 describe('what people argue about', () => {
   it('is not asked by those who hold no stance, nor by those whose stances others answer', () => {
     expect(asks({})).toBe(false)
@@ -30,10 +34,10 @@ describe('what people argue about', () => {
   })
 
   it.each<[string, StanceId, Trailer, Trailer]>([
-    ['a second entry door', 'secondDoor', unit({ doors: [door('a', 30), door('b', 160)] }), unit()],
-    ['a tri-fold sofa', 'triFoldSofa', unit({ fixtures: [fixture('tri-fold-sofa', [10, 10, 70, 36])] }), unit()],
-    ['a jackknife sofa', 'jackknifeSofa', unit({ fixtures: [fixture('jackknife-sofa', [10, 10, 70, 36])] }), unit()],
-    ['theater seats', 'theaterSeats', unit({ fixtures: [fixture('theater-seats', [10, 10, 60, 36])] }), unit()],
+    ['a second entry door', 'secondDoor', unit({ doors: [door('a', 30), door('b', 160)] }), drawn()],
+    ['a tri-fold sofa', 'triFoldSofa', unit({ fixtures: [fixture('tri-fold-sofa', [10, 10, 70, 36])] }), drawn()],
+    ['a jackknife sofa', 'jackknifeSofa', unit({ fixtures: [fixture('jackknife-sofa', [10, 10, 70, 36])] }), drawn()],
+    ['theater seats', 'theaterSeats', unit({ fixtures: [fixture('theater-seats', [10, 10, 60, 36])] }), drawn()],
     [
       'a glass shower door',
       'glassShower',
@@ -44,7 +48,7 @@ describe('what people argue about', () => {
       'a plug for portable solar',
       'solarPort',
       unit({}, {}, [...standardEquipment(), equipment('solar-port', {})]),
-      { ...unit(), absent: [{ kind: 'solar-port', source: 'measured' }] },
+      { ...drawn(), absent: [{ kind: 'solar-port', source: 'measured' }] },
     ],
     [
       'power stabilizers',
@@ -52,7 +56,7 @@ describe('what people argue about', () => {
       unit({}, {}, [equipment('stabilizers', { drive: 'power pairs' })]),
       unit({}, {}, [equipment('stabilizers', { drive: 'manual' })]),
     ],
-    ['30 lb cylinders', 'largeCylinders', unit({}, {}, [equipment('lp-cylinder', { size: 30, count: 2 })]), unit()],
+    ['30 lb cylinders', 'largeCylinders', unit({}, {}, [equipment('lp-cylinder', { size: 30, count: 2 })]), drawn()],
     [
       'on-demand hot water',
       'onDemandHeater',
@@ -69,11 +73,11 @@ describe('what people argue about', () => {
   })
 
   it.each<[Stance, Trailer, string, string]>([
-    ['must', unit(), 'fits', 'No slide, as they like it.'],
-    ['must', unit({ slides: [slide] }), 'no', 'They want no slide at all; this one has one.'],
-    ['want', unit({ slides: [slide] }), 'tight', 'They would rather have no slide; this one has one.'],
-    ['avoid', unit(), 'tight', 'They would like a slide; this one has none.'],
-    ['avoid', unit({ slides: [slide] }), 'fits', 'It has a slide.'],
+    ['must', drawn(), 'fits', 'No slide, as they like it.'],
+    ['must', drawn({ slides: [slide] }), 'no', 'They want no slide at all; this one has one.'],
+    ['want', drawn({ slides: [slide] }), 'tight', 'They would rather have no slide; this one has one.'],
+    ['avoid', drawn(), 'tight', 'They would like a slide; this one has none.'],
+    ['avoid', drawn({ slides: [slide] }), 'fits', 'It has a slide.'],
   ])('no slide as a %s', (stance, trailer, verdict, words) => {
     const answer = judge(trailer, { noSlide: stance })
     expect(answer.verdict).toBe(verdict)

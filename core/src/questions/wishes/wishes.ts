@@ -3,6 +3,7 @@ import { STANCES, type StanceId } from '../../household/stances'
 import { says } from '../../quantity/phrase'
 import { figure, word, type Readings } from '../../readings/reading'
 import type { EquipmentKind, FixtureKind } from '../../readings/catalogue'
+import { TO_DRAW } from '../../trailer/drawn'
 import { equipmentOf } from '../../trailer/equipment'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
@@ -46,11 +47,12 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
     topic: 'wishes',
     against: 'without what they must have',
   },
-  version: 2,
+  version: 3,
   rules: { largeCylinder: 30 },
   baked: ['largeCylinder'],
   weight: 1,
   living: false,
+  drawing: [],
   cautions: [],
   facts: wishFacts,
   need: ({ stances }) => {
@@ -60,14 +62,18 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
   judge: ({ facts, need: { stances } }) =>
     answerOf(
       stances.flatMap(({ id, stance }) =>
-        id === 'noSlide' ? slideReason(facts.noSlide === true, stance) : reasonFor(facts[id], stance, thing(id)),
+        id === 'noSlide' && typeof facts.noSlide === 'boolean'
+          ? slideReason(facts.noSlide, stance)
+          : reasonFor(facts[id], stance, thing(id)),
       ),
     ),
 }
 
 function wishFacts(trailer: Trailer, { largeCylinder }: WishRules): WishFacts {
   const { plan } = trailer
-  const has = (kind: FixtureKind) => plan.fixtures.some((fixture) => fixture.kind === kind)
+  const inside = plan.fixtures.length > 0
+  const has = (kind: FixtureKind) =>
+    inside ? plan.fixtures.some((fixture) => fixture.kind === kind) : { read: TO_DRAW.inside.key }
   const showers = plan.fixtures.filter(({ kind }) => kind === 'shower' || kind === 'tub')
   const machine = (kind: EquipmentKind, key: string, test: (readings: Readings | undefined) => boolean | undefined) => {
     const noted = equipmentOf(trailer, kind)
@@ -75,8 +81,9 @@ function wishFacts(trailer: Trailer, { largeCylinder }: WishRules): WishFacts {
   }
   const ports = equipmentOf(trailer, 'solar-port')
   return {
-    secondDoor: plan.doors.filter(({ kind }) => kind === 'entry').length > 1,
-    noSlide: plan.slides.length === 0,
+    secondDoor:
+      plan.doors.filter(({ kind }) => kind === 'entry').length > 1 || (inside ? false : { read: TO_DRAW.inside.key }),
+    noSlide: plan.slides.length > 0 ? false : inside || { read: TO_DRAW.inside.key },
     powerStabilizers: machine('stabilizers', 'drive', (readings) =>
       known(word(readings, 'drive'), (drive) => drive !== 'manual'),
     ),
@@ -86,11 +93,13 @@ function wishFacts(trailer: Trailer, { largeCylinder }: WishRules): WishFacts {
     jackknifeSofa: has('jackknife-sofa'),
     triFoldSofa: has('tri-fold-sofa'),
     theaterSeats: has('theater-seats'),
-    glassShower: told(
-      showers,
-      (id) => `plan.fixtures.${id}.closure`,
-      (readings) => known(word(readings, 'closure'), (closure) => closure === 'glass'),
-    ),
+    glassShower: !inside
+      ? { read: TO_DRAW.inside.key }
+      : told(
+          showers,
+          (id) => `plan.fixtures.${id}.closure`,
+          (readings) => known(word(readings, 'closure'), (closure) => closure === 'glass'),
+        ),
     solarPort: ports ? ports.length > 0 : { read: 'equipment.solar-port' },
     onDemandHeater: machine('water-heater', 'fuel', (readings) =>
       known(word(readings, 'fuel'), (fuel) => fuel === 'on-demand gas'),

@@ -1,6 +1,7 @@
 'use client'
 
 import { Box, Button, HStack, Heading, Text, Wrap } from '@chakra-ui/react'
+import { resized } from '@hitchet/core/editing/box'
 import { becomesBed, madeIntoBed } from '@hitchet/core/editing/conversion'
 import { CORNERS, cornerCut, cutOf, straight, type Corner } from '@hitchet/core/editing/corner'
 import { withBounds, type Item } from '@hitchet/core/editing/item'
@@ -79,7 +80,7 @@ export function Inspector({ plan, item, many, onChange }: InspectorProps) {
 }
 
 function BoxFields({ plan, onChange }: Pick<InspectorProps, 'plan' | 'onChange'>) {
-  const set = (key: keyof Plan['box']) => (value: number) => onChange({ ...plan, box: { ...plan.box, [key]: value } })
+  const set = (key: keyof Plan['box']) => (value: number) => onChange(resized(plan, { [key]: value }))
   return (
     <Box>
       <HStack mb="1" gap="3" align="baseline">

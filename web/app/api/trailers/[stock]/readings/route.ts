@@ -1,16 +1,17 @@
-import { object, string } from 'yup'
+import { boolean, object, string } from 'yup'
 import { SOURCES, type Source } from '@hitchet/core/readings/reading'
 import { handler } from '../../../../../server/http/handler'
-import { takeReading } from '../../../../../server/services/trailers'
+import { takeReading, type TypedReading } from '../../../../../server/services/trailers'
 
 const body = object({
   key: string().max(200).required(),
   text: string().max(200).defined(),
   source: string<Source>().oneOf(SOURCES).required(),
+  confirmed: boolean(),
 })
 
 /** One more reading on a unit. */
-export const POST = handler<{ stock: string }, { key: string; text: string; source: Source }>(
+export const POST = handler<{ stock: string }, TypedReading>(
   ({ body: reading, account, params: { stock } }) =>
     takeReading(stock, reading, account, new Date().toISOString().slice(0, 10)),
   { body, most: 8_000 },
