@@ -1,6 +1,6 @@
 import type { Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
-import type { Answers } from './match'
+import type { Answers } from './judge'
 
 /** A question that was asked, with its words and its answer: all that a screen needs, as plain data. */
 export interface Asked {

@@ -8,7 +8,7 @@ import { LIVING } from '../testing/cases/living'
 import { WANTING } from '../testing/cases/wanting'
 import { COUPLE, FAMILY, LONG } from '../testing/lot'
 import { factSheet } from './factSheet'
-import { judgeFor } from './match'
+import { judgeFor } from './judge'
 
 const CASES: Case[] = [...LIVING, ...WANTING]
 

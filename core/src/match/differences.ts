@@ -1,7 +1,7 @@
 import type { Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
 import { badness, ease } from '../questions/reason'
-import type { Answers } from './match'
+import type { Answers } from './judge'
 
 /** A question over several units: whether it tells them apart, and how much. */
 export interface Difference {

@@ -3,7 +3,8 @@ import { marginText } from '../questions/margin'
 import type { Answer } from '../questions/answer'
 import { questionOf, type QuestionId } from '../questions/index'
 import { ease } from '../questions/reason'
-import { byWeightOfObjection, type Answers } from './match'
+import { type Answers } from './judge'
+import { byWeightOfObjection } from './match'
 
 /**
  * One sentence a person would say of a unit: what speaks against it, else what is tight or open, else what

@@ -1,24 +1,21 @@
-import { householdDoubts, trustedHousehold } from '../household/doubts'
 import type { Household } from '../household/household'
-import { answerOf, type Answer } from '../questions/answer'
+import type { Phrase } from '../quantity/phrase'
+import type { Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
-import { badness, ease, measure } from '../questions/reason'
-import type { Doubt } from '../readings/doubt'
+import { badness, ease } from '../questions/reason'
 import type { HouseRules, RankingRules } from '../rules/houseRules'
-import { sharedFor } from '../shared/shared'
-import { TO_DRAW } from '../trailer/drawn'
 import type { FactSheet } from './factSheet'
+import { judgeFor, type Answers } from './judge'
+import { nearlyFor, sizeOf } from './nearly'
 
 export interface Candidate {
   id: string
   facts: FactSheet
 }
 
-export type Answers = Partial<Record<QuestionId, Answer>>
-
 /**
- * `fits`: nothing against it. `measure`: nothing against it yet. `nearly`: one thing against it. `out`: more
- * than one.
+ * `fits`: nothing against it. `measure`: nothing against it yet. `nearly`: nothing any more, once the household
+ * makes a small change or two. `out`: no small change helps.
  */
 export const STANDINGS = ['fits', 'measure', 'nearly', 'out'] as const
 export type Standing = (typeof STANDINGS)[number]
@@ -29,82 +26,55 @@ export interface Match {
   /** 0 to 100, higher is better; only orders units of one standing. */
   score: number
   answers: Answers
+  /** The smallest changes that would let it in, after `if`, and their size by the house rules. */
+  nearly?: { changes: Phrase[]; size: number }
   /** For households with guests. */
   flexibility?: Flexibility
 }
 
-/** The yard in order for a household: what fits first, then what must be measured, what nearly fits, what does not. */
+/**
+ * The yard in order for a household: what fits first, then what must be measured, then what nearly fits, the
+ * smallest change first, then what does not, what fewest things speak against first.
+ */
 export function rank(candidates: readonly Candidate[], household: Household, rules: HouseRules): Match[] {
   const judge = judgeFor(household, rules)
   const flexibility = flexibilityFor(household, rules)
   return candidates
     .map(({ id, facts }) => ({
-      ...matchOf(id, judge(facts), rules.ranking),
+      ...matchOf(id, facts, household, judge(facts), rules),
       ...(flexibility && { flexibility: flexibility(facts) }),
     }))
     .sort(
       (a, b) =>
         STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) ||
-        (a.standing === 'nearly' ? shortBy(b) - shortBy(a) : 0) ||
+        (a.nearly?.size ?? 0) - (b.nearly?.size ?? 0) ||
+        (a.standing === 'out' ? objections(a) - objections(b) : 0) ||
         b.score - a.score ||
         (a.id < b.id ? -1 : 1),
     )
 }
 
-/**
- * How far the one thing against a unit is from being right, in steps of half a bar: four pounds over come
- * before half a ton over, and a berth short before five.
- */
-function shortBy({ answers }: Match): number {
-  const margin = Object.values(answers).find(({ verdict }) => verdict === 'no')?.margin
-  return margin ? Math.ceil((2 * margin.value) / margin.plenty) : -1
+const objections = ({ answers }: Match): number =>
+  Object.values(answers).filter(({ verdict }) => verdict === 'no').length
+
+function matchOf(id: string, facts: FactSheet, household: Household, answers: Answers, rules: HouseRules): Match {
+  const verdicts = Object.values(answers).map(({ verdict }) => verdict)
+  const score = scoreOf(answers, rules.ranking)
+  if (!verdicts.includes('no'))
+    return { id, standing: verdicts.includes('measure') ? 'measure' : 'fits', score, answers }
+  const set = nearlyFor(facts, household, answers, rules)
+  if (!set) return { id, standing: 'out', score, answers }
+  return { id, standing: 'nearly', score, answers, nearly: { changes: set.map(({ says }) => says), size: sizeOf(set) } }
 }
 
-/** The household's needs once, then any number of fact sheets against them. */
-export function judgeFor(
-  given: Household,
-  rules: HouseRules,
-  questions: typeof QUESTIONS = QUESTIONS,
-): (facts: FactSheet) => Answers {
-  const [household, doubts] = [trustedHousehold(given), householdDoubts(given)]
-  const asked = questions.flatMap((question) => {
-    const need = question.need(household, rules[question.id], rules)
-    return need === null ? [] : [{ question, need }]
-  })
-  const solved = sharedFor(household, rules)
-  return (facts) => {
-    const answers: Answers = {}
-    const shared = solved(facts)
-    for (const { question, need } of asked) {
-      const missing = question.drawing.filter((part) => facts.undrawn.includes(part))
-      const answer = missing.length
-        ? answerOf(missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])))
-        : question.judge({ facts: facts[question.id], need, shared })
-      if (answer) answers[question.id] = doubting(answer, doubts.length ? [...facts.doubts, ...doubts] : facts.doubts)
-    }
-    return answers
-  }
-}
-
-/** An answer that waits for a figure because the one that was read is doubted says so. */
-function doubting(answer: Answer, doubts: readonly Doubt[]): Answer {
-  const these = doubts.filter(({ key }) => answer.missing.includes(key))
-  return these.length
-    ? { ...answer, because: [...these.map(({ key, says }) => measure(says, [key])), ...answer.because] }
-    : answer
-}
-
-function matchOf(id: string, answers: Answers, { weights, points }: RankingRules): Match {
-  let [against, weight, earned, open] = [0, 0, 0, false]
+/** Of all that was asked, what the verdicts earn, 0 to 100. */
+function scoreOf(answers: Answers, { weights, points }: RankingRules): number {
+  let [weight, earned] = [0, 0]
   for (const question in answers) {
-    const answer = answers[question as QuestionId]!
-    if (answer.verdict === 'no') against += 1
-    if (answer.verdict === 'measure') open = true
     weight += weights[question as QuestionId]
-    earned += weights[question as QuestionId] * worth(answer, points)
+    earned += weights[question as QuestionId] * worth(answers[question as QuestionId]!, points)
   }
-  const standing: Standing = against > 1 ? 'out' : against === 1 ? 'nearly' : open ? 'measure' : 'fits'
-  return { id, standing, score: weight ? Math.round((1000 * earned) / weight) / 10 : 0, answers }
+  return weight ? Math.round((1000 * earned) / weight) / 10 : 0
 }
 
 /** How a unit does on ordinary days and when guests are there, each 0 to 100; undefined for those who have none. */
@@ -134,7 +104,7 @@ export function flexibilityFor(
   const withGuests = living(
     household.people.filter(({ seldom }) => !seldom).map(({ guest: _guest, ...person }) => person),
   )
-  const score = (answers: Answers) => Math.round(matchOf('', answers, rules.ranking).score)
+  const score = (answers: Answers) => Math.round(scoreOf(answers, rules.ranking))
   return (facts) => ({ everyday: score(everyday(facts)), withGuests: score(withGuests(facts)) })
 }
 

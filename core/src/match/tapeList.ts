@@ -11,7 +11,7 @@ import { readingName } from '../trailer/readingName'
 import { thingAt, thingsOf, withReading } from '../trailer/things'
 import { ABSENT_KINDS, type AbsentKind, type Trailer } from '../trailer/trailer'
 import { factsOn } from './factSheet'
-import { judgeFor, type Answers } from './match'
+import { judgeFor, type Answers } from './judge'
 
 /** A reading to take next on a unit. */
 export interface ToMeasure {

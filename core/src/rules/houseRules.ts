@@ -1,3 +1,4 @@
+import { NEARLY_RULES, type NearlyRules } from './nearlyRules'
 import { WAY_RULES } from '../plan/wayRules'
 import { ALL, type QuestionId, type QuestionRules } from '../questions/index'
 import type { Verdict } from '../questions/reason'
@@ -8,7 +9,7 @@ import { GROUNDS, type GroundRules, type RulesBelow } from '../shared/shared'
  * question's in its folder, those of what questions rest on in theirs. A manager may change them; nothing
  * else in the code holds a threshold. Lengths in inches, weights in pounds.
  */
-export type HouseRules = RulesBelow & QuestionRules & { ranking: RankingRules }
+export type HouseRules = RulesBelow & QuestionRules & { ranking: RankingRules; nearly: NearlyRules }
 
 export interface RankingRules {
   /** How much each question weighs in the order. */
@@ -21,6 +22,7 @@ export const DEFAULT_HOUSE_RULES: HouseRules = {
   ...(rulesOf(GROUNDS) as GroundRules),
   ...(rulesOf(ALL) as QuestionRules),
   ways: WAY_RULES,
+  nearly: NEARLY_RULES,
   ranking: {
     weights: Object.fromEntries(ALL.map(({ id, weight }) => [id, weight])) as Record<QuestionId, number>,
     points: { fits: 1, tight: 0.5, measure: 0.35, no: 0 },

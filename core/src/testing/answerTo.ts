@@ -1,6 +1,6 @@
 import type { Household } from '../household/household'
 import { factsOn, type FactSheet } from '../match/factSheet'
-import { judgeFor } from '../match/match'
+import { judgeFor } from '../match/judge'
 import { phraseText } from '../quantity/phrase'
 import type { Answer } from '../questions/answer'
 import { questionOf, type QuestionId } from '../questions/index'

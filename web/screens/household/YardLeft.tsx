@@ -4,6 +4,7 @@ import { Box, Flex, Text } from '@chakra-ui/react'
 import { useEffect, useState, type ReactNode } from 'react'
 import type { Household } from '@hitchet/core/household/household'
 import type { YardLeft as Left } from '../../server/services/matching'
+import { Said } from '../../look/measures'
 import { request } from '../request'
 import { StandingWord } from '../Verdict'
 
@@ -44,7 +45,7 @@ export function YardLeft({
       borderRadius="7px"
       p="4"
     >
-      <Box aria-live="polite" minH="74px">
+      <Box aria-live="polite" minH="98px">
         {left ? (
           <>
             <Text fontSize="24px" fontWeight="700" lineHeight="1.2">
@@ -55,6 +56,11 @@ export function YardLeft({
                 ? 'Nothing on the lot is ruled out yet.'
                 : left.out.map(({ units, against }) => `${units} ${against}`).join(', ')}
             </Text>
+            {left.ways[0] && (
+              <Text fontSize="14px" mt="1">
+                <b>{left.ways[0].units.length} more</b> if <Said phrase={left.ways[0].says} />.
+              </Text>
+            )}
           </>
         ) : (
           <Text>Say who they are, how old, and what pulls it; the yard sorts itself as you type.</Text>

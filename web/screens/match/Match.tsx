@@ -8,12 +8,13 @@ import { trailerFigure, trailerName } from '@hitchet/core/trailer/trailer'
 import { frameFor } from '../../drawing/frame'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
-import { matchedYard, type MatchedTrailer } from '../../server/services/yard'
+import { matchedYardWithWays, type MatchedTrailer } from '../../server/services/yard'
 import { Caution } from '../Caution'
 import { measureSystem } from '../measureCookie'
 import { PageHead } from '../PageHead'
 import { Choosing, CompareChosen } from './Choosing'
 import { unitAddress } from '../unitAddress'
+import { InTheWay } from './InTheWay'
 import { MatchRow } from './MatchRow'
 import { Paged } from './Paged'
 
@@ -29,13 +30,13 @@ const GROUPS: Record<Standing, { title: string; line: string }> = {
     title: 'These fit once measured',
     line: 'nothing against them yet, but something has to be read or measured first',
   },
-  nearly: { title: 'Nearly', line: 'one thing speaks against each' },
-  out: { title: 'Out', line: 'more than one thing speaks against them' },
+  nearly: { title: 'Nearly', line: 'a small change lets each of them in, the smallest first' },
+  out: { title: 'Out', line: 'no small change helps' },
 }
 
 /** The yard ranked for a household: what fits, what has to be measured, what nearly fits, what does not and why. */
 export async function MatchScreen({ id, household }: { id: string; household: Household }) {
-  const yard = await matchedYard(household)
+  const { yard, ways } = await matchedYardWithWays(household)
   const system = await measureSystem()
   const frame = frameFor(yard.map(({ trailer }) => trailer.plan))
   const groups = STANDINGS.map((standing) => ({
@@ -52,6 +53,7 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
       layout={trailer.layout}
       price={trailerFigure(trailer, 'askingPrice')}
       says={headline(match.answers)}
+      nearly={match.nearly?.changes}
       asked={asked(match.answers)}
       flexibility={match.flexibility}
       strip={
@@ -75,6 +77,7 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
         <CompareChosen household={id} />
       </PageHead>
       <Caution>{CAUTIONS.ratings}</Caution>
+      <InTheWay ways={ways} stocks={new Map(yard.map(({ id: unit, trailer }) => [unit, trailer.stock]))} />
       {yard.length === 0 && <Text py="8">The yard is empty. Bring in trailer files under Yard.</Text>}
       {groups.map(({ standing, units }) => (
         <Box as="section" key={standing} aria-labelledby={`group-${standing}`} mt="5">

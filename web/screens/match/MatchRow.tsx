@@ -6,7 +6,7 @@ import NextLink from 'next/link'
 import { useState, type ReactNode } from 'react'
 import type { Asked } from '@hitchet/core/match/asked'
 import type { Flexibility } from '@hitchet/core/match/match'
-import type { Phrase } from '@hitchet/core/quantity/phrase'
+import { listedPhrases, type Phrase } from '@hitchet/core/quantity/phrase'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { Figure, Said } from '../../look/measures'
 import { Caution } from '../Caution'
@@ -22,13 +22,15 @@ interface MatchRowProps {
   layout: string
   price?: number
   says: Phrase
+  /** The small changes that would let it in. */
+  nearly?: readonly Phrase[]
   asked: Asked[]
   flexibility?: Flexibility
   strip: ReactNode
 }
 
 /** One unit: its strip, a sentence, a bar for each question, and every reason on demand. */
-export function MatchRow({ stock, name, href, layout, price, says, asked, flexibility, strip }: MatchRowProps) {
+export function MatchRow({ stock, name, href, layout, price, says, nearly, asked, flexibility, strip }: MatchRowProps) {
   const [open, setOpen] = useState(false)
   return (
     <Box py="3" borderTopWidth="1px" borderColor="hair" mt="2" role="group" aria-label={`${stock} ${name}`}>
@@ -52,6 +54,11 @@ export function MatchRow({ stock, name, href, layout, price, says, asked, flexib
           <Text mt="1" fontSize="14.5px" maxW="420px">
             <Said phrase={says} />
           </Text>
+          {nearly && (
+            <Text mt="1" fontSize="14.5px" maxW="420px" fontWeight="600">
+              It would do if <Said phrase={listedPhrases(nearly)} />.
+            </Text>
+          )}
           {flexibility && (
             <Text
               mt="1"

@@ -1,5 +1,6 @@
 import type { Household } from '@hitchet/core/household/household'
 import type { FactSheet } from '@hitchet/core/match/factSheet'
+import { inTheWay, type Way } from '@hitchet/core/match/inTheWay'
 import { rank, type Match } from '@hitchet/core/match/match'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 
@@ -14,6 +15,16 @@ export interface RankJob {
 export function rankAll({ facts, households, rules }: RankJob): Match[][] {
   const candidates = facts.map(({ id, facts: text }) => ({ id, facts: JSON.parse(text) as FactSheet }))
   return households.map((household) => rank(candidates, household, rules))
+}
+
+/** The yard ranked for one household, and what stands in its way. */
+export function rankOne({ facts, household, rules }: Omit<RankJob, 'households'> & { household: Household }): {
+  matches: Match[]
+  ways: Way[]
+} {
+  const candidates = facts.map(({ id, facts: text }) => ({ id, facts: JSON.parse(text) as FactSheet }))
+  const matches = rank(candidates, household, rules)
+  return { matches, ways: inTheWay(candidates, matches, household, rules) }
 }
 
 /** How the yard stands for a household, in three figures. */

@@ -1,6 +1,6 @@
 import type { Household } from '@hitchet/core/household/household'
 import type { FactSheet } from '@hitchet/core/match/factSheet'
-import { judgeFor } from '@hitchet/core/match/match'
+import { judgeFor } from '@hitchet/core/match/judge'
 import { waitedFor, type Waited } from '@hitchet/core/match/tapeList'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'

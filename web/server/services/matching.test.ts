@@ -17,7 +17,10 @@ ownDatabase('matching')
 const queen = berth('bed', 60, 80)
 const stand = fixture('nightstand', [200, 70, 12, 12])
 const light = { ...unit({ berths: [queen], fixtures: [stand] }), stock: 'LIGHT' }
-const heavy = { ...unit({ berths: [queen], fixtures: [stand] }, { uvw: 8000, gvwr: 9900, hitchWeight: 900 }), stock: 'HEAVY' }
+const heavy = {
+  ...unit({ berths: [queen], fixtures: [stand] }, { uvw: 8000, gvwr: 9900, hitchWeight: 900 }),
+  stock: 'HEAVY',
+}
 const unread = { ...unit({ berths: [queen], fixtures: [stand] }), stock: 'UNREAD' }
 delete unread.readings.hitchWeight
 

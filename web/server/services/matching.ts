@@ -1,5 +1,7 @@
 import type { Household } from '@hitchet/core/household/household'
-import type { Answers, Match, Standing } from '@hitchet/core/match/match'
+import type { Answers } from '@hitchet/core/match/judge'
+import type { Match, Standing } from '@hitchet/core/match/match'
+import type { Way } from '@hitchet/core/match/inTheWay'
 import { questionOf, type QuestionId } from '@hitchet/core/questions/index'
 import { yardFacts } from '../db/facts'
 import { houseRules } from '../houseRules'
@@ -8,6 +10,12 @@ import { inWorker } from '../jobs/pool'
 /** The yard ranked for a household. */
 export async function rankYard(household: Household): Promise<Match[]> {
   return (await rankYardFor([household]))[0]!
+}
+
+/** The yard ranked for a household, and what would let in more of it. */
+export async function rankYardWithWays(household: Household): Promise<{ matches: Match[]; ways: Way[] }> {
+  const rules = houseRules()
+  return inWorker('rankOne', { facts: await yardFacts(rules), household, rules })
 }
 
 /** The yard ranked for each of some households: its facts are read and parsed once. */
@@ -31,13 +39,15 @@ export interface YardLeft {
    * several.
    */
   out: { question: QuestionId; units: number; against: string }[]
+  /** What would let in more, by the ids of those units. */
+  ways: Way[]
   /** Every unit, best first. */
   units: { id: string; standing: Standing }[]
 }
 
 /** How much of the yard is still possible: for the interview, while it is typed. */
 export async function yardLeft(household: Household): Promise<YardLeft> {
-  const matches = await rankYard(household)
+  const { matches, ways } = await rankYardWithWays(household)
   const against = new Map<QuestionId, number>()
   for (const { answers } of matches) {
     for (const [question, answer] of Object.entries(answers) as [QuestionId, { verdict: string }][]) {
@@ -50,6 +60,7 @@ export async function yardLeft(household: Household): Promise<YardLeft> {
     out: [...against]
       .map(([question, units]) => ({ question, units, against: questionOf(question).words.against }))
       .sort((a, b) => b.units - a.units),
+    ways,
     units: matches.map(({ id, standing }) => ({ id, standing })),
   }
 }

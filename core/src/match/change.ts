@@ -1,0 +1,132 @@
+import type { Household } from '../household/household'
+import { STANCES, type StanceId } from '../household/stances'
+import { feet, says, type Phrase } from '../quantity/phrase'
+import { dollars, pounds } from '../quantity/quantity'
+import type { VehicleKey } from '../readings/catalogue'
+import { figure } from '../readings/reading'
+import type { HouseRules } from '../rules/houseRules'
+import { plainName } from '../stowing/stowed'
+
+/** Something a household could do or allow. `id` is equal for equal changes. */
+export interface Change {
+  id: string
+  size: number
+  /** After `if`: `if the two youngest share`. */
+  says: Phrase
+  change(setting: Setting): Setting
+}
+
+/** Who asks, by which rules, and who of them sleeps in a tent. */
+export interface Setting {
+  household: Household
+  rules: HouseRules
+  tents: readonly string[]
+}
+
+export function moreBudget({ limits }: Household, amount: number, size: number): Change {
+  const budget = Math.ceil(((limits.budget ?? 0) + amount) / 100) * 100
+  const more = budget - (limits.budget ?? 0)
+  return {
+    id: `budget:${budget}`,
+    size,
+    says: says`they spend ${dollars(more)} more`,
+    change: (now) => ({ ...now, household: { ...now.household, limits: { ...now.household.limits, budget } } }),
+  }
+}
+
+export function longerAllowed(
+  { limits }: Household,
+  key: 'trailerLength' | 'rigLength',
+  amount: number,
+  size: number,
+): Change {
+  const longest = (limits[key] ?? 0) + amount
+  return {
+    id: `${key}:${longest}`,
+    size,
+    says:
+      key === 'trailerLength' ? says`${feet(longest)} of trailer is allowed` : says`${feet(longest)} of rig is allowed`,
+    change: (now) => ({ ...now, household: { ...now.household, limits: { ...now.household.limits, [key]: longest } } }),
+  }
+}
+
+const RATING_WORDS: Partial<Record<VehicleKey, string>> = {
+  towRating: 'a tow rating of',
+  payload: 'a payload of',
+  gcwr: 'a GCWR of',
+  gvwr: 'a GVWR of',
+  hitchTongue: 'a receiver that carries',
+  hitchTrailer: 'a receiver rated',
+}
+
+/** Another vehicle, or another receiver on theirs; in steps of ten pounds, as labels are. */
+export function higherRating(household: Household, key: VehicleKey, amount: number, size: number): Change {
+  const value = Math.ceil(((figure(household.vehicle.readings, key) ?? 0) + amount) / 10) * 10
+  return {
+    id: `${key}:${value}`,
+    size,
+    says: says`they had ${RATING_WORDS[key] ?? key} ${pounds(value)}`,
+    change: (now) => {
+      const { vehicle } = now.household
+      const readings = { ...vehicle.readings, [key]: [{ value, source: 'label' as const, confirmed: true }] }
+      return { ...now, household: { ...now.household, vehicle: { ...vehicle, readings } } }
+    },
+  }
+}
+
+export const shared = (a: { id: string; name: string }, b: { id: string; name: string }, size: number): Change => ({
+  id: `share:${[a.id, b.id].sort().join('+')}`,
+  size,
+  says: says`${a.name} and ${b.name} share a bed`,
+  change: (now) => ({
+    ...now,
+    household: {
+      ...now.household,
+      people: now.household.people.map((one) =>
+        one.id === a.id || one.id === b.id
+          ? { ...one, sharesWith: [...(one.sharesWith ?? []), one.id === a.id ? b.id : a.id] }
+          : one,
+      ),
+    },
+  }),
+})
+
+export const inTent = ({ id, name }: { id: string; name: string }, size: number): Change => ({
+  id: `tent:${id}`,
+  size,
+  says: says`${name} sleeps in a tent`,
+  change: (now) => ({ ...now, tents: [...now.tents, id] }),
+})
+
+export const wishGivenUp = (id: StanceId, size: number): Change => ({
+  id: `wish:${id}`,
+  size,
+  says: id === 'noSlide' ? says`they take a slide` : says`they do without ${wish(id)}`,
+  change: (now) => ({
+    ...now,
+    household: { ...now.household, stances: { ...now.household.stances, [id]: 'want' } },
+  }),
+})
+
+/** Its label within a sentence. */
+const wish = (id: StanceId): string => STANCES[id].label.replace(/^[A-Z](?=[a-z ])/, (letter) => letter.toLowerCase())
+
+export const leftAtHome = (gear: Household['gear'][number], size: number): Change => ({
+  id: `leave:${gear.id}`,
+  size,
+  says: says`the ${plainName(gear)} ${gear.count > 1 ? 'stay' : 'stays'} home`,
+  change: (now) => ({
+    ...now,
+    household: { ...now.household, gear: now.household.gear.filter(({ id }) => id !== gear.id) },
+  }),
+})
+
+export const dryTank = (size: number): Change => ({
+  id: 'dry tank',
+  size,
+  says: says`they travel with the fresh tank empty`,
+  change: (now) => ({
+    ...now,
+    rules: { ...now.rules, tow: { ...now.rules.tow, freshShareWithHookups: 0, freshShareWithout: 0 } },
+  }),
+})

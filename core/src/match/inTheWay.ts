@@ -1,0 +1,155 @@
+import type { Household } from '../household/household'
+import { STANCE_IDS } from '../household/stances'
+import { says, type Phrase } from '../quantity/phrase'
+import type { QuestionId } from '../questions/index'
+import type { VehicleKey } from '../readings/catalogue'
+import { figure } from '../readings/reading'
+import type { HouseRules } from '../rules/houseRules'
+import { higherRating, longerAllowed, moreBudget, wishGivenUp, type Change, type Setting } from './change'
+import type { Answers } from './judge'
+import type { Candidate, Match } from './match'
+import { answersWith, otherBeds } from './nearly'
+
+/** What would let in so many units that something speaks against: one change, or two together. */
+export interface Way {
+  /** After `if`. */
+  says: Phrase
+  units: string[]
+}
+
+/** So many are told: single changes, then pairs that let in more than either alone. */
+const MOST_SINGLE = 3
+const MOST_PAIRS = 2
+
+type Raisable = 'budget' | 'trailerLength' | 'rigLength' | VehicleKey
+
+/** What a unit asks of each limit that it passes; absent: something speaks against it that is no limit. */
+interface Asked {
+  id: string
+  limits?: ReadonlyMap<Raisable, number>
+  /** The only question against it, where it is one that only trying tells. */
+  tryable?: QuestionId
+}
+
+/**
+ * Over the whole yard: the single changes, and pairs of them, that let in the most units nothing else speaks
+ * against. A limit is raised to what the last of those units asks, which is exact; two who share, somebody in a
+ * tent and wishes given up are tried on each unit.
+ */
+export function inTheWay(
+  candidates: readonly Candidate[],
+  matches: readonly Match[],
+  household: Household,
+  rules: HouseRules,
+): Way[] {
+  const facts = new Map(candidates.map((one) => [one.id, one.facts]))
+  const asked = matches
+    .filter(({ standing }) => standing === 'nearly' || standing === 'out')
+    .map(({ id, answers }) => askedBy(id, answers, household))
+  const start: Setting = { household, rules, tents: [] }
+  const tried = tryable(household, rules).map(({ change, question }) => ({
+    says: change.says,
+    units: asked
+      .filter((one) => one.tryable === question)
+      .filter(({ id }) => noneAgainst(answersWith(facts.get(id)!, start, [change])))
+      .map(({ id }) => id),
+  }))
+  const kinds = [...new Set(asked.flatMap(({ limits }) => [...(limits?.keys() ?? [])]))]
+  const single = kinds.map((kind) => raised([kind], asked, household))
+  const pairs = kinds
+    .flatMap((a, i) => kinds.slice(i + 1).map((b) => raised([a, b], asked, household)))
+    .filter(
+      (pair) => pair.units.length > Math.max(0, ...pair.of.map((kind) => single[kinds.indexOf(kind)]!.units.length)),
+    )
+  const most = <T extends Way>(ways: readonly T[], count: number): Way[] =>
+    ways
+      .filter(({ units }) => units.length > 0)
+      .sort((a, b) => b.units.length - a.units.length)
+      .slice(0, count)
+      .map((way) => ({ says: way.says, units: way.units }))
+  const first = most([...single, ...tried], MOST_SINGLE)
+  const best = first[0]?.units.length ?? 0
+  return [
+    ...first,
+    ...most(
+      pairs.filter(({ units }) => units.length > best),
+      MOST_PAIRS,
+    ),
+  ]
+}
+
+const noneAgainst = (answers: Answers): boolean => Object.values(answers).every(({ verdict }) => verdict !== 'no')
+
+/** Which limits a unit passes and by how much, from the reasons that say no. */
+function askedBy(id: string, answers: Answers, household: Household): Asked {
+  const against = (Object.entries(answers) as [QuestionId, NonNullable<Answers[QuestionId]>][]).filter(
+    ([, { verdict }]) => verdict === 'no',
+  )
+  const limits = new Map<Raisable, number>()
+  for (const [question, { because }] of against) {
+    for (const { verdict, margin, rests = [] } of because) {
+      if (verdict !== 'no') continue
+      const kind = limitOf(question, rests)
+      const now = kind && limitNow(household, kind)
+      if (!kind || !margin || now === undefined) return { id, ...(against.length === 1 && { tryable: against[0]![0] }) }
+      limits.set(kind, Math.max(limits.get(kind) ?? 0, now - margin.value))
+    }
+  }
+  return { id, limits }
+}
+
+function limitOf(question: QuestionId, rests: readonly string[]): Raisable | undefined {
+  if (question === 'price') return 'budget'
+  if (question === 'park') return rests.includes('household.vehicle.length') ? 'rigLength' : 'trailerLength'
+  const key = /^household\.vehicle\.(\w+)$/.exec(rests[0] ?? '')?.[1]
+  return question === 'tow' && key && key !== 'seats' ? (key as VehicleKey) : undefined
+}
+
+function limitNow({ limits, vehicle }: Household, kind: Raisable): number | undefined {
+  return kind === 'budget' || kind === 'trailerLength' || kind === 'rigLength'
+    ? limits[kind]
+    : figure(vehicle.readings, kind)
+}
+
+/** These limits raised to what the units ask that nothing else keeps out. */
+function raised(
+  of: readonly Raisable[],
+  asked: readonly Asked[],
+  household: Household,
+): Way & { of: readonly Raisable[] } {
+  const fitting = asked.filter(
+    ({ limits }) => limits && limits.size > 0 && [...limits.keys()].every((kind) => of.includes(kind)),
+  )
+  const reached = fitting.filter(({ limits }) =>
+    [...limits!].every(([kind, value]) => value <= farthest(household, kind)),
+  )
+  const changes = of.map((kind) => {
+    const now = limitNow(household, kind)!
+    const to = Math.max(now, ...reached.map(({ limits }) => limits!.get(kind) ?? now))
+    return raise(household, kind, to - now)
+  })
+  const [first, second] = changes.map((change) => change.says)
+  return { of, says: second ? says`${first!} and ${second}` : first!, units: reached.map(({ id }) => id) }
+}
+
+function raise(household: Household, kind: Raisable, amount: number): Change {
+  if (kind === 'budget') return moreBudget(household, amount, 1)
+  if (kind === 'trailerLength' || kind === 'rigLength') return longerAllowed(household, kind, amount, 1)
+  return higherRating(household, kind, amount, 1)
+}
+
+/** Beyond this it is another life, not another vehicle: half as much again. */
+const FARTHEST = 1.5
+
+const farthest = (household: Household, kind: Raisable): number => limitNow(household, kind)! * FARTHEST
+
+/** What only trying tells, with the question it could answer. */
+function tryable(household: Household, rules: HouseRules): { change: Change; question: QuestionId }[] {
+  const wishes = STANCE_IDS.filter((id) => household.stances[id] === 'must').flatMap((id) =>
+    (['sleep', 'bath', 'galley', 'reach', 'wishes'] as const).map((question) => ({
+      change: wishGivenUp(id, rules.nearly.wish),
+      question,
+    })),
+  )
+  return [...wishes, ...otherBeds(household, rules).map((change) => ({ change, question: 'sleep' as const }))]
+}

@@ -1,0 +1,46 @@
+import { householdDoubts, trustedHousehold } from '../household/doubts'
+import type { Household } from '../household/household'
+import { answerOf, type Answer } from '../questions/answer'
+import { QUESTIONS, type QuestionId } from '../questions/index'
+import { measure } from '../questions/reason'
+import type { Doubt } from '../readings/doubt'
+import type { HouseRules } from '../rules/houseRules'
+import { sharedFor } from '../shared/shared'
+import { TO_DRAW } from '../trailer/drawn'
+import type { FactSheet } from './factSheet'
+
+export type Answers = Partial<Record<QuestionId, Answer>>
+
+/** The household's needs once, then any number of fact sheets against them. */
+export function judgeFor(
+  given: Household,
+  rules: HouseRules,
+  questions: typeof QUESTIONS = QUESTIONS,
+): (facts: FactSheet) => Answers {
+  const [household, doubts] = [trustedHousehold(given), householdDoubts(given)]
+  const asked = questions.flatMap((question) => {
+    const need = question.need(household, rules[question.id], rules)
+    return need === null ? [] : [{ question, need }]
+  })
+  const solved = sharedFor(household, rules)
+  return (facts) => {
+    const answers: Answers = {}
+    const shared = solved(facts)
+    for (const { question, need } of asked) {
+      const missing = question.drawing.filter((part) => facts.undrawn.includes(part))
+      const answer = missing.length
+        ? answerOf(missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])))
+        : question.judge({ facts: facts[question.id], need, shared })
+      if (answer) answers[question.id] = doubting(answer, doubts.length ? [...facts.doubts, ...doubts] : facts.doubts)
+    }
+    return answers
+  }
+}
+
+/** An answer that waits for a figure because the one that was read is doubted says so. */
+function doubting(answer: Answer, doubts: readonly Doubt[]): Answer {
+  const these = doubts.filter(({ key }) => answer.missing.includes(key))
+  return these.length
+    ? { ...answer, because: [...these.map(({ key, says }) => measure(says, [key])), ...answer.because] }
+    : answer
+}

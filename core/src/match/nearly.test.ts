@@ -1,0 +1,124 @@
+import { describe, expect, it } from 'vitest'
+import type { Household } from '../household/household'
+import { phraseText } from '../quantity/phrase'
+import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
+import { couple, household, person, vehicle } from '../testing/someone'
+import { berth, fixture, unit } from '../testing/unit'
+import type { Trailer } from '../trailer/trailer'
+import { factSheet } from './factSheet'
+import { inTheWay } from './inTheWay'
+import { rank } from './match'
+
+const queen = berth('bed', 60, 80, { shape: { rect: [2, 2, 80, 60] }, access: ['door', 'rear'] })
+const bath = [
+  fixture('toilet', [2, 72, 24, 22], { room: 26 }, { faces: 'rear' }),
+  fixture('shower', [202, 2, 36, 30], { headroom: 78 }),
+]
+const trailer = (stock: string, figures = {}, berths = [queen]): Trailer => ({
+  ...unit({ fixtures: bath, berths, windows: [{ id: 'w', kind: 'exit', from: [20, 0], to: [50, 0] }] }, figures),
+  stock,
+})
+const candidates = (...all: Trailer[]) => all.map((one) => ({ id: one.stock, facts: factSheet(one, RULES) }))
+const judged = (one: Trailer, of: Household) => {
+  const { standing, nearly } = rank(candidates(one), of, RULES)[0]!
+  return { standing, says: nearly?.changes.map((words) => phraseText(words)), size: nearly?.size }
+}
+const two = couple()
+const pulls = (ratings: object) =>
+  vehicle({ towRating: 9000, payload: 1700, gcwr: 15500, curbWeight: 5400, hitchTongue: 1000, ...ratings })
+
+describe('nearly is what a small change lets in', () => {
+  it.each([
+    ['$400 over the budget', { budget: 20600 }, 'nearly', ['they spend $400 more']],
+    ['twice the budget', { budget: 10000 }, 'out', undefined],
+    ['6 in too long', { trailerLength: 282 }, 'nearly', ['24 ft of trailer is allowed']],
+    [
+      'both, each within its size',
+      { budget: 20600, trailerLength: 282 },
+      'nearly',
+      ['they spend $400 more', '24 ft of trailer is allowed'],
+    ],
+  ] as const)('%s', (_, limits, standing, says) =>
+    expect(judged(trailer('A'), household(two, { limits }))).toMatchObject({ standing, says }),
+  )
+
+  it('a payload that is short by less than a light pickup’s difference; and not one that is hopeless', () => {
+    // Two people, hitch and tongue are about 887 lb.
+    expect(judged(trailer('A'), household(two, { vehicle: pulls({ payload: 800 }) }))).toMatchObject({
+      standing: 'nearly',
+      says: [expect.stringMatching(/^they (had a payload of 8|travel with the fresh tank empty)/)],
+    })
+    expect(judged(trailer('A'), household(two, { vehicle: pulls({ payload: 420 }) })).standing).toBe('out')
+  })
+
+  it('the fresh tank is emptied before a heavier vehicle is asked for', () => {
+    const dry = household(two, {
+      vehicle: pulls({ towRating: 3950 }),
+      trip: { nights: 4, hookups: 'none', season: 'summer' },
+    })
+    expect(judged(trailer('A'), dry)).toMatchObject({
+      standing: 'nearly',
+      says: ['they travel with the fresh tank empty'],
+      size: RULES.nearly.dryTank,
+    })
+  })
+
+  it('two brothers who would share; a teenager in a tent; never half of a couple, nor a small child', () => {
+    const boys = (age: number) => [
+      person({ name: 'Bo', age, height: 56, weight: 80 }),
+      person({ name: 'Cy', age: age + 1, height: 58, weight: 90 }),
+    ]
+    const bunk = berth('bunk', 50, 76, {
+      id: 'b',
+      limit: 400,
+      shape: { rect: [100, 40, 76, 50] },
+      access: ['off-door'],
+    })
+    expect(judged(trailer('A', {}, [queen, bunk]), household([...two, ...boys(11)]))).toMatchObject({
+      standing: 'nearly',
+      says: ['Bo and Cy share a bed'],
+    })
+    expect(
+      judged(trailer('A'), household([...two, person({ name: 'Di', age: 15, height: 64, weight: 110 })])).says,
+    ).toEqual(['Di sleeps in a tent'])
+    expect(judged(trailer('A'), household([...two, person({ age: 5, height: 43, weight: 41 })])).standing).toBe('out')
+    const tall = couple({ height: 80 }, { height: 64 })
+    expect(judged(trailer('A'), household(tall)).standing).toBe('out')
+  })
+
+  it('a couple’s trailer that leaves five of seven without a bed is out', () => {
+    const five = [16, 14, 12, 9, 6].map((age) => person({ age, height: 44 + age, weight: 30 + age * 6 }))
+    expect(judged(trailer('A'), household([...two, ...five])).standing).toBe('out')
+  })
+
+  it('a must that could be a wish', () =>
+    expect(judged(trailer('A'), household(two, { stances: { tub: 'must' } }))).toMatchObject({
+      standing: 'nearly',
+      says: ['they do without a tub'],
+    }))
+
+  it('of those that nearly fit the smallest change comes first', () => {
+    const of = household(two, { limits: { budget: 20000 } })
+    const all = candidates(trailer('A', { askingPrice: 21400 }), trailer('B', { askingPrice: 20200 }))
+    expect(rank(all, of, RULES).map(({ id }) => id)).toEqual(['B', 'A'])
+  })
+})
+
+describe('what stands in the way, over the whole yard', () => {
+  const of = household(two, { limits: { budget: 20000, trailerLength: 270 }, vehicle: pulls({ payload: 700 }) })
+  const yard = candidates(
+    trailer('DEAR-1', { askingPrice: 22000, overallLength: 260, hitchWeight: 200, uvw: 1700, gvwr: 3000 }),
+    trailer('DEAR-2', { askingPrice: 24000, overallLength: 260, hitchWeight: 200, uvw: 1700, gvwr: 3000 }),
+    trailer('DEAR-3', { askingPrice: 90000, overallLength: 260, hitchWeight: 200, uvw: 1700, gvwr: 3000 }),
+    trailer('LONG', { askingPrice: 15000, overallLength: 300, hitchWeight: 200, uvw: 1700, gvwr: 3000 }),
+    trailer('BOTH', { askingPrice: 23000, overallLength: 300, hitchWeight: 200, uvw: 1700, gvwr: 3000 }),
+  )
+  const ways = inTheWay(yard, rank(yard, of, RULES), of, RULES).map(({ says, units }) => [phraseText(says), units])
+  it('the single change that lets in the most, and the pair that lets in more', () => {
+    expect(ways).toEqual([
+      ['they spend $4,000 more', ['DEAR-1', 'DEAR-2']],
+      ['25 ft of trailer is allowed', ['LONG']],
+      ['25 ft of trailer is allowed and they spend $4,000 more', ['LONG', 'DEAR-1', 'DEAR-2', 'BOTH']],
+    ])
+  })
+})

@@ -1,0 +1,34 @@
+import type { VehicleKey } from '../readings/catalogue'
+
+/**
+ * What a small change is. Each has a size, and a unit is nearly right while the sizes of all it takes stay within
+ * `most`; beyond its own limit no change is small. Dollars, pounds, inches.
+ */
+export interface NearlyRules {
+  most: number
+  /** A figure by so much is a change of size 1; more is none. */
+  budget: number
+  trailerLength: number
+  rigLength: number
+  ratings: Partial<Record<VehicleKey, number>>
+  /** Two who share a bed; somebody in a tent; a wish that is no must; a thing left at home; the fresh tank empty. */
+  share: number
+  tent: number
+  wish: number
+  leave: number
+  dryTank: number
+}
+
+/** Common practice: what people are seen to give in on. */
+export const NEARLY_RULES: NearlyRules = {
+  most: 2,
+  budget: 1500,
+  trailerLength: 12,
+  rigLength: 24,
+  ratings: { towRating: 500, payload: 400, gcwr: 700, gvwr: 300, hitchTongue: 150, hitchTrailer: 500 },
+  share: 0.6,
+  tent: 1,
+  wish: 0.6,
+  leave: 0.5,
+  dryTank: 0.3,
+}
