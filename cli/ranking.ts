@@ -1,5 +1,5 @@
 import { factSheet } from '../core/src/match/factSheet'
-import { rank, byWeightOfObjection, type Match } from '../core/src/match/match'
+import { byWeightOfObjection, rankWithChanges, type Match } from '../core/src/match/match'
 import type { Household } from '../core/src/household/household'
 import { formatQuantity } from '../core/src/quantity/format'
 import { phraseText } from '../core/src/quantity/phrase'
@@ -71,7 +71,7 @@ function sleepingOf(trailer: Trailer, household: Household) {
 }
 
 function ranked(trailers: Trailer[], household: Household): { trailer: Trailer; match: Match }[] {
-  const matches = rank(
+  const matches = rankWithChanges(
     trailers.map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer, DEFAULT_HOUSE_RULES) })),
     household,
     DEFAULT_HOUSE_RULES,

@@ -10,7 +10,7 @@ import { figureRows } from './figures'
 import { headline } from './headline'
 import { factSheet } from './factSheet'
 import { judgeFor } from './judge'
-import { rank } from './match'
+import { rank, rankWithChanges } from './match'
 
 const livable = (given: Partial<Trailer> = {}, figures = {}) => ({
   ...unit(
@@ -48,7 +48,10 @@ unread.plan = {
 describe('the ranking', () => {
   it('what fits, then what has to be measured, then what a small change lets in, then the rest', () => {
     expect(
-      rank(candidates(dearAndLong, dear, unread, good), one, RULES).map(({ id, standing }) => [id, standing]),
+      rankWithChanges(candidates(dearAndLong, dear, unread, good), one, RULES).map(({ id, standing }) => [
+        id,
+        standing,
+      ]),
     ).toEqual([
       ['GOOD', 'fits'],
       ['UNREAD', 'measure'],
@@ -71,7 +74,10 @@ describe('the ranking', () => {
       livable({ stock: 'MUCH-BETTER' }, { askingPrice: 30300 }),
       livable({ stock: 'A-DREAM' }, { askingPrice: 90000 }),
     ]
-    expect(rank(candidates(much, little), one, RULES).map(({ id }) => id)).toEqual(['MUCH-BETTER', 'A-DREAM'])
+    expect(rankWithChanges(candidates(much, little), one, RULES).map(({ id }) => id)).toEqual([
+      'MUCH-BETTER',
+      'A-DREAM',
+    ])
   })
 
   it('does not depend on the order in which units stand in the yard', () => {

@@ -6,7 +6,7 @@ import { badness, ease } from '../questions/reason'
 import type { HouseRules, RankingRules } from '../rules/houseRules'
 import type { FactSheet } from './factSheet'
 import { judgeFor, type Answers } from './judge'
-import { nearlyFor, sizeOf } from './nearly'
+import { nearlyJudge, sizeOf } from './nearly'
 
 export interface Candidate {
   id: string
@@ -33,38 +33,48 @@ export interface Match {
 }
 
 /**
- * The yard in order for a household: what fits first, then what must be measured, then what nearly fits, the
- * smallest change first, then what does not, what fewest things speak against first.
+ * The yard in order for a household: what fits first, then what must be measured, then what something speaks
+ * against, what fewest things do first. What small changes could do is not tried: that takes longer than the
+ * ranking itself (`rankWithChanges`).
  */
 export function rank(candidates: readonly Candidate[], household: Household, rules: HouseRules): Match[] {
   const judge = judgeFor(household, rules)
   const flexibility = flexibilityFor(household, rules)
   return candidates
     .map(({ id, facts }) => ({
-      ...matchOf(id, facts, household, judge(facts), rules),
+      ...matchOf(id, judge(facts), rules.ranking),
       ...(flexibility && { flexibility: flexibility(facts) }),
     }))
-    .sort(
-      (a, b) =>
-        STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) ||
-        (a.nearly?.size ?? 0) - (b.nearly?.size ?? 0) ||
-        (a.standing === 'out' ? objections(a) - objections(b) : 0) ||
-        b.score - a.score ||
-        (a.id < b.id ? -1 : 1),
-    )
+    .sort(inOrder)
 }
+
+/** The same, and of what something speaks against those that nearly fit, the smallest change first. */
+export function rankWithChanges(candidates: readonly Candidate[], household: Household, rules: HouseRules): Match[] {
+  const nearly = nearlyJudge(household, rules)
+  const facts = new Map(candidates.map((one) => [one.id, one.facts]))
+  return rank(candidates, household, rules)
+    .map((match): Match => {
+      const set = match.standing === 'out' ? nearly(facts.get(match.id)!, match.answers) : undefined
+      if (!set) return match
+      return { ...match, standing: 'nearly', nearly: { changes: set.map(({ says }) => says), size: sizeOf(set) } }
+    })
+    .sort(inOrder)
+}
+
+const inOrder = (a: Match, b: Match): number =>
+  STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) ||
+  (a.nearly?.size ?? 0) - (b.nearly?.size ?? 0) ||
+  (a.standing === 'out' ? objections(a) - objections(b) : 0) ||
+  b.score - a.score ||
+  (a.id < b.id ? -1 : 1)
 
 const objections = ({ answers }: Match): number =>
   Object.values(answers).filter(({ verdict }) => verdict === 'no').length
 
-function matchOf(id: string, facts: FactSheet, household: Household, answers: Answers, rules: HouseRules): Match {
+function matchOf(id: string, answers: Answers, ranking: RankingRules): Match {
   const verdicts = Object.values(answers).map(({ verdict }) => verdict)
-  const score = scoreOf(answers, rules.ranking)
-  if (!verdicts.includes('no'))
-    return { id, standing: verdicts.includes('measure') ? 'measure' : 'fits', score, answers }
-  const set = nearlyFor(facts, household, answers, rules)
-  if (!set) return { id, standing: 'out', score, answers }
-  return { id, standing: 'nearly', score, answers, nearly: { changes: set.map(({ says }) => says), size: sizeOf(set) } }
+  const standing = verdicts.includes('no') ? 'out' : verdicts.includes('measure') ? 'measure' : 'fits'
+  return { id, standing, score: scoreOf(answers, ranking), answers }
 }
 
 /** Of all that was asked, what the verdicts earn, 0 to 100. */

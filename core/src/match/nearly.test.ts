@@ -7,7 +7,7 @@ import { berth, fixture, unit } from '../testing/unit'
 import type { Trailer } from '../trailer/trailer'
 import { factSheet } from './factSheet'
 import { inTheWay } from './inTheWay'
-import { rank } from './match'
+import { rankWithChanges } from './match'
 
 const queen = berth('bed', 60, 80, { shape: { rect: [2, 2, 80, 60] }, access: ['door', 'rear'] })
 const bath = [
@@ -20,7 +20,7 @@ const trailer = (stock: string, figures = {}, berths = [queen]): Trailer => ({
 })
 const candidates = (...all: Trailer[]) => all.map((one) => ({ id: one.stock, facts: factSheet(one, RULES) }))
 const judged = (one: Trailer, of: Household) => {
-  const { standing, nearly } = rank(candidates(one), of, RULES)[0]!
+  const { standing, nearly } = rankWithChanges(candidates(one), of, RULES)[0]!
   return { standing, says: nearly?.changes.map((words) => phraseText(words)), size: nearly?.size }
 }
 const two = couple()
@@ -100,7 +100,7 @@ describe('nearly is what a small change lets in', () => {
   it('of those that nearly fit the smallest change comes first', () => {
     const of = household(two, { limits: { budget: 20000 } })
     const all = candidates(trailer('A', { askingPrice: 21400 }), trailer('B', { askingPrice: 20200 }))
-    expect(rank(all, of, RULES).map(({ id }) => id)).toEqual(['B', 'A'])
+    expect(rankWithChanges(all, of, RULES).map(({ id }) => id)).toEqual(['B', 'A'])
   })
 })
 
@@ -113,7 +113,10 @@ describe('what stands in the way, over the whole yard', () => {
     trailer('LONG', { askingPrice: 15000, overallLength: 300, hitchWeight: 200, uvw: 1700, gvwr: 3000 }),
     trailer('BOTH', { askingPrice: 23000, overallLength: 300, hitchWeight: 200, uvw: 1700, gvwr: 3000 }),
   )
-  const ways = inTheWay(yard, rank(yard, of, RULES), of, RULES).map(({ says, units }) => [phraseText(says), units])
+  const ways = inTheWay(yard, rankWithChanges(yard, of, RULES), of, RULES).map(({ says, units }) => [
+    phraseText(says),
+    units,
+  ])
   it('the single change that lets in the most, and the pair that lets in more', () => {
     expect(ways).toEqual([
       ['they spend $4,000 more', ['DEAR-1', 'DEAR-2']],

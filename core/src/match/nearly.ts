@@ -1,5 +1,8 @@
+import { trustedHousehold } from '../household/doubts'
 import { everyNight, type Household, type Person } from '../household/household'
 import { STANCE_IDS } from '../household/stances'
+import { nightNeed } from '../nights/need'
+import { bestNight } from '../nights/night'
 import type { Answer } from '../questions/answer'
 import { QUESTIONS, questionOf, type QuestionId } from '../questions/index'
 import type { Reason } from '../questions/reason'
@@ -25,27 +28,57 @@ const MOST_GEAR = 3
 const WORTH_LEAVING = 20
 
 /**
- * The smallest set of changes with which nothing speaks against a unit any more, each tried on the unit and the
- * whole set once more on all questions; undefined when there is none within the house rules. Questions are
- * answered apart, since no small change to one of them touches another, and each by the smallest that answers
- * it.
+ * For one household, and then for any unit that something speaks against: the smallest set of changes with which
+ * nothing does any more, each tried on the unit and the whole set once more on all questions; undefined when there
+ * is none within the house rules. Questions are answered apart, since no small change to one of them touches
+ * another, and each by the smallest that answers it.
  */
-export function nearlyFor(
-  facts: FactSheet,
-  household: Household,
-  answers: Answers,
+export function nearlyJudge(
+  given: Household,
   rules: HouseRules,
-): Change[] | undefined {
-  const start: Setting = { household, rules, tents: [] }
-  const set: Change[] = []
-  for (const [id, answer] of against(answers)) {
-    const left = rules.nearly.most - sizeOf(set)
-    const found = smallestFor(id, answer, facts, start, left)
-    if (!found || sizeOf(found) > left) return undefined
-    set.push(...found)
+): (facts: FactSheet, answers: Answers) => Change[] | undefined {
+  const household = trustedHousehold(given)
+  const asking: Asking = {
+    start: { household, rules, tents: [] },
+    wishes: STANCE_IDS.filter((one) => household.stances[one] === 'must').map((one) =>
+      wishGivenUp(one, rules.nearly.wish),
+    ),
+    beds: otherBeds(household, rules),
   }
-  if (set.length === 0) return undefined
-  return against(answersWith(facts, start, set)).length === 0 ? set : undefined
+  return (facts, answers) => {
+    const no = against(answers)
+    if (no.reduce((sum, [id, answer]) => sum + least(id, answer, facts, asking), 0) > rules.nearly.most)
+      return undefined
+    const set: Change[] = []
+    for (const [id, answer] of no) {
+      const left = rules.nearly.most - sizeOf(set)
+      const found = smallestFor(id, answer, facts, asking, left)
+      if (!found || sizeOf(found) > left) return undefined
+      set.push(...found)
+    }
+    if (set.length === 0) return undefined
+    return against(answersWith(facts, asking.start, set)).length === 0 ? set : undefined
+  }
+}
+
+/** What a household could change, whatever the unit. */
+interface Asking {
+  start: Setting
+  wishes: readonly Change[]
+  beds: readonly Change[]
+}
+
+/** No set of changes that answers it is smaller than this: most units are given up by it, and nothing is tried. */
+function least(id: QuestionId, answer: Answer, facts: FactSheet, { start, wishes, beds }: Asking): number {
+  const { nearly } = start.rules
+  if (id === 'price' || id === 'park') return 0
+  if (id === 'tow')
+    return Math.min(
+      ...loadsOf(facts, start.household, start.rules).map((load) => boundOf(load, answer.because, start.rules)),
+    )
+  const short = id === 'sleep' ? shortOf(answer) : 0
+  if (short === 0) return wishes.length ? nearly.wish : Infinity
+  return short <= FEW && beds.length ? short * Math.min(nearly.share, nearly.tent) : Infinity
 }
 
 export const sizeOf = (set: readonly Change[]): number => set.reduce((sum, { size }) => sum + size, 0)
@@ -82,28 +115,39 @@ function smallestFor(
   id: QuestionId,
   answer: Answer,
   facts: FactSheet,
-  start: Setting,
+  { start, wishes, beds }: Asking,
   left: number,
 ): Change[] | undefined {
-  const helps = (set: Change[]) => answersWith(facts, start, set, id)[id]?.verdict !== 'no'
   const { household, rules } = start
   if (id === 'price' || id === 'park') return limitsRaised(answer, household, rules)
   if (id === 'tow') return pulled(answer, facts, start, left)
-  const wishes = STANCE_IDS.filter((one) => household.stances[one] === 'must').map((one) =>
-    wishGivenUp(one, rules.nearly.wish),
-  )
-  const beds = id === 'sleep' && isShortOf(answer, FEW) ? otherBeds(household, rules) : []
-  const singles = [...wishes, ...beds]
-  const sets = [...singles.map((one) => [one]), ...(id === 'sleep' ? pairsOf(singles) : [])]
-    .filter((set) => sizeOf(set) <= left)
-    .sort((a, b) => sizeOf(a) - sizeOf(b))
-  return sets.find(helps)
+  const bySize = (sets: Change[][]) => sets.filter((set) => sizeOf(set) <= left).sort((a, b) => sizeOf(a) - sizeOf(b))
+  const wished = bySize(wishes.map((one) => [one]))
+  const short = id === 'sleep' ? shortOf(answer) : 0
+  if (short === 0) return wished.find((set) => answersWith(facts, start, set, id)[id]?.verdict !== 'no')
+  // Who is left out of two berths is not let in by one change, and who is left out of one not by two.
+  const slept = bySize(short > 1 ? pairsOf(beds) : beds.map((one) => [one])).find((set) => allSleep(facts, start, set))
+  if (!slept || answersWith(facts, start, slept, id)[id]?.verdict !== 'no') return slept
+  // They all sleep, and something else they must have is missing.
+  return wished
+    .map((set) => [...slept, ...set])
+    .find((set) => sizeOf(set) <= left && answersWith(facts, start, set, id)[id]?.verdict !== 'no')
+}
+
+/** So many have no berth; infinite when a couple lies apart. */
+const shortOf = ({ margin, brief }: Answer): number =>
+  margin?.unit === 'person' ? -margin.value : brief === 'a couple apart' ? Infinity : 0
+
+/** Whether everybody inside has a berth on an ordinary night: all that a bed shared or a tent can change. */
+function allSleep({ nights }: FactSheet, start: Setting, set: readonly Change[]): boolean {
+  const { household, rules, tents } = set.reduce((now, { change }) => change(now), start)
+  const inside = { ...household, people: household.people.filter(({ id }) => !tents.includes(id)) }
+  const { unplaced, apart } = bestNight(nights, nightNeed(inside, rules.nights).everyNight, rules.nights)
+  return unplaced.length === 0 && !apart
 }
 
 /** Nobody puts three of them out. */
 const FEW = 2
-
-const isShortOf = ({ margin }: Answer, most: number): boolean => margin?.unit === 'person' && -margin.value <= most
 
 /** Two at a time; but not two tents: then it is another trailer they want. */
 const pairsOf = (singles: readonly Change[]): Change[][] =>
@@ -129,40 +173,54 @@ function limitsRaised({ because }: Answer, household: Household, { nearly }: Hou
 /** With nothing changed in the load, with the tank empty, with one heavy thing at home: what is left to raise. */
 function pulled(answer: Answer, facts: FactSheet, start: Setting, left: number): Change[] | undefined {
   const { household, rules } = start
-  const relief = [
-    ...(facts.tow.freshGallons ? [dryTank(rules.nearly.dryTank)] : []),
-    ...household.gear
-      .filter(({ rides, weight, count }) => rides === 'trailer' && weight * count >= WORTH_LEAVING)
-      .sort((a, b) => b.weight * b.count - a.weight * a.count)
-      .slice(0, MOST_GEAR)
-      .map((one) => leftAtHome(one, rules.nearly.leave)),
-  ]
-  const most =
-    (facts.tow.freshGallons ?? 0) * rules.tow.waterPerGallon +
-    household.gear.reduce((sum, { weight, count }) => sum + weight * count, 0)
-  if (hopeless(answer.because, rules, most)) return undefined
-  const [tank] = relief
-  const loads = [[], ...relief.map((one) => [one]), ...(tank ? relief.slice(1).map((one) => [tank, one]) : [])]
-  return loads
-    .filter((set) => sizeOf(set) <= left)
-    .map((set) => {
-      const now = set.length ? answersWith(facts, start, set, 'tow').tow! : answer
-      const raised = ratingsRaised(now.because, household, rules)
-      return raised && [...set, ...raised]
-    })
-    .filter((set) => set !== undefined)
-    .sort((a, b) => sizeOf(a) - sizeOf(b))[0]
+  let best: Change[] | undefined
+  const loads = loadsOf(facts, household, rules)
+    .map((load) => ({ ...load, bound: boundOf(load, answer.because, rules) }))
+    .sort((a, b) => a.bound - b.bound)
+  for (const { set, bound } of loads) {
+    // The bounds only grow: what is left is no smaller.
+    if (bound > left || (best && bound >= sizeOf(best))) break
+    const now = set.length ? answersWith(facts, start, set, 'tow').tow! : answer
+    const raised = ratingsRaised(now.because, household, rules)
+    const whole = raised && [...set, ...raised]
+    if (whole && sizeOf(whole) <= left && (!best || sizeOf(whole) < sizeOf(best))) best = whole
+  }
+  return best
+}
+
+interface Load {
+  set: Change[]
+  /** Pounds it takes off at most. */
+  relief: number
+}
+
+function loadsOf({ tow }: FactSheet, household: Household, { nearly, tow: rules }: HouseRules): Load[] {
+  const tank: Load[] = tow.freshGallons
+    ? [{ set: [dryTank(nearly.dryTank)], relief: tow.freshGallons * rules.waterPerGallon }]
+    : []
+  const things = household.gear
+    .filter(({ rides, weight, count }) => rides === 'trailer' && weight * count >= WORTH_LEAVING)
+    .sort((a, b) => b.weight * b.count - a.weight * a.count)
+    .slice(0, MOST_GEAR)
+    .map((one): Load => ({ set: [leftAtHome(one, nearly.leave)], relief: one.weight * one.count }))
+  const both = tank.flatMap((a) => things.map((b) => ({ set: [...a.set, ...b.set], relief: a.relief + b.relief })))
+  return [{ set: [], relief: 0 }, ...tank, ...things, ...both]
 }
 
 const RATING = /^household\.vehicle\.(\w+)$/
 
-/** Over by more than all relief and the rule allow: not worth a try. */
-function hopeless(because: readonly Reason[], { nearly }: HouseRules, relief: number): boolean {
-  return because.some(({ verdict, margin, rests = [] }) => {
-    if (verdict !== 'no') return false
+/** The size of a load and of what it leaves to raise, were all it takes off to count in full for every limit. */
+function boundOf({ set, relief }: Load, because: readonly Reason[], { nearly }: HouseRules): number {
+  let bound = sizeOf(set)
+  for (const { verdict, margin, rests = [] } of because) {
+    if (verdict !== 'no') continue
     const key = RATING.exec(rests[0] ?? '')?.[1] as VehicleKey | undefined
-    return !margin || -margin.value > relief + ((key && nearly.ratings[key]) ?? 0)
-  })
+    const limit = (key && nearly.ratings[key]) ?? 0
+    const over = margin ? -margin.value - relief : Infinity
+    if (over > limit) return Infinity
+    if (over > 0) bound += over / limit
+  }
+  return bound
 }
 
 function ratingsRaised(because: readonly Reason[], household: Household, { nearly }: HouseRules): Change[] | undefined {
@@ -186,9 +244,11 @@ export function otherBeds(household: Household, { nearly, nights }: HouseRules):
   const people = everyNight(household)
   const alone = people.filter(({ partner }) => !people.some(({ id }) => id === partner))
   const never = (a: Person, b: Person) => a.neverBeside?.includes(b.id) || b.neverBeside?.includes(a.id)
+  // Small brothers and sisters share unasked.
+  const small = ({ age }: Person) => age >= nights.shareFrom && age < nights.shareUnder
   const sharing = alone
     .flatMap((a, i) => alone.slice(i + 1).map((b) => [a, b] as const))
-    .filter(([a, b]) => !never(a, b) && a.age >= adultFrom === b.age >= adultFrom)
+    .filter(([a, b]) => !never(a, b) && !(small(a) && small(b)) && a.age >= adultFrom === b.age >= adultFrom)
     .sort(([a, b], [c, d]) => Math.abs(a.age - b.age) - Math.abs(c.age - d.age))
     .map(([a, b]) => shared(a, b, nearly.share))
   const grown = people.filter(({ age }) => age >= adultFrom)

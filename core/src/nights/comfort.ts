@@ -35,12 +35,11 @@ export function discomfort(
   const { comfort: rules, adultFrom, lengthComfort, lengthSpare } = night
   const two = group.length > 1
   let points = 0
-  const add = (more: number) => (points += more)
-  if (spare < lengthComfort - lengthSpare) add(rules.short)
-  if (two && group[0]!.partner !== group[1]!.id) add(rules.sharing)
-  if (two && berth.climbsOver) add(climbingOver(group as [Sleeper, Sleeper], berth, rules, hear))
+  if (spare < lengthComfort - lengthSpare) points += rules.short
+  if (two && group[0]!.partner !== group[1]!.id) points += rules.sharing
+  if (two && berth.climbsOver) points += climbingOver(group as [Sleeper, Sleeper], berth, rules, hear)
   if (two && group.every(({ age }) => age >= adultFrom) && isBunk(berth)) {
-    add(rules.twoInBunk)
+    points += rules.twoInBunk
     hear?.({
       says: says`${group[0]!.name} and ${group[1]!.name}, two grown people, would share a bunk, the ${small(berth.name)}`,
       weight: 'tight',
@@ -48,11 +47,11 @@ export function discomfort(
     })
   }
   if (two && group[0]!.age >= adultFrom && berth.closedBy !== 'door')
-    add(berth.closedBy === 'curtain' ? rules.openCurtain : rules.open)
-  if (widthSpare < rules.widthToSpare) add(rules.narrow)
-  for (const sleeper of group) add(ofOne(sleeper, berth, night, hear))
+    points += berth.closedBy === 'curtain' ? rules.openCurtain : rules.open
+  if (widthSpare < rules.widthToSpare) points += rules.narrow
+  for (const sleeper of group) points += ofOne(sleeper, berth, night, hear)
   if (group.some(({ dog }) => dog) && widthSpare < rules.dogWidth) {
-    add(rules.noDog)
+    points += rules.noDog
     hear?.({
       says: says`no room for the dog beside ${group[0]!.name}: ${inches(Math.max(0, widthSpare))} of width to spare`,
       weight: 'unmet',
@@ -61,9 +60,10 @@ export function discomfort(
   return points
 }
 
+const stuck = ({ climbs, nightTrips }: Sleeper): boolean => !climbs || nightTrips
+
 /** Of two, the one who is up at night or does not climb lies outside; of two such one cannot. */
 function climbingOver([a, b]: [Sleeper, Sleeper], { name }: BerthFact, rules: ComfortRules, hear?: Hear): number {
-  const stuck = ({ climbs, nightTrips }: Sleeper) => !climbs || nightTrips
   const both = stuck(a) && stuck(b)
   // Who cannot climb at all lies outside before who is only up at night.
   const [inside, outside] = stuck(a) && (!stuck(b) || !a.climbs) ? [b, a] : [a, b]

@@ -1,7 +1,7 @@
 import type { Household } from '@hitchet/core/household/household'
 import type { FactSheet } from '@hitchet/core/match/factSheet'
 import { inTheWay, type Way } from '@hitchet/core/match/inTheWay'
-import { rank, type Match } from '@hitchet/core/match/match'
+import { rank, rankWithChanges, type Match } from '@hitchet/core/match/match'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 
 export interface RankJob {
@@ -23,7 +23,7 @@ export function rankOne({ facts, household, rules }: Omit<RankJob, 'households'>
   ways: Way[]
 } {
   const candidates = facts.map(({ id, facts: text }) => ({ id, facts: JSON.parse(text) as FactSheet }))
-  const matches = rank(candidates, household, rules)
+  const matches = rankWithChanges(candidates, household, rules)
   return { matches, ways: inTheWay(candidates, matches, household, rules) }
 }
 
@@ -36,10 +36,13 @@ export interface Standing {
   best?: string
 }
 
-/** How the yard stands for each of some households: a ranking of which only the outcome leaves the worker. */
+/**
+ * How the yard stands for each of some households: a ranking of which only the outcome leaves the worker. Where
+ * nothing is left, the best is what nearly fits.
+ */
 export const standings = (job: RankJob): Standing[] =>
-  rankAll(job).map((matches) => ({
-    left: matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').length,
-    all: matches.length,
-    ...(matches[0] && { best: matches[0].id }),
-  }))
+  rankAll(job).map((matches, i) => {
+    const left = matches.filter(({ standing }) => standing !== 'out').length
+    const best = left ? matches[0] : rankOne({ ...job, household: job.households[i]! }).matches[0]
+    return { left, all: matches.length, ...(best && { best: best.id }) }
+  })

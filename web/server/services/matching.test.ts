@@ -1,7 +1,7 @@
 import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
-import { rank } from '@hitchet/core/match/match'
+import { rankWithChanges } from '@hitchet/core/match/match'
 import { household, person, vehicle } from '@hitchet/core/testing/someone'
 import { berth, fixture, unit } from '@hitchet/core/testing/unit'
 import { inTransaction } from '../db/database'
@@ -32,7 +32,7 @@ const weak = household([person()], {
 
 describe('ranking in a worker', () => {
   it('answers what core answers', async () => {
-    const own = rank(
+    const own = rankWithChanges(
       (await allTrailers()).map(({ id, trailer }) => ({ id, facts: factSheet(trailer, RULES) })),
       weak,
       RULES,

@@ -9,7 +9,7 @@ import { inWorker } from '../jobs/pool'
 
 /** The yard ranked for a household. */
 export async function rankYard(household: Household): Promise<Match[]> {
-  return (await rankYardFor([household]))[0]!
+  return (await rankYardWithWays(household)).matches
 }
 
 /** The yard ranked for a household, and what would let in more of it. */

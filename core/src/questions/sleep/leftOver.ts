@@ -14,16 +14,22 @@ import type { NightRules } from '../../nights/rules'
  */
 export function whyLeftOver(facts: NightFacts, night: Night, rules: NightRules): Phrase {
   if (facts.berths.length === 0) return says`It has no berth.`
+  if (night.unplaced.length === 1) {
+    const [sleeper] = night.unplaced
+    return says`No berth is left for ${named(sleeper!)}: ${semicolons(causesFor(sleeper!, facts, night, rules))}.`
+  }
   const why = night.unplaced.map((sleeper) => ({ sleeper, causes: causesFor(sleeper, facts, night, rules) }))
   const alike = why.filter(({ causes }, i) => why.findIndex((one) => same(one.causes, causes)) === i)
   return alike
     .map(({ causes }) => {
       const who = why.filter((one) => same(one.causes, causes)).map(({ sleeper }) => named(sleeper))
       const names = who.reduce((all, one, i) => says`${all}${i === who.length - 1 ? ' and ' : ', '}${one}`)
-      return says`No berth is left for ${names}: ${causes.reduce((all, one) => says`${all}; ${one}`)}.`
+      return says`No berth is left for ${names}: ${semicolons(causes)}.`
     })
     .reduce((all, one) => says`${all} ${one}`)
 }
+
+const semicolons = (parts: readonly Phrase[]): Phrase => parts.reduce((all, one) => says`${all}; ${one}`)
 
 const same = (a: readonly Phrase[], b: readonly Phrase[]): boolean => JSON.stringify(a) === JSON.stringify(b)
 
