@@ -33,6 +33,16 @@ export function flawText({ path, found, expected }: Flaw): string {
 
 function shown(found: unknown): { found?: string } {
   if (found === undefined) return {}
-  const text = typeof found === 'string' ? `"${found}"` : JSON.stringify(found)
+  const text = typeof found === 'string' ? `"${found}"` : written(found)
   return { found: text.length > 80 ? `${text.slice(0, 77)}...` : text }
+}
+
+/** As it stands in the file; what is nested deeper than anybody reads is only called so. */
+function written(found: unknown): string {
+  try {
+    return JSON.stringify(found)
+  } catch (failure) {
+    if (failure instanceof RangeError) return 'lists within lists within lists'
+    throw failure
+  }
 }

@@ -41,6 +41,9 @@ const HOUSEHOLDS: Format<Household> = {
 /** Longest file that is read, characters: a trailer is some 30,000. */
 const LONGEST = 2_000_000
 
+/** Longest list that is looked into; what each may hold is said by the schema. */
+const LONGEST_LIST = 1_000
+
 /** Deepest nesting that is read: a trailer has nine levels. */
 const DEEPEST = 20
 
@@ -102,8 +105,22 @@ function read(source: unknown): Read {
   }
   if (value === null || typeof value !== 'object' || Array.isArray(value))
     return { flaws: [error('', value, 'one JSON object with "format" and "version"')] }
+  const long = longerThan(LONGEST_LIST, value)
+  if (long) return { flaws: [error(long.path, `${long.count} in a list`, `at most ${LONGEST_LIST}`)] }
   if (deeperThan(DEEPEST, value)) return { flaws: [error('', 'lists within lists', `at most ${DEEPEST} levels`)] }
   return { value: value as Record<string, unknown> }
+}
+
+/** The first list among the document and its own parts that is too long to be looked into. */
+function longerThan(most: number, document: object): { path: string; count: number } | undefined {
+  for (const [key, value] of Object.entries(document)) {
+    const own = value as unknown
+    if (Array.isArray(own) && own.length > most) return { path: key, count: own.length }
+    if (own === null || typeof own !== 'object' || Array.isArray(own)) continue
+    for (const [inner, list] of Object.entries(own))
+      if (Array.isArray(list) && list.length > most) return { path: `${key}.${inner}`, count: list.length }
+  }
+  return undefined
 }
 
 /** Looked through level by level: what is nested too deep for the stack must not be walked by it. */

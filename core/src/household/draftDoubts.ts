@@ -7,21 +7,24 @@ import type { ReadingSpec } from '../readings/reading'
 import { usualFor } from './doubts'
 import type { HouseholdDraft, PersonDraft } from './draft'
 
-/** What is odd about a person's height or weight as it is typed; undefined when nothing is, or it was confirmed. */
+/**
+ * What is odd about a person's height or weight as it is typed; undefined when nothing is, or it was confirmed. For
+ * a moment after a line is added or taken out a form knows nothing of it: then nothing is odd.
+ */
 export function personDoubt({
   age,
   sex,
   height,
   weight,
   sure,
-}: Pick<PersonDraft, 'age' | 'sex' | 'height' | 'weight' | 'sure'>):
+}: Partial<Pick<PersonDraft, 'age' | 'sex' | 'height' | 'weight' | 'sure'>>):
   { measure: 'height' | 'weight'; says: Phrase } | undefined {
   const years = figureOf(parseNumber, age)
   if (years === undefined) return undefined
   for (const measure of ['height', 'weight'] as const) {
     const text = measure === 'height' ? height : weight
     const value = figureOf(measure === 'height' ? parseLength : parseWeight, text)
-    if (value === undefined || sure[measure] === text) continue
+    if (value === undefined || sure?.[measure] === text) continue
     const usual = usualFor({ age: years, sex: sex || undefined }, measure)
     const label = measure === 'height' ? 'Height' : 'Weight'
     const says = oddFigure(label, value, usual, measure === 'height' ? inches : pounds)
@@ -42,9 +45,9 @@ export function ratingDoubt(
   return oddReading(spec, { value, source: rating.source })
 }
 
-function figureOf(read: (text: string) => number, text: string): number | undefined {
+function figureOf(read: (text: string) => number, text: string | undefined): number | undefined {
   try {
-    return text.trim() === '' ? undefined : read(text)
+    return text === undefined || text.trim() === '' ? undefined : read(text)
   } catch (failure) {
     if (failure instanceof NotAFigure) return undefined
     throw failure

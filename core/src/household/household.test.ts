@@ -1,3 +1,4 @@
+import { personDoubt, ratingDoubt } from './draftDoubts'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { phraseText } from '../quantity/phrase'
@@ -196,3 +197,25 @@ describe('tokens', () => {
 })
 
 it('couples are counted once', () => expect(couples(family.people)).toEqual([['mi', 'ro']]))
+
+describe('an odd figure in the interview', () => {
+  const ro = { age: '38', sex: '' as const, height: `6'2`, weight: '185', sure: { height: '', weight: '' } }
+  it('is questioned as it is typed, until it is confirmed or typed otherwise', () => {
+    expect(personDoubt(ro)).toBeUndefined()
+    const odd = { ...ro, height: '6.2' }
+    expect(phraseText(personDoubt(odd)!.says)).toBe('Height 6.2 in: usual is 54 in to 81 in. 62 in?')
+    expect(personDoubt({ ...odd, sure: { height: '6.2', weight: '' } })).toBeUndefined()
+    expect(personDoubt({ ...odd, height: '6.3', sure: { height: '6.2', weight: '' } })?.measure).toBe('height')
+  })
+  it('and nothing is while a line is not there yet, or not readable', () => {
+    expect(personDoubt({})).toBeUndefined()
+    expect(personDoubt({ ...ro, age: 'old', height: 'tall' })).toBeUndefined()
+  })
+  it('a rating of the vehicle likewise', () => {
+    expect(phraseText(ratingDoubt('payload', { value: '17', source: 'label' })!)).toMatch(
+      /^Payload 17 lb: .* 1,700 lb\?$/,
+    )
+    expect(ratingDoubt('payload', { value: '17', source: 'label', confirmed: '17' })).toBeUndefined()
+    expect(ratingDoubt('payload', { value: '1,700', source: 'label' })).toBeUndefined()
+  })
+})

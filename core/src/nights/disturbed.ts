@@ -51,6 +51,9 @@ export function disturbed(
   return best
 }
 
+/** Beyond so many sets of options the quiet night stands as it is: a trailer has not half as many. */
+const MOST_OPENINGS = 256
+
 /**
  * Every set of options that may be open together, the cheapest to open first. The first option is what needs no
  * opening.
@@ -59,7 +62,7 @@ function openings({ options, exclusions }: AssignmentProblem): { set: number[]; 
   const excluded = (a: number, set: readonly number[]) =>
     exclusions.some(([x, y]) => (x === a && set.includes(y)) || (y === a && set.includes(x)))
   const sets = [{ set: [0], opening: options[0]!.opening }]
-  for (let option = 1; option < options.length; option++)
+  for (let option = 1; option < options.length && sets.length < MOST_OPENINGS; option++)
     for (const { set, opening } of [...sets])
       if (!excluded(option, set)) sets.push({ set: [...set, option], opening: opening + options[option]!.opening })
   return sets.sort((a, b) => a.opening - b.opening)

@@ -9,24 +9,42 @@ const FAR = 0x3fffffff
  *
  *   best[subset] = least cost to put exactly these people into the berths seen so far
  *
- * with every maximal set of compatible options tried.
+ * Options that exclude each other come in clusters, and clusters do not touch: of each, every maximal set that can
+ * be made together is tried from the same row, and the better one taken mask by mask.
  */
 export function undisturbed(problem: AssignmentProblem): Assignment {
   const { options, exclusions } = problem
-  const all = options.map((_, i) => i)
-  if (exclusions.length === 0) return cheapest(problem, all)
   const bound = new Set(exclusions.flat())
-  const free = all.filter((i) => !bound.has(i))
-  let best: Assignment | undefined
-  for (const chosen of compatibleSets([...bound], exclusions)) {
-    const found = cheapest(problem, [...free, ...chosen])
-    if (!best || found.cost < best.cost) best = found
+  const free = options.map((_, i) => i).filter((i) => !bound.has(i))
+  const clusters = clustersOf([...bound], exclusions).map((cluster) => compatibleSets(cluster, exclusions))
+  return cheapest(problem, [...free, ...clusters])
+}
+
+/** The options bound by exclusions, those that are tied to each other by any chain of them together. */
+function clustersOf(bound: readonly number[], exclusions: readonly [number, number][]): number[][] {
+  const clusters: number[][] = []
+  const seen = new Set<number>()
+  for (const start of bound) {
+    if (seen.has(start)) continue
+    const cluster = [start]
+    seen.add(start)
+    for (const at of cluster)
+      for (const [a, b] of exclusions)
+        for (const [from, to] of [
+          [a, b],
+          [b, a],
+        ] as const)
+          if (from === at && !seen.has(to)) {
+            seen.add(to)
+            cluster.push(to)
+          }
+    clusters.push(cluster)
   }
-  return best!
+  return clusters
 }
 
 /** Maximal sets out of the options under an exclusion, none excluding another. */
-function compatibleSets(bound: number[], exclusions: [number, number][]): number[][] {
+function compatibleSets(bound: readonly number[], exclusions: readonly [number, number][]): number[][] {
   const clashes = (a: number, b: number) => exclusions.some(([x, y]) => (x === a && y === b) || (x === b && y === a))
   const sets: number[][] = []
   const grow = (set: number[], from: number): void => {
@@ -43,24 +61,24 @@ function compatibleSets(bound: number[], exclusions: [number, number][]): number
 }
 
 /**
- * A row of the table holds the best cost for each subset after one more berth, or after the choice to
- * open an option. Rows stay until the way is read back, and are one stretch of a shared array: a yard
- * asks for thousands of tables, and their making would cost more than their filling.
+ * A row of the table holds the best cost for each subset after one more berth, after the choice to open an option,
+ * or after the choice between sets of options. Rows stay until the way is read back, and are one stretch of a
+ * shared array: a yard asks for thousands of tables, and their making would cost more than their filling.
  */
 type Stage =
   | { kind: 'berth'; option: number; berth: number; before: number; after: number }
   | { kind: 'choice'; closed: number; opened: number; first: number }
+  | { kind: 'either'; branches: { stages: Stage[]; row: number }[]; after: number }
 
 let cells = new Int32Array(1 << 12)
 
-/** The cheapest use of these options, any of which may also stay closed. */
+/** The cheapest use of these options, any of which may also stay closed; of a list of sets, of one of them. */
 export function cheapest(
   problem: Pick<AssignmentProblem, 'people' | 'unplaced' | 'unplacedMore' | 'options'>,
-  chosen: readonly number[],
+  chosen: readonly (number | readonly (readonly number[])[])[],
 ): Assignment {
   const { people, options } = problem
   const size = 1 << people
-  const stages: Stage[] = []
   let rows = 0
   const row = (): number => {
     const at = rows * size
@@ -72,17 +90,14 @@ export function cheapest(
     }
     return at
   }
-  let best = row()
-  cells.fill(FAR, best, best + size)
-  cells[best] = 0
-  for (const option of chosen) {
+  /** The row after an option that may stay closed. */
+  const use = (option: number, before: number, stages: Stage[]): number => {
     const { opening, berths } = options[option]!
-    const closed = best
     const first = stages.length
-    let open = closed
+    let open = before
     if (opening > 0) {
       open = row()
-      for (let mask = 0; mask < size; mask++) cells[open + mask] = Math.min(FAR, cells[closed + mask]! + opening)
+      for (let mask = 0; mask < size; mask++) cells[open + mask] = Math.min(FAR, cells[before + mask]! + opening)
     }
     for (let berth = 0; berth < berths.length; berth++) {
       if (berths[berth]!.length === 0) continue
@@ -91,12 +106,35 @@ export function cheapest(
       stages.push({ kind: 'berth', option, berth, before: open, after })
       open = after
     }
-    if (opening === 0) best = open
-    else if (stages.length > first) {
-      best = row()
-      for (let mask = 0; mask < size; mask++) cells[best + mask] = Math.min(cells[closed + mask]!, cells[open + mask]!)
-      stages.push({ kind: 'choice', closed, opened: open, first })
+    if (opening === 0) return open
+    if (stages.length === first) return before
+    const after = row()
+    for (let mask = 0; mask < size; mask++) cells[after + mask] = Math.min(cells[before + mask]!, cells[open + mask]!)
+    stages.push({ kind: 'choice', closed: before, opened: open, first })
+    return after
+  }
+  const stages: Stage[] = []
+  let best = row()
+  cells.fill(FAR, best, best + size)
+  cells[best] = 0
+  for (const one of chosen) {
+    if (typeof one === 'number') {
+      best = use(one, best, stages)
+      continue
     }
+    const branches = one.map((set) => {
+      const own: Stage[] = []
+      const end = set.reduce((at, option) => use(option, at, own), best)
+      return { stages: own, row: end }
+    })
+    const after = row()
+    for (let mask = 0; mask < size; mask++) {
+      let least = cells[best + mask]!
+      for (const branch of branches) least = Math.min(least, cells[branch.row + mask]!)
+      cells[after + mask] = least
+    }
+    stages.push({ kind: 'either', branches, after })
+    best = after
   }
   let [cost, goal] = [Infinity, 0]
   for (let mask = 0; mask < size; mask++) {
@@ -104,7 +142,7 @@ export function cheapest(
     const total = cells[best + mask]! + leftOutCost(problem, (size - 1) & ~mask)
     if (total < cost) [cost, goal] = [total, mask]
   }
-  return { cost, placements: readBack(options, stages, goal), unplacedMask: (size - 1) & ~goal }
+  return { cost, placements: readBack(options, stages, goal).placements, unplacedMask: (size - 1) & ~goal }
 }
 
 /** What it costs to leave these people without a berth. */
@@ -131,14 +169,27 @@ function fill(groups: AssignmentGroup[], before: number, after: number, size: nu
   }
 }
 
-/** The way to the goal, from the last stage to the first. */
-function readBack(options: AssignmentOption[], stages: Stage[], goal: number): Assignment['placements'] {
+/** The way to the goal, from the last stage to the first, and who is placed before it. */
+function readBack(
+  options: AssignmentOption[],
+  stages: readonly Stage[],
+  goal: number,
+): { placements: Assignment['placements']; mask: number } {
   const placements: Assignment['placements'] = []
   let mask = goal
   for (let i = stages.length - 1; i >= 0; i--) {
     const stage = stages[i]!
     if (stage.kind === 'choice') {
       if (cells[stage.closed + mask]! <= cells[stage.opened + mask]!) i = stage.first
+      continue
+    }
+    if (stage.kind === 'either') {
+      // Where no branch is as good, all of them stayed closed.
+      const branch = stage.branches.find(({ row }) => cells[row + mask] === cells[stage.after + mask])
+      if (!branch) continue
+      const within = readBack(options, branch.stages, mask)
+      placements.push(...within.placements.reverse())
+      mask = within.mask
       continue
     }
     const { option, berth, before, after } = stage
@@ -150,7 +201,7 @@ function readBack(options: AssignmentOption[], stages: Stage[], goal: number): A
     placements.push({ option, berth, group })
     mask ^= group.mask
   }
-  return placements.reverse()
+  return { placements: placements.reverse(), mask }
 }
 
 /** How many bits are set, for every mask of up to 16 people. */

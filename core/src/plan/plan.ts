@@ -203,7 +203,12 @@ const size = (about: string) =>
     .meta({ about: `${about}, in` })
 const point = () => tuple([along('x').required(), along('y').required()])
 const side = () => string().oneOf(SIDES)
-const list = (of: ISchema<unknown>) => array(of as Schema).required()
+/** More things of a kind than this are on no trailer. */
+const MOST_THINGS = 200
+const list = (of: ISchema<unknown>) =>
+  array(of as Schema)
+    .max(MOST_THINGS, `at most ${MOST_THINGS} of them`)
+    .required()
 
 const box = objectOf<Box>()({
   length: size('Front wall to rear wall, outside').required(),

@@ -98,7 +98,9 @@ export const trailerSchema = objectOf<Trailer>()({
   condition: string().oneOf(['new', 'used']).required(),
   layout: string().oneOf(LAYOUTS).required(),
   readings: readingsSchema(TRAILER_READS).required(),
-  equipment: array(lazy(kindOf(equipmentSchemas)) as unknown as Schema).required(),
+  equipment: array(lazy(kindOf(equipmentSchemas)) as unknown as Schema)
+    .max(60, 'at most 60 of them')
+    .required(),
   absent: array(absent.required()).default(undefined),
   plan: planSchema.required(),
 })

@@ -130,8 +130,7 @@ function useDoubt(index: number) {
       `people.${index}.sure`,
     ],
   })
-  // For a moment after a line is taken out there is nobody at its index.
-  const found = sure && personDoubt({ age, sex, height, weight, sure })
+  const found = personDoubt({ age, sex, height, weight, sure })
   return (
     found && {
       says: found.says,
