@@ -45,7 +45,11 @@ test('gear from the shelf, with its size, and who may share', async ({ page }) =
   await expect(grill).toContainText(/right would be a length/)
   await grill.getByLabel('High').fill('14')
   await page.getByRole('button', { name: 'What else Mees needs' }).click()
-  await page.getByRole('checkbox', { name: 'Bram' }).check()
+  await page.getByLabel('Beside Bram').selectOption({ label: 'may share' })
+  await page.keyboard.press('Escape')
+  // Both were asked, so it stands with both.
+  await page.getByRole('button', { name: 'What else Bram needs' }).click()
+  await expect(page.getByLabel('Beside Mees')).toHaveValue('shares')
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByText(/^Saved/).first()).toBeVisible()

@@ -63,7 +63,10 @@ export function tapeList(
 ): ToMeasure[] {
   const waited = new Map<string, { households: Set<string>; questions: Set<QuestionId> }>()
   for (const { name, waits } of households) {
-    for (const { key, questions } of waits) {
+    for (const { key: read, questions } of waits) {
+      // Of a kind of thing that nobody noted, whether there is one is asked once, and first.
+      const kind = thingAt(trailer, read) ? undefined : unnotedKind(read)
+      const key = kind && read.startsWith('equipment.') ? `equipment.${kind}` : read
       const entry = waited.get(key) ?? { households: new Set(), questions: new Set() }
       entry.households.add(name)
       for (const question of questions) entry.questions.add(question)
@@ -84,7 +87,7 @@ export function tapeList(
         .sort(([, a], [, b]) => b.households.size - a.households.size || b.questions.size - a.questions.size)
         .map(([key]) => key),
       ...unread,
-      ...unlooked(trailer).filter((key) => ![...waited.keys()].some((one) => `${one}.`.startsWith(`${key}.`))),
+      ...unlooked(trailer).filter((key) => !waited.has(key)),
     ]),
   ]
   return keys.map((key) => {

@@ -1,3 +1,6 @@
+import { Text } from '@chakra-ui/react'
+import { TO_DRAW } from '@hitchet/core/trailer/drawn'
+import { trustedHousehold } from '@hitchet/core/household/doubts'
 import { notFound } from 'next/navigation'
 import { everyNight, type Household } from '@hitchet/core/household/household'
 import { tokensOf } from '@hitchet/core/household/tokens'
@@ -43,15 +46,32 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
 }
 
 /** Who sleeps where in it, and what rides where. */
-function ThroughTheirEyes({ household, facts, rules }: { household: Household; facts: FactSheet; rules: HouseRules }) {
+function ThroughTheirEyes({
+  household: given,
+  facts,
+  rules,
+}: {
+  household: Household
+  facts: FactSheet
+  rules: HouseRules
+}) {
+  const household = trustedHousehold(given)
   const { nights, stowing } = sharedFor(household, rules)(facts)
+  const undrawn = facts.undrawn.includes('berths')
   return (
     <>
-      <SleepPanel story={sleepStory(nights, facts.sleep.advertised, household)} tokens={tokensOf(household.people)}>
-        {everyNight(household)
-          .filter(({ age }) => age < GROWN)
-          .map(({ name, age }) => ({ name, age }))}
-      </SleepPanel>
+      {undrawn && (
+        <Text mt="5" fontSize="18px">
+          {TO_DRAW.berths.says} Who sleeps where shows once they are.
+        </Text>
+      )}
+      {!undrawn && (
+        <SleepPanel story={sleepStory(nights, facts.sleep.advertised, household)} tokens={tokensOf(household.people)}>
+          {everyNight(household)
+            .filter(({ age }) => age < GROWN)
+            .map(({ name, age }) => ({ name, age }))}
+        </SleepPanel>
+      )}
       <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} />
     </>
   )
