@@ -28,7 +28,14 @@ export interface HouseholdDraft {
   people: PersonDraft[]
   pets: PetDraft[]
   vehicle: { name: string; ratings: Record<VehicleKey, RatingDraft> }
-  trip: { nights: string; hookups: Household['trip']['hookups']; season: Household['trip']['season'] }
+  trip: {
+    nights: string
+    hookups: Household['trip']['hookups']
+    season: Household['trip']['season']
+    fresh: '' | NonNullable<Household['trip']['fresh']>
+    belongings: string
+    hitch: string
+  }
   limits: { budget: string; trailerLength: string; rigLength: string }
   guestsCome: Household['guestsCome']
   gear: GearDraft[]
@@ -54,6 +61,7 @@ export interface PersonDraft {
   sex: '' | NonNullable<Person['sex']>
   partner: string
   guest: boolean
+  rides: boolean
   seldom: boolean
   climbs: boolean
   needs: (typeof NEEDS)[number][]
@@ -162,6 +170,7 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
         sex,
         partner,
         guest,
+        rides,
         seldom,
         climbs,
         needs,
@@ -180,6 +189,7 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
         sex: sex ?? '',
         partner: partner ?? '',
         guest: guest ?? false,
+        rides: rides ?? false,
         seldom: seldom ?? false,
         climbs: climbs ?? true,
         needs: needs ?? [],
@@ -192,7 +202,13 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
       name: vehicle.name,
       ratings: eachRating((key) => ratingDraft(best(vehicle.readings[key]), key, system)),
     },
-    trip: { ...trip, nights: String(trip.nights) },
+    trip: {
+      ...trip,
+      nights: String(trip.nights),
+      fresh: trip.fresh ?? '',
+      belongings: weightText(trip.belongings, system),
+      hitch: weightText(trip.hitch, system),
+    },
     limits: {
       budget: limits.budget === undefined ? '' : String(limits.budget),
       trailerLength: lengthText(limits.trailerLength, system),
@@ -212,7 +228,7 @@ export function emptyDraft(): HouseholdDraft {
     people: [emptyPerson([])],
     pets: [],
     vehicle: { name: '', ratings: eachRating(() => ({ value: '', source: 'label' })) },
-    trip: { nights: '4', hookups: 'full', season: 'summer' },
+    trip: { nights: '4', hookups: 'full', season: 'summer', fresh: '', belongings: '', hitch: '' },
     limits: { budget: '', trailerLength: '', rigLength: '' },
     guestsCome: 'never',
     gear: [],
@@ -231,6 +247,7 @@ export const emptyPerson = (others: readonly { id: string }[]): PersonDraft => (
   sex: '',
   partner: '',
   guest: false,
+  rides: false,
   seldom: false,
   climbs: true,
   needs: [],
@@ -295,6 +312,14 @@ function rawGear({ size, fuel, turns, alone, fragile, keep, first, ...rest }: Ge
   }
 }
 
+/** What is as usual is left out of the document. */
+const rawTrip = ({ fresh, belongings, hitch, ...rest }: HouseholdDraft['trip']) => ({
+  ...rest,
+  ...(fresh && { fresh }),
+  ...(belongings.trim() && { belongings }),
+  ...(hitch.trim() && { hitch }),
+})
+
 /** `gear-3` when `gear-1` and `gear-2` are taken. */
 export function freeId(stem: string, others: readonly { id: string }[]): string {
   for (let n = 1; ; n++) if (!others.some(({ id }) => id === `${stem}-${n}`)) return `${stem}-${n}`
@@ -311,12 +336,13 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     version: HOUSEHOLD_VERSION,
     name: draft.name,
     people: draft.people.map(
-      ({ sex, sure, partner, guest, seldom, climbs, needs, sharesWith, neverBeside, ...rest }) => ({
+      ({ sex, sure, partner, guest, rides, seldom, climbs, needs, sharesWith, neverBeside, ...rest }) => ({
         ...rest,
         ...(sex && { sex }),
         ...sureOf(rest, sure),
         ...(partner && { partner }),
         ...(guest && { guest }),
+        ...(guest && rides && { rides }),
         ...(guest && seldom && { seldom }),
         ...(!climbs && { climbs }),
         ...(needs.length && { needs }),
@@ -326,7 +352,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     ),
     pets: draft.pets.map(({ crate, ...pet }) => ({ ...pet, ...(isGiven(crate) && { crate }) })),
     vehicle: { name: draft.vehicle.name, readings: Object.fromEntries(readings) },
-    trip: draft.trip,
+    trip: rawTrip(draft.trip),
     limits: draft.limits,
     guestsCome: draft.guestsCome,
     gear: draft.gear.map(rawGear),

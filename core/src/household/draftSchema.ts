@@ -3,7 +3,7 @@ import { objectOf } from '../flaws/objectOf'
 import { SOURCES } from '../readings/reading'
 import { emptyDraft, emptyPerson, gearDraft, petDraft } from './draft'
 import type { GearDraft, HouseholdDraft, PersonDraft, PetDraft, RatingDraft, SizeDraft } from './draft'
-import { GUEST_RHYTHMS, HOOKUPS, NEEDS, SEASONS, SEXES } from './household'
+import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, SEASONS, SEXES } from './household'
 
 const text = () => string().defined()
 const size = objectOf<SizeDraft>()({ length: text(), width: text(), height: text() })
@@ -18,6 +18,7 @@ const person = objectOf<PersonDraft>()({
   sex: text().oneOf(['', ...SEXES]),
   partner: text(),
   guest: boolean().required(),
+  rides: boolean().required(),
   seldom: boolean().required(),
   climbs: boolean().required(),
   needs: array(string().oneOf(NEEDS).required()).required(),
@@ -60,6 +61,9 @@ const draft = objectOf<HouseholdDraft>()({
     nights: text(),
     hookups: text().oneOf(HOOKUPS),
     season: text().oneOf(SEASONS),
+    fresh: text().oneOf(['', ...FRESH]),
+    belongings: text(),
+    hitch: text(),
   }).required(),
   limits: objectOf<HouseholdDraft['limits']>()({
     budget: text(),

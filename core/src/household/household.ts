@@ -51,6 +51,8 @@ export interface Person {
   needs?: (typeof NEEDS)[number][]
   /** A guest is there on guest nights only. */
   guest?: boolean
+  /** A guest who rides in the tow vehicle; others come by themselves. */
+  rides?: boolean
   /** A guest who comes only when everybody does. */
   seldom?: boolean
 }
@@ -70,10 +72,16 @@ export interface Vehicle {
 
 export const HOOKUPS = ['full', 'electric', 'none'] as const
 export const SEASONS = ['summer', 'spring to fall', 'winter'] as const
+export const FRESH = ['empty', 'quarter', 'half', 'full'] as const
 export interface Trip {
   nights: number
   hookups: (typeof HOOKUPS)[number]
   season: (typeof SEASONS)[number]
+  /** How full the fresh tank is on the road; absent: as usual for their hookups. */
+  fresh?: (typeof FRESH)[number]
+  /** Clothes, food, dishes and camp kit in the trailer, all together, and the hitch itself, pounds; absent: as usual. */
+  belongings?: number
+  hitch?: number
 }
 
 /** What it may cost and how long it may be. An absent limit does not limit. */
@@ -135,6 +143,7 @@ const person = objectOf<Person>()({
   climbs: boolean(),
   needs: array(string().oneOf(NEEDS).required()).default(undefined),
   guest: boolean(),
+  rides: boolean(),
   seldom: boolean(),
 })
 
@@ -184,6 +193,9 @@ export const householdSchema = objectOf<Household>()({
     nights: needed(countField(1, 365)),
     hookups: string().oneOf(HOOKUPS).required(),
     season: string().oneOf(SEASONS).required(),
+    fresh: string().oneOf(FRESH),
+    belongings: weightField(0, 4000),
+    hitch: weightField(0, 300),
   }).required(),
   limits: objectOf<Limits>()({
     budget: moneyField(),
@@ -202,6 +214,9 @@ export const vehicleFigure = (household: Household, key: VehicleKey): number | u
 
 /** Those who sleep in it every night. */
 export const everyNight = (household: Household): Person[] => household.people.filter((person) => !person.guest)
+
+/** Those who ride in the tow vehicle: the household, and the guests who come along in it. */
+export const riding = ({ people }: Household): Person[] => people.filter(({ guest, rides }) => !guest || rides)
 
 /** Couples, each once, as pairs of ids. */
 export function couples(people: readonly Pick<Person, 'id' | 'partner'>[]): [string, string][] {

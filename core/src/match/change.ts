@@ -127,6 +127,6 @@ export const dryTank = (size: number): Change => ({
   says: says`they travel with the fresh tank empty`,
   change: (now) => ({
     ...now,
-    rules: { ...now.rules, tow: { ...now.rules.tow, freshShareWithHookups: 0, freshShareWithout: 0 } },
+    household: { ...now.household, trip: { ...now.household.trip, fresh: 'empty' } },
   }),
 })

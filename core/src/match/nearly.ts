@@ -195,9 +195,10 @@ interface Load {
 }
 
 function loadsOf({ tow }: FactSheet, household: Household, { nearly, tow: rules }: HouseRules): Load[] {
-  const tank: Load[] = tow.freshGallons
-    ? [{ set: [dryTank(nearly.dryTank)], relief: tow.freshGallons * rules.waterPerGallon }]
-    : []
+  const tank: Load[] =
+    tow.freshGallons && household.trip.fresh !== 'empty'
+      ? [{ set: [dryTank(nearly.dryTank)], relief: tow.freshGallons * rules.waterPerGallon }]
+      : []
   const things = household.gear
     .filter(({ rides, weight, count }) => rides === 'trailer' && weight * count >= WORTH_LEAVING)
     .sort((a, b) => b.weight * b.count - a.weight * a.count)

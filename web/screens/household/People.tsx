@@ -210,6 +210,7 @@ function More({ index, people }: { index: number; people: { id: string; name: st
           </label>
         </Box>
       ))}
+      {guest && <Tick path={`people.${index}.rides`} label="Rides along in the tow vehicle" />}
       {guest && <Tick path={`people.${index}.seldom`} label="Comes only when everybody does" />}
       <Box my="2">
         <SelectField

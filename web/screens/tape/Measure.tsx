@@ -41,7 +41,8 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
         <Text fontSize="14px" mb="1">
           {waited.length === 0
             ? 'No open household waits for a reading on this unit.'
-            : `${waited.length} ${agrees(waited, 'reading', 'readings')} could change an open household’s answer; ${agrees(waited, 'it comes', 'they come')} first.`}
+            : `${waited.length} ${agrees(waited, 'reading', 'readings')} could change an open household’s answer; ` +
+              `${agrees(waited, 'it comes', 'they come')} first.`}
         </Text>
         <Text role="status" fontSize="14px" color="fits" fontWeight="600" minH="21px">
           {last && `Written down: ${last}.`}

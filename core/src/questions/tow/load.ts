@@ -1,25 +1,28 @@
-import { everyNight, vehicleFigure, type Household } from '../../household/household'
+import { riding, vehicleFigure, type Household } from '../../household/household'
 import type { TowRules } from './rules'
 
 /** What rides where when this household leaves home. Pounds. */
 export interface Load {
-  /** Those who ride in the vehicle. Guests come by themselves. */
+  /** Those who ride in the vehicle. */
   riders: number
   people: { known: number; unknown: string[] }
   pets: { known: number; unknown: string[] }
   gearInVehicle: number
   gearInTrailer: number
   belongings: number
+  /** The hitch itself, on the vehicle. */
+  hitch: number
   freshShare: number
   carriesFuel: boolean
 }
 
 /**
  * The household's own load. People and pets ride in the vehicle, belongings and camping kit in the
- * trailer. Guests come by themselves. Unknown weights are named, never taken as 0.
+ * trailer. Guests come by themselves unless they ride along. Unknown weights are named, never taken as 0.
  */
 export function loadOf(household: Household, rules: TowRules): Load {
-  const people = everyNight(household)
+  const people = riding(household)
+  const { hookups, fresh, belongings, hitch } = household.trip
   const gear = (where: 'vehicle' | 'trailer') =>
     household.gear.filter(({ rides }) => rides === where).reduce((sum, { weight, count }) => sum + weight * count, 0)
   return {
@@ -28,11 +31,14 @@ export function loadOf(household: Household, rules: TowRules): Load {
     pets: weighed(household.pets, 'pets'),
     gearInVehicle: gear('vehicle'),
     gearInTrailer: gear('trailer'),
-    belongings: people.length * rules.belongingsPerPerson + rules.campingKit,
-    freshShare: household.trip.hookups === 'none' ? rules.freshShareWithout : rules.freshShareWithHookups,
+    belongings: belongings ?? people.length * rules.belongingsPerPerson + rules.campingKit,
+    hitch: hitch ?? rules.hitchHardware,
+    freshShare: fresh ? SHARES[fresh] : hookups === 'none' ? rules.freshShareWithout : rules.freshShareWithHookups,
     carriesFuel: household.gear.some(({ fuel }) => fuel),
   }
 }
+
+const SHARES: Record<NonNullable<Household['trip']['fresh']>, number> = { empty: 0, quarter: 0.25, half: 0.5, full: 1 }
 
 function weighed(
   all: readonly { id: string; weight?: number }[],

@@ -277,3 +277,27 @@ describe('the vehicle itself', () => {
     expect(ball(2.3125).verdict).toBe('fits')
   })
 })
+
+describe('what is taken for granted', () => {
+  it('stands beside the answer with its figures, and can be set right', () => {
+    expect(says(unit(), household(two))).toContain(
+      'Reckoned with 300 lb of clothes, food and camp kit, 80 lb of hitch on the vehicle, the fresh tank a quarter full; ' +
+        'change it under How they camp.',
+    )
+    const own = household(two, {
+      trip: { nights: 4, hookups: 'full', season: 'summer', fresh: 'full', belongings: 700, hitch: 110 },
+    })
+    // 30 gal x 8.34 lb x 3/4 more water (NIST), and 400 lb more of their own.
+    expect(estimate(unit(), own).loaded - estimate(unit(), household(two)).loaded).toBeCloseTo(
+      30 * 8.34 * 0.75 + 400,
+      6,
+    )
+  })
+
+  it('a guest who rides along weighs and needs a belt; others come by themselves', () => {
+    const guest = (rides: boolean) =>
+      household([...two, person({ weight: 170, guest: true, rides })], { vehicle: vehicle({ ...ratings, seats: 2 }) })
+    expect(judge(unit(), guest(true))).toMatchObject({ verdict: 'no', brief: '2 belts for 3' })
+    expect(judge(unit(), guest(false)).verdict).toBe('fits')
+  })
+})

@@ -1,7 +1,8 @@
+import { pounds } from '../../quantity/quantity'
 import { says } from '../../quantity/phrase'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { fits, measure, tight, type Reason } from '../reason'
+import { fits, measure, note, tight, type Reason } from '../reason'
 import { estimateOf, placedGear } from './estimate'
 import { towFacts, type TowFacts } from './facts'
 import { loadOf, ratingsOf, type Load, type VehicleRatings } from './load'
@@ -56,11 +57,21 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
         ...gearReason(need.rules, estimate, placed),
         ...vehicleReasons(need, estimate),
         ...ballReason(facts, need),
+        assumed(facts, need),
       ],
       ['ratings', ...(need.load.carriesFuel ? (['fuel'] as const) : [])],
     )
   },
 }
+
+/** What is taken for granted in the sum, each with its figure, so that it can be set right for this household. */
+function assumed({ freshGallons }: TowFacts, { load: { belongings, hitch, freshShare } }: TowNeed): Reason {
+  const water = freshGallons === undefined ? '' : says`, the fresh tank ${FULLNESS[freshShare] ?? 'part full'}`
+  const carried = says`${pounds(belongings)} of clothes, food and camp kit, ${pounds(hitch)} of hitch on the vehicle`
+  return note(says`Reckoned with ${carried}${water}; change it under How they camp.`)
+}
+
+const FULLNESS: Record<number, string> = { 0: 'empty', 0.25: 'a quarter full', 0.5: 'half full', 1: 'full' }
 
 /** Ball sizes are stamped in fractions: what is nearer than this is the same, inches. */
 const SAME_BALL = 0.05

@@ -24,7 +24,7 @@ const OF_GVWR = 0.2
 export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimate: TowEstimate): Reason[] {
   const { loaded, tongue } = estimate
   const { reserve } = rules
-  const aboard = load.people.known + load.pets.known + load.gearInVehicle + rules.hitchHardware
+  const aboard = load.people.known + load.pets.known + load.gearInVehicle + load.hitch
   const unweighed = [...load.people.unknown, ...load.pets.unknown]
   const still = says`The weight of ${quantity(unweighed.length, 'person')} is still missing.`
   /** While the tongue is not certain: what fails at its least fails, and nothing fits before it fits at its most. */
