@@ -223,7 +223,7 @@ function More({ index, people }: { index: number; people: { id: string; name: st
           ]}
         />
       </Box>
-      {others.length > 0 && <Beside index={index} own={people[index]!.id} others={others} />}
+      {people[index] && others.length > 0 && <Beside index={index} own={people[index].id} others={others} />}
     </Dots>
   )
 }
