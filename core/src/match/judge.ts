@@ -6,7 +6,7 @@ import { measure } from '../questions/reason'
 import type { Doubt } from '../readings/doubt'
 import type { HouseRules } from '../rules/houseRules'
 import { sharedFor } from '../shared/shared'
-import { TO_DRAW } from '../trailer/drawn'
+import { TO_DRAW, type DrawnPart } from '../trailer/drawn'
 import type { FactSheet } from './factSheet'
 
 export type Answers = Partial<Record<QuestionId, Answer>>
@@ -26,16 +26,20 @@ export function judgeFor(
   return (facts) => {
     const answers: Answers = {}
     const shared = solved(facts)
+    const odd = doubts.length ? [...facts.doubts, ...doubts] : facts.doubts
     for (const { question, need } of asked) {
-      const missing = question.drawing.filter((part) => facts.undrawn.includes(part))
+      // Most units are drawn and read well: of those nothing is gone through.
+      const missing = facts.undrawn.length ? question.drawing.filter((part) => facts.undrawn.includes(part)) : NOTHING
       const answer = missing.length
         ? answerOf(missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])))
         : question.judge({ facts: facts[question.id], need, shared })
-      if (answer) answers[question.id] = doubting(answer, doubts.length ? [...facts.doubts, ...doubts] : facts.doubts)
+      if (answer) answers[question.id] = odd.length ? doubting(answer, odd) : answer
     }
     return answers
   }
 }
+
+const NOTHING: readonly DrawnPart[] = []
 
 /** An answer that waits for a figure because the one that was read is doubted says so. */
 function doubting(answer: Answer, doubts: readonly Doubt[]): Answer {
