@@ -6,6 +6,7 @@ import { oddFigure, oddReading } from '../readings/doubt'
 import type { ReadingSpec } from '../readings/reading'
 import { usualFor } from './doubts'
 import type { HouseholdDraft, PersonDraft } from './draft'
+import { parseRating } from './fromDraft'
 
 /**
  * What is odd about a person's height or weight as it is typed; undefined when nothing is, or it was confirmed. For
@@ -39,8 +40,7 @@ export function ratingDoubt(
   rating: HouseholdDraft['vehicle']['ratings'][VehicleKey],
 ): Phrase | undefined {
   const spec: ReadingSpec = VEHICLE_READS[key]
-  const read = spec.unit === 'in' ? parseLength : spec.unit === 'lb' ? parseWeight : parseNumber
-  const value = figureOf(read, rating.value)
+  const value = figureOf(parseRating(key), rating.value)
   if (value === undefined || rating.confirmed === rating.value) return undefined
   return oddReading(spec, { value, source: rating.source })
 }

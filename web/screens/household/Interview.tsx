@@ -5,14 +5,8 @@ import NextLink from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useSyncExternalStore } from 'react'
 import { FormProvider, useForm, useFormContext, useWatch } from 'react-hook-form'
-import {
-  draftOf,
-  emptyDraft,
-  householdFromDraft,
-  judgeableSoFar,
-  type HouseholdDraft,
-  type Reader,
-} from '@hitchet/core/household/draft'
+import { draftOf, emptyDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
+import { householdFromDraft, judgeableSoFar, type Reader } from '@hitchet/core/household/fromDraft'
 import type { Household } from '@hitchet/core/household/household'
 import { useMeasures } from '../../look/measures'
 import type { YardLeft as Left } from '../../server/services/matching'

@@ -1,6 +1,7 @@
 import { set, type FieldErrors, type Resolver } from 'react-hook-form'
 import type { Flaw } from '@hitchet/core/flaws/flaw'
-import { householdFromDraft, type HouseholdDraft, type Reader } from '@hitchet/core/household/draft'
+import { type HouseholdDraft } from '@hitchet/core/household/draft'
+import { householdFromDraft, type Reader } from '@hitchet/core/household/fromDraft'
 import type { Household } from '@hitchet/core/household/household'
 
 /** Judges the interview by the household's own schema, and puts each flaw at its field. */
