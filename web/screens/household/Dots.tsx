@@ -36,7 +36,7 @@ export function Dots({
       <Portal>
         <Popover.Positioner>
           <Popover.Content bg="bar" color="ink" w="280px">
-            <Popover.Body display="flex" flexDirection="column" gap="1">
+            <Popover.Body display="flex" flexDirection="column" gap="1" overflowY="auto" minH="0">
               {children}
             </Popover.Body>
           </Popover.Content>

@@ -252,6 +252,7 @@ function Beside({ index, own, others }: { index: number; own: string; others: { 
       {others.map(({ id, name }) => (
         <label key={id} className="choice" style={{ display: 'flex', gap: '8px' }}>
           <select
+            style={{ border: '1px solid var(--h-colors-line)', borderRadius: '4px', padding: '2px 4px' }}
             aria-label={`Beside ${name || 'the one with no name yet'}`}
             value={shares?.includes(id) ? 'shares' : never?.includes(id) ? 'never' : ''}
             onChange={({ target }) => {
