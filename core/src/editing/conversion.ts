@@ -1,4 +1,5 @@
 import { FIXTURE_KINDS, type BerthKind, type FixtureKind } from '../readings/catalogue'
+import type { ConvertibleKind } from '../plan/seats'
 import { small } from '../plan/naming'
 import type { Berth, Plan } from '../plan/plan'
 import { bounds, type Shape } from '../plan/shape'
@@ -9,7 +10,7 @@ import { freshId } from './item'
  * What can be made up into a bed: which berth it gives, in how many minutes, and how much farther into the room
  * it reaches, inches (common practice).
  */
-const BEDS: Partial<Record<FixtureKind, { berth: BerthKind; minutes: number; reaches: number; steps: string[] }>> = {
+const BEDS: Record<ConvertibleKind, { berth: BerthKind; minutes: number; reaches: number; steps: string[] }> = {
   booth: {
     berth: 'booth',
     minutes: 3,
@@ -39,7 +40,7 @@ const BEDS: Partial<Record<FixtureKind, { berth: BerthKind; minutes: number; rea
   'convertible-lounge': { berth: 'lounge', minutes: 4, reaches: 20, steps: ['Fold the backs across'] },
 }
 
-export const becomesBed = (kind: FixtureKind): boolean => kind in BEDS
+export const becomesBed = (kind: FixtureKind): kind is ConvertibleKind => kind in BEDS
 
 /**
  * The plan with a bed that a fixture can be made into, at its usual size; unchanged when it can already, or
@@ -47,7 +48,7 @@ export const becomesBed = (kind: FixtureKind): boolean => kind in BEDS
  */
 export function madeIntoBed(plan: Plan, fixtureId: string): { plan: Plan; id?: string } {
   const fixture = plan.fixtures.find(({ id }) => id === fixtureId)
-  const bed = fixture && BEDS[fixture.kind]
+  const bed = fixture && becomesBed(fixture.kind) ? BEDS[fixture.kind] : undefined
   if (!fixture || !bed || plan.conversions.some(({ uses }) => uses.includes(fixtureId))) return { plan }
   const name = fixture.name ?? FIXTURE_KINDS[fixture.kind].name
   const conversion = freshId(plan, `make-${fixtureId}`.slice(0, 38))

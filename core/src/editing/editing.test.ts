@@ -10,6 +10,7 @@ import { sightLines } from '../plan/sight'
 import { TIMES } from '../plan/times'
 import { berth, conversion, emptyPlan, fixture, unit } from '../testing/unit'
 import { becomesBed, excluding, madeIntoBed } from './conversion'
+import { withPlan } from '../trailer/drawn'
 import { CORNERS, cornerCut, cutOf, straight } from './corner'
 import { begin, done, going, redone, undone } from './history'
 import { doubled, flipped, itemsOf, shift, turned, withBounds, without, type Item } from './item'
@@ -24,7 +25,7 @@ const yard = new URL('../../../demo/yard/', import.meta.url)
 const demo = readdirSync(yard).map((name) => parseTrailer(readFileSync(new URL(name, yard), 'utf8')).document!)
 const item = (plan: Parameters<typeof itemsOf>[0], id: string): Item => itemsOf(plan).find((one) => one.id === id)!
 const good = (plan: Parameters<typeof itemsOf>[0]) =>
-  parseTrailer(JSON.parse(JSON.stringify({ ...unit(), plan }))).flaws.filter(({ severity }) => severity === 'error')
+  parseTrailer(JSON.parse(JSON.stringify(withPlan(unit(), plan)))).flaws.filter(({ severity }) => severity === 'error')
 
 describe('taking things in hand', () => {
   it.each(demo.map((one) => [one.stock, one] as const))(

@@ -5,6 +5,7 @@ import type { Verdict } from '../questions/reason'
 import { best, type Reading, type ReadingSpec, type ReadingValue } from '../readings/reading'
 import type { HouseRules } from '../rules/houseRules'
 import { BERTH_KINDS, EQUIPMENT_KINDS, type EquipmentKind } from '../readings/catalogue'
+import { outsideLooked, toNote, unconverted, unexplained } from '../trailer/drawn'
 import { equipmentOf } from '../trailer/equipment'
 import { doubtsOf } from '../trailer/doubts'
 import { readingName } from '../trailer/readingName'
@@ -115,18 +116,22 @@ function makesSense({ plan }: Trailer, path: string, key: string): boolean {
   return key === 'guardHeight' || key === 'ladder' ? upper : true
 }
 
-/** Equipment that nobody has looked for. */
-const unlooked = (trailer: Trailer): string[] =>
-  (Object.keys(EQUIPMENT_KINDS) as EquipmentKind[])
+/** Equipment that nobody has looked for, and what is neither drawn nor noted as not there. */
+const unlooked = (trailer: Trailer): string[] => [
+  ...(trailer.plan.fixtures.length ? unexplained(trailer).map(toNote) : []),
+  ...(unconverted(trailer).length ? [toNote('conversion')] : []),
+  ...(outsideLooked(trailer) ? [] : [toNote('outside')]),
+  ...(Object.keys(EQUIPMENT_KINDS) as EquipmentKind[])
     .filter((kind) => equipmentOf(trailer, kind) === undefined)
-    .map((kind) => `equipment.${kind}`)
+    .map((kind) => `equipment.${kind}`),
+]
 
 /** What kind of thing a key asks for that leads nowhere on the trailer yet. */
 function unnotedKind(key: string): AbsentKind | undefined {
   if (key === 'plan.berths') return 'berth'
   if (key === 'plan.compartments') return 'bay'
   const [first, kind] = key.split('.')
-  return first === 'equipment' ? ABSENT_KINDS.find((one) => one === kind) : undefined
+  return first === 'equipment' || first === 'noted' ? ABSENT_KINDS.find((one) => one === kind) : undefined
 }
 
 /**

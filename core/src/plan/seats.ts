@@ -13,7 +13,7 @@ export interface Seat {
   looks: Side
 }
 
-export const TABLE_KINDS: readonly FixtureKind[] = ['booth', 'u-dinette', 'table', 'bar']
+export const TABLE_KINDS = ['booth', 'u-dinette', 'table', 'bar'] as const satisfies FixtureKind[]
 export const LOUNGE_KINDS: readonly FixtureKind[] = [
   'jackknife-sofa',
   'tri-fold-sofa',
@@ -23,6 +23,18 @@ export const LOUNGE_KINDS: readonly FixtureKind[] = [
   'convertible-lounge',
   'chair',
 ]
+
+/** What makes up into a bed. */
+export const CONVERTIBLE_KINDS = [
+  'booth',
+  'u-dinette',
+  'jackknife-sofa',
+  'tri-fold-sofa',
+  'air-sofa',
+  'futon',
+  'convertible-lounge',
+] as const satisfies FixtureKind[]
+export type ConvertibleKind = (typeof CONVERTIBLE_KINDS)[number]
 
 /** Where nobody counted the seats, one is drawn for every so many inches of bench (common practice). */
 const EACH = 22

@@ -2,6 +2,7 @@ import type { Berth, Conversion, Fixture, Plan } from '../plan/plan'
 import type { BerthKind, EquipmentKind, FixtureKind } from '../readings/catalogue'
 import type { ReadingValue } from '../readings/reading'
 import { TRAILER_FORMAT, TRAILER_VERSION, type Equipment, type Trailer } from '../trailer/trailer'
+import { unexplained } from '../trailer/drawn'
 import { readings } from './someone'
 
 /** An empty 20 ft box for tests: walls of 2 in, one entry door, nothing in it. */
@@ -41,13 +42,13 @@ const STANDARD = {
 const cargo = ({ gvwr, uvw }: Record<string, ReadingValue>): number =>
   Number(gvwr ?? STANDARD.gvwr) - Number(uvw ?? STANDARD.uvw)
 
-/** A unit for tests, all that matters for towing read off its labels. */
+/** A unit for tests, all that matters for towing read off its labels, and looked over: what is not drawn is not there. */
 export function unit(
   plan: Partial<Plan> = {},
   figures: Record<string, ReadingValue> = {},
   equipment = standardEquipment(),
 ): Trailer {
-  return {
+  const drawn: Trailer = {
     format: TRAILER_FORMAT,
     version: TRAILER_VERSION,
     stock: 'X-1',
@@ -60,6 +61,7 @@ export function unit(
     equipment,
     plan: emptyPlan(plan),
   }
+  return { ...drawn, absent: unexplained(drawn).map((kind) => ({ kind, source: 'measured' })) }
 }
 
 export const standardEquipment = () => [

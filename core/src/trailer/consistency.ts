@@ -5,6 +5,7 @@ import { overlapsAt } from '../plan/overlap'
 import { strays, TIMES } from '../plan/times'
 import type { Plan } from '../plan/plan'
 import { contradictions } from './contradictions'
+import { isThere } from './drawn'
 import { trailerFigure, type Trailer } from './trailer'
 import { vinCheckDigit } from './vin'
 
@@ -83,13 +84,11 @@ function identityFlaws({ vin }: Trailer): Flaw[] {
     : []
 }
 
-function absentFlaws({ equipment, absent = [], plan }: Trailer): Flaw[] {
-  const there = (kind: string) =>
-    equipment.some((one) => one.kind === kind) ||
-    (kind === 'berth' && plan.berths.length > 0) ||
-    (kind === 'bay' && plan.compartments.length > 0)
-  return absent.flatMap(({ kind }, i) =>
-    there(kind) ? [error(`absent[${i}].kind`, kind, 'a kind of thing that is not noted on it; this one is')] : [],
+function absentFlaws(trailer: Trailer): Flaw[] {
+  return (trailer.absent ?? []).flatMap(({ kind }, i) =>
+    isThere(trailer, kind)
+      ? [error(`absent[${i}].kind`, kind, 'a kind of thing that is not noted on it; this one is')]
+      : [],
   )
 }
 

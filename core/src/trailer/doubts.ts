@@ -3,9 +3,10 @@ import { LB_PER_KG } from '../quantity/parse'
 import { says, type Phrase } from '../quantity/phrase'
 import { inches, pounds } from '../quantity/quantity'
 import { oddReading, type Doubt } from '../readings/doubt'
-import { best, type Reading, type ReadingSpec, type Readings } from '../readings/reading'
+import { best, type Reading, type ReadingSpec } from '../readings/reading'
 import { readingName } from './readingName'
 import { thingsOf, type Thing } from './things'
+import { withReadings } from './watched'
 import { trailerFigure, type Trailer } from './trailer'
 
 /** Pounds to a foot of box, dry: folding-size trailers to the heaviest (common practice, wide). */
@@ -72,22 +73,7 @@ function oddMattress({ plan }: Trailer, { id, name }: Thing, reading: string, fi
 export function trusted(trailer: Trailer): Trailer {
   const doubted = new Set(doubtsOf(trailer).map(({ key }) => key))
   if (doubted.size === 0) return trailer
-  const without = (path: string, readings: Readings | undefined): Readings | undefined =>
-    readings && Object.fromEntries(Object.entries(readings).filter(([name]) => !doubted.has(`${path}.${name}`)))
-  const each = <T extends { id: string; readings?: Readings }>(path: string, list: T[]): T[] =>
-    list.map((one) => (one.readings ? { ...one, readings: without(`${path}.${one.id}`, one.readings)! } : one))
-  const { plan } = trailer
-  return {
-    ...trailer,
-    readings: without('readings', trailer.readings)!,
-    equipment: each('equipment', trailer.equipment),
-    plan: {
-      ...plan,
-      fixtures: each('plan.fixtures', plan.fixtures),
-      berths: each('plan.berths', plan.berths),
-      slides: each('plan.slides', plan.slides),
-      outside: each('plan.outside', plan.outside),
-      compartments: each('plan.compartments', plan.compartments),
-    },
-  }
+  return withReadings(trailer, (path, readings) =>
+    Object.fromEntries(Object.entries(readings).filter(([name]) => !doubted.has(`${path}.${name}`))),
+  )
 }

@@ -1,4 +1,5 @@
-import type { EquipmentKind } from '../readings/catalogue'
+import { EQUIPMENT_KINDS, type EquipmentKind } from '../readings/catalogue'
+import { isThere } from './drawn'
 import type { Absent, AbsentKind, Equipment, Trailer } from './trailer'
 
 /**
@@ -18,8 +19,7 @@ export function withNoted(trailer: Trailer, kind: AbsentKind, there: boolean, se
   const others = (trailer.absent ?? []).filter((one) => one.kind !== kind)
   const { absent: _absent, ...rest } = trailer
   if (!there) return isThere(trailer, kind) ? trailer : { ...rest, absent: [...others, { kind, ...seen }] }
-  const added =
-    isThere(trailer, kind) || kind === 'berth' || kind === 'bay' ? [] : [{ id: freeId(trailer, kind), kind }]
+  const added = isEquipment(kind) && !isThere(trailer, kind) ? [{ id: freeId(trailer, kind), kind }] : []
   return {
     ...rest,
     equipment: [...trailer.equipment, ...added],
@@ -27,10 +27,7 @@ export function withNoted(trailer: Trailer, kind: AbsentKind, there: boolean, se
   }
 }
 
-function isThere({ equipment, plan }: Trailer, kind: AbsentKind): boolean {
-  if (kind === 'berth') return plan.berths.length > 0
-  return kind === 'bay' ? plan.compartments.length > 0 : equipment.some((one) => one.kind === kind)
-}
+const isEquipment = (kind: AbsentKind): kind is EquipmentKind => kind in EQUIPMENT_KINDS
 
 /** An id that nothing else on the trailer has. */
 function freeId({ equipment, plan }: Trailer, kind: string): string {

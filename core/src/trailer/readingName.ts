@@ -1,6 +1,6 @@
 import { EQUIPMENT_KINDS } from '../readings/catalogue'
 import type { ReadingSpecs } from '../readings/reading'
-import { DRAWN_PARTS, TO_DRAW } from './drawn'
+import { DRAWN_PARTS, ESSENTIALS, NOTABLE, TO_DRAW, toNote } from './drawn'
 import { thingAt } from './things'
 import type { Trailer } from './trailer'
 
@@ -14,6 +14,10 @@ export function readingName(trailer: Trailer, key: string): string {
   const part = DRAWN_PARTS.find((one) => TO_DRAW[one].key === key)
   if (part) return part === 'inside' ? 'The inside: draw it' : 'The berths: draw them'
   if (key === 'plan.compartments') return 'Bays: draw them, or say that there are none'
+  const noted = NOTABLE.find((one) => toNote(one) === key)
+  if (noted === 'conversion') return 'Beds made of seats: draw them, or say that none are'
+  if (noted === 'outside') return 'The outside: draw it, or say that there is nothing'
+  if (noted) return `${ESSENTIALS[noted].name}: draw it, or say that there is none`
   // Equipment that nobody has noted at all is still to be looked for.
   const [first, kind, reading] = key.split('.')
   if (first !== 'equipment' || !kind || !(kind in EQUIPMENT_KINDS)) return key

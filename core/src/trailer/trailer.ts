@@ -42,7 +42,7 @@ export interface Trailer {
   layout: Layout
   readings: Readings
   equipment: Equipment[]
-  /** Kinds of equipment, berths or bays that are not there: somebody looked. */
+  /** Kinds of equipment or of what is drawn that are not there: somebody looked. */
   absent?: Absent[]
   plan: Plan
 }
@@ -56,7 +56,19 @@ export interface Absent {
 }
 
 /** What can be noted as not there. */
-export const ABSENT_KINDS = [...(Object.keys(EQUIPMENT_KINDS) as EquipmentKind[]), 'berth', 'bay'] as const
+export const ABSENT_KINDS = [
+  ...(Object.keys(EQUIPMENT_KINDS) as EquipmentKind[]),
+  'berth',
+  'bay',
+  'toilet',
+  'shower',
+  'cooktop',
+  'fridge',
+  'sink',
+  'table',
+  'conversion',
+  'outside',
+] as const
 export type AbsentKind = (typeof ABSENT_KINDS)[number]
 
 export interface Equipment {

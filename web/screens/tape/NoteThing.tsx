@@ -2,6 +2,7 @@
 
 import { Button, HStack, Text } from '@chakra-ui/react'
 import type { AbsentKind } from '@hitchet/core/trailer/trailer'
+import { EQUIPMENT_KINDS } from '@hitchet/core/readings/catalogue'
 import { request } from '../request'
 import { useSaving } from '../useSaving'
 
@@ -12,7 +13,7 @@ export function NoteThing({ stock, kind, onNoted }: { stock: string; kind: Absen
     const noted = await send(() => request('POST', `/api/trailers/${stock}/things`, { kind, there }))
     if (noted) onNoted()
   }
-  const drawn = kind === 'berth' || kind === 'bay'
+  const drawn = !(kind in EQUIPMENT_KINDS)
   return (
     <HStack gap="2" py="2" flexWrap="wrap">
       {!drawn && (

@@ -6,17 +6,20 @@ import { bathsOf, sinkOutside, type Bath } from '../../plan/baths'
 import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
 import { figure } from '../../readings/reading'
 import { BATH_RULES, type BathRules } from './rules'
+import { toNote, unexplained } from '../../trailer/drawn'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
 import type { Shared } from '../../shared/shared'
-import { stanceReason } from '../stance'
+import { lookedReason } from '../stance'
 
 export interface BathFacts {
   baths: Bath[]
   sinkOutside: boolean
   toilets: number
+  /** Readings that tell of a toilet or shower that is neither drawn nor noted as not there. */
+  unnoted: { toilet?: string; shower?: string; any: string[] }
   tubs: number
   wet: boolean
   /** Places to shower inside, with headroom in inches where read. */
@@ -50,7 +53,7 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
     topic: 'bath',
     against: 'bath not right',
   },
-  version: 1,
+  version: 2,
   rules: BATH_RULES,
   baked: [],
   weight: 2,
@@ -83,19 +86,26 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
       ...elbowReason(facts, need),
       ...turnReason(facts, need),
       ...basinReason(facts, need),
-      ...stanceReason(need.tub, facts.tubs > 0, 'a tub'),
-      ...stanceReason(need.secondBath, facts.toilets > 1, 'a second bath'),
+      ...lookedReason(need.tub, facts.tubs > 0, 'a tub', facts.unnoted.any),
+      ...lookedReason(need.secondBath, facts.toilets > 1, 'a second bath', facts.unnoted.any),
     ]),
 }
 
-function bathFacts({ plan }: Trailer): BathFacts {
+function bathFacts(trailer: Trailer): BathFacts {
+  const { plan } = trailer
   const { fixtures } = plan
+  const unnoted = unexplained(trailer)
   const circles = new Map(showerCircle(plan).map(({ id, across }) => [id, across]))
   const ofKind = (...kinds: string[]) => fixtures.filter(({ kind }) => kinds.includes(kind))
   return {
     baths: bathsOf(plan),
     sinkOutside: sinkOutside(plan),
     toilets: ofKind('toilet', 'wet-bath').length,
+    unnoted: {
+      ...(unnoted.includes('toilet') && { toilet: toNote('toilet') }),
+      ...(unnoted.includes('shower') && { shower: toNote('shower') }),
+      any: unnoted.map(toNote),
+    },
     tubs: ofKind('tub').length,
     wet: ofKind('wet-bath').length > 0,
     showers: ofKind('shower', 'tub', 'wet-bath').map(({ id, kind, readings }) => ({
@@ -113,7 +123,8 @@ function bathFacts({ plan }: Trailer): BathFacts {
 }
 
 /** The roomiest shower decides; headroom is pan to skylight, so height needs no allowance beyond comfort. */
-function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules }: BathNeed): Reason {
+function headroomReason({ showers, unnoted }: BathFacts, { tallest, unknownHeights, rules }: BathNeed): Reason {
+  if (unnoted.shower) return measure(says`No shower is drawn: draw it, or note that there is none.`, [unnoted.shower])
   if (showers.length === 0) return tight(says`There is no shower inside.`, { brief: 'no shower inside' })
   if (!tallest) return measure(says`Nobody’s height is known yet.`, unknownHeights)
   const known = showers.filter(({ headroom }) => headroom !== undefined).sort((a, b) => b.headroom! - a.headroom!)[0]
@@ -142,7 +153,8 @@ function headroomReason({ showers }: BathFacts, { tallest, unknownHeights, rules
 }
 
 /** A sink outside the bath takes some of the queue. */
-function queueReason({ toilets, wet, sinkOutside: outside }: BathFacts, { people, rules }: BathNeed): Reason {
+function queueReason({ toilets, wet, sinkOutside: outside, unnoted }: BathFacts, { people, rules }: BathNeed): Reason {
+  if (unnoted.toilet) return measure(says`No toilet is drawn: draw it, or note that there is none.`, [unnoted.toilet])
   if (toilets === 0) return no(says`There is no toilet inside.`, { brief: 'no toilet inside' })
   const spare = toilets * rules.peoplePerBath + (outside ? rules.sinkOutsideTakes : 0) - people
   const kind = toilets > 1 ? says`${toilets} toilets` : wet ? says`One wet bath` : says`One bath`

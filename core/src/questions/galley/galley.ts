@@ -11,11 +11,12 @@ import { knownSum } from '../../quantity/sum'
 import { cubicFeet, cubicFeetOf } from '../../quantity/volume'
 import { figure, flag, word } from '../../readings/reading'
 import { GALLEY_RULES, type GalleyRules } from './rules'
+import { outsideLooked, toNote, unexplained } from '../../trailer/drawn'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, note, reason, tight, verdictOf, type Reason } from '../reason'
-import { stanceReason } from '../stance'
+import { lookedReason, stanceReason } from '../stance'
 
 /** Absent: not read. A count of 0 means: looked, none there. */
 export interface GalleyFacts {
@@ -46,6 +47,8 @@ export interface GalleyFacts {
   /** Length of the outside kitchen along its wall. */
   outsideLength?: number
   unread: string[]
+  /** Readings that tell of what is neither drawn nor noted as not there. */
+  unnoted: { cooktop?: string; fridge?: string; sink?: string; outside?: string; inside: string[] }
 }
 
 export interface GalleyNeed {
@@ -67,7 +70,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
     topic: 'kitchen',
     against: 'kitchen not right',
   },
-  version: 2,
+  version: 3,
   rules: GALLEY_RULES,
   baked: ['pantryHeight', 'sinkRim'],
   weight: 2,
@@ -86,8 +89,8 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
       ...shelfReason(facts, need),
       ...hoodReason(facts),
       ...beforeReason(facts, need),
-      ...stanceReason(need.oven, facts.oven, 'an oven'),
-      ...stanceReason(need.outsideKitchen, facts.outsideKitchen, 'an outside kitchen'),
+      ...lookedReason(need.oven, facts.oven, 'an oven', facts.unnoted.inside),
+      ...lookedReason(need.outsideKitchen, facts.outsideKitchen, 'an outside kitchen', outsideOf(facts)),
       ...rainReason(facts),
       ...insideReason(facts, need),
       ...fridgeKindReason(need.compressorFridge, facts, '12 V compressor', 'a 12 V compressor fridge'),
@@ -96,9 +99,10 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
 }
 
 function galleyFacts(
-  { plan }: Trailer,
+  trailer: Trailer,
   { pantryHeight, sinkRim }: Pick<GalleyRules, 'pantryHeight' | 'sinkRim'>,
 ): GalleyFacts {
+  const { plan } = trailer
   const [on, off] = [counterSpace(plan, 'on'), counterSpace(plan, 'off')]
   const outside = plan.outside.find(({ kind }) => kind === 'outside-kitchen')
   const cooktops = plan.fixtures.filter(({ kind }) => kind === 'cooktop')
@@ -146,8 +150,22 @@ function galleyFacts(
     kitchenCover: awningCover(plan).find(({ what }) => what === 'outside kitchen')?.share,
     before: beforeCounter(plan).map(({ by, takes }) => ({ name: nameOnPlan(plan, by), takes: Math.round(takes) })),
     unread,
+    unnoted: unnotedOf(trailer),
   }
 }
+
+function unnotedOf(trailer: Trailer): GalleyFacts['unnoted'] {
+  const unnoted = unexplained(trailer)
+  return {
+    ...Object.fromEntries(
+      (['cooktop', 'fridge', 'sink'] as const).flatMap((one) => (unnoted.includes(one) ? [[one, toNote(one)]] : [])),
+    ),
+    ...(!outsideLooked(trailer) && { outside: toNote('outside') }),
+    inside: unnoted.map(toNote),
+  }
+}
+
+const outsideOf = ({ unnoted: { outside } }: GalleyFacts): string[] => (outside === undefined ? [] : [outside])
 
 const sidesOf = ({ x0, y0, x1, y1 }: Bounds): [number, number] => [x1 - x0, y1 - y0]
 
@@ -175,7 +193,9 @@ function galleyNeed(household: Household, rules: GalleyRules): GalleyNeed {
   }
 }
 
-function burnerReason({ burners, unread }: GalleyFacts, { people, rules }: GalleyNeed): Reason {
+function burnerReason({ burners, unread, unnoted }: GalleyFacts, { people, rules }: GalleyNeed): Reason {
+  if (unnoted.cooktop)
+    return measure(says`No cooktop is drawn: draw it, or note that there is none.`, [unnoted.cooktop])
   if (burners === undefined)
     return measure(
       says`Count the burners.`,
@@ -192,12 +212,15 @@ function burnerReason({ burners, unread }: GalleyFacts, { people, rules }: Galle
 /** While a refrigerator's kind is unread it may be the one they care about. */
 function fridgeKindReason(stance: Stance | undefined, facts: GalleyFacts, kind: string, thing: string): Reason[] {
   const has = facts.fridgeKinds.includes(kind)
+  if (facts.unnoted.fridge) return lookedReason(stance, has, thing, [facts.unnoted.fridge])
   if (stance === undefined || has || facts.fridgeKindUnread.length === 0) return stanceReason(stance, has, thing)
   return [measure(says`Look whether it has ${thing}: they care which kind it is.`, facts.fridgeKindUnread)]
 }
 
 /** Cubic feet per person and day between shops (from memory of household guides, tolerance a quarter). */
-function fridgeReason({ fridge, unread }: GalleyFacts, { people, days, rules }: GalleyNeed): Reason {
+function fridgeReason({ fridge, unread, unnoted }: GalleyFacts, { people, days, rules }: GalleyNeed): Reason {
+  if (unnoted.fridge)
+    return measure(says`No refrigerator is drawn: draw it, or note that there is none.`, [unnoted.fridge])
   if (fridge === undefined)
     return measure(
       says`The refrigerator’s size is not known; read its plate.`,
@@ -253,7 +276,9 @@ function beforeReason({ before }: GalleyFacts, { rules }: GalleyNeed): Reason[] 
 }
 
 /** The largest pot lies flat in the sink. */
-function potReason({ bowl }: GalleyFacts, { people, rules }: GalleyNeed): Reason[] {
+function potReason({ bowl, unnoted }: GalleyFacts, { people, rules }: GalleyNeed): Reason[] {
+  if (unnoted.sink)
+    return [measure(says`No kitchen sink is drawn: draw it, or note that there is none.`, [unnoted.sink])]
   if (!bowl) return [tight(says`There is no kitchen sink inside.`, { brief: 'no kitchen sink' })]
   const pot = people >= rules.prepManyFrom ? rules.potMany : rules.pot
   const deep = bowl.depth === undefined ? '' : says`, ${inches(bowl.depth)} deep`

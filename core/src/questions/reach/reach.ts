@@ -9,6 +9,7 @@ import { nightsOf } from '../../plan/together'
 import type { WayRules } from '../../plan/wayRules'
 import { following, listed, says, type Phrase } from '../../quantity/phrase'
 import { inches } from '../../quantity/quantity'
+import { ESSENTIALS, toNote, unexplained, type Essential } from '../../trailer/drawn'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import { unsureReason } from '../whereTheyLie'
@@ -20,6 +21,8 @@ import { storedFor, type Night } from '../../nights/night'
 export interface ReachFacts {
   hasSlide: boolean
   hasToilet: boolean
+  /** Readings that tell of what they go to every day and is neither drawn nor noted as not there. */
+  unnoted: string[]
   parked: Passage[]
   road: Passage[]
   /** From the nearest toilet to each berth, for every set of conversions that can be made together. */
@@ -42,6 +45,7 @@ export interface ReachNeed {
 
 /** Where a household goes every day. */
 const DAILY: readonly Use[] = ['bed', 'toilet', 'shower', 'fridge', 'sink', 'cooktop']
+const DAILY_ESSENTIALS: readonly Essential[] = ['toilet', 'shower', 'fridge', 'sink', 'cooktop']
 /** A bar is full at this much above going sideways. */
 const PLENTY = 12
 
@@ -57,14 +61,17 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
     topic: 'reach',
     against: 'leave something out of reach',
   },
-  version: 1,
+  version: 2,
   rules: {},
   baked: [],
   weight: 2,
   living: true,
   drawing: ['inside'],
   cautions: [],
-  facts: ({ plan }) => ofGeometry(plan, ['reach'], () => reachFacts(plan)),
+  facts: (trailer) => ({
+    ...ofGeometry(trailer.plan, ['reach'], () => reachFacts(trailer.plan)),
+    unnoted: DAILY_ESSENTIALS.filter((one) => unexplained(trailer).includes(one)).map(toNote),
+  }),
   need: ({ stances }, _rules, { ways }) => ({ roadAccess: stances.roadAccess, rules: ways }),
   judge: ({ facts, need, shared: { nights } }) =>
     answerOf([
@@ -72,11 +79,12 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
       ...nightReasons(facts, need, nights.everyNight, 'no', ''),
       ...(nights.guestNight ? nightReasons(facts, need, nights.guestNight, 'tight', 'With guests ') : []),
       roadReason(facts, need),
+      ...undrawnReason(facts),
       ...unsureReason(nights),
     ]),
 }
 
-function reachFacts(plan: Trailer['plan']): ReachFacts {
+function reachFacts(plan: Trailer['plan']): Omit<ReachFacts, 'unnoted'> {
   const passage = ({ place: { id, name, use }, width, between }: Reached): Passage => ({
     id,
     name,
@@ -163,6 +171,17 @@ function nightReasons(
   const { passage } = slept.reduce((least, one) => (one.passage.width < least.passage.width ? one : least))
   const words = says`At night everyone gets to the toilet; the narrowest way, from ${the(passage)}, ${squeeze(passage, 'is')}.`
   return [fits(following(when, words))]
+}
+
+/** Whether one gets to a thing can be said once it stands on the plan. */
+function undrawnReason({ unnoted }: ReachFacts): Reason[] {
+  if (unnoted.length === 0) return []
+  const names = DAILY_ESSENTIALS.filter((one) => unnoted.includes(toNote(one))).map((one) =>
+    small(ESSENTIALS[one].name),
+  )
+  return [
+    measure(says`No ${listed(names, 'or')} is drawn: whether one gets to it cannot be said before it is.`, unnoted),
+  ]
 }
 
 function roadReason({ road, parked, hasSlide }: ReachFacts, { roadAccess, rules }: ReachNeed): Reason {

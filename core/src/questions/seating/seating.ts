@@ -9,12 +9,13 @@ import { quantity } from '../../quantity/quantity'
 import { knownSum } from '../../quantity/sum'
 import { figure, flag } from '../../readings/reading'
 import { SEATING_RULES, type SeatingRules } from './rules'
+import { toNote, unexplained } from '../../trailer/drawn'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, note, reason, tight, type Reason } from '../reason'
 import { storedFor, type Night } from '../../nights/night'
-import { stanceReason } from '../stance'
+import { lookedReason, stanceReason } from '../stance'
 
 export interface SeatingFacts {
   /** Absent: not counted. */
@@ -32,6 +33,8 @@ export interface SeatingFacts {
   /** Desks, and what is read of the outlet at each; `window`: to the nearest, inches. */
   desks: { id: string; outlet?: boolean; window: number }[]
   unread: string[]
+  /** Readings that tell of what inside is neither drawn nor noted as not there: of the table, of anything. */
+  unnoted: { table?: string; any: string[] }
 }
 
 export interface SeatingNeed {
@@ -57,7 +60,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     topic: 'seating',
     against: 'do not seat them',
   },
-  version: 1,
+  version: 2,
   rules: SEATING_RULES,
   baked: [],
   weight: 1,
@@ -83,7 +86,9 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     ]),
 }
 
-function seatingFacts({ plan }: Trailer): SeatingFacts {
+function seatingFacts(trailer: Trailer): SeatingFacts {
+  const { plan } = trailer
+  const unnoted = unexplained(trailer)
   const of = (kinds: readonly string[]) => plan.fixtures.filter(({ kind }) => kinds.includes(kind))
   const counted = (kinds: readonly string[]) => knownSum(of(kinds).map(({ readings }) => figure(readings, 'seats')))
   const bySeat = new Map<string, { turn: number; slant: number }>()
@@ -115,10 +120,12 @@ function seatingFacts({ plan }: Trailer): SeatingFacts {
     unread: of(TABLE_KINDS)
       .filter(({ readings }) => figure(readings, 'seats') === undefined)
       .map(({ id }) => `plan.fixtures.${id}.seats`),
+    unnoted: { ...(unnoted.includes('table') && { table: toNote('table') }), any: unnoted.map(toNote) },
   }
 }
 
-function tableReason({ atTable, unread }: SeatingFacts, { people }: SeatingNeed): Reason {
+function tableReason({ atTable, unread, unnoted }: SeatingFacts, { people }: SeatingNeed): Reason {
+  if (unnoted.table) return measure(says`No table is drawn: draw it, or note that there is none.`, [unnoted.table])
   if (atTable === undefined) return measure(says`Count the seats at the table.`, unread)
   if (atTable === 0) return tight(says`There is no table inside.`, { brief: 'no table inside' })
   const spare = atTable - people
@@ -175,8 +182,9 @@ function loungeReason({ inLounge }: SeatingFacts): Reason[] {
   return inLounge ? [note(says`${quantity(inLounge, 'place')} on sofas and chairs.`)] : []
 }
 
-function tvReason({ tvs, sights, seats }: SeatingFacts, { people, tv, rules }: SeatingNeed): Reason[] {
-  if (tvs === 0) return tv ? stanceReason(tv, false, 'a TV all can face') : [note(says`There is no TV.`)]
+function tvReason({ tvs, sights, seats, unnoted }: SeatingFacts, { people, tv, rules }: SeatingNeed): Reason[] {
+  if (tvs === 0 && (tv || unnoted.any.length)) return lookedReason(tv, false, 'a TV all can face', unnoted.any)
+  if (tvs === 0) return [note(says`There is no TV.`)]
   const good = sights.filter(({ turn, slant }) => turn <= rules.turn && slant <= rules.slant).length
   const words =
     good === 0

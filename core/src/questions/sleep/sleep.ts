@@ -5,8 +5,9 @@ import type { Night, Placement } from '../../nights/night'
 import type { NightRules } from '../../nights/rules'
 import { trailerFigure } from '../../trailer/trailer'
 import { lyingIn } from '../../nights/lyingIn'
-import { small } from '../../plan/naming'
-import { doing, following, listed, says } from '../../quantity/phrase'
+import { nameOnPlan, small } from '../../plan/naming'
+import { toNote, unconverted } from '../../trailer/drawn'
+import { agrees, doing, following, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
@@ -20,6 +21,8 @@ import { capitalized, contentReasons, guestContent, ruledOut } from './notes'
 export interface SleepFacts {
   /** How many the maker's sheet says it sleeps. */
   advertised?: number
+  /** Names of seats that may make up into beds, while nobody has noted whether they do. */
+  unconverted: string[]
 }
 
 export interface SleepNeed {
@@ -42,19 +45,22 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
     topic: 'sleeping',
     against: 'do not sleep them',
   },
-  version: 1,
+  version: 2,
   rules: {},
   baked: [],
   weight: 5,
   living: true,
   drawing: ['berths'],
   cautions: ['exits', 'upper-bunk', 'cpap'],
-  facts: (trailer) => ({ advertised: trailerFigure(trailer, 'advertisedSleeps') }),
+  facts: (trailer) => ({
+    advertised: trailerFigure(trailer, 'advertisedSleeps'),
+    unconverted: unconverted(trailer).map(({ id }) => nameOnPlan(trailer.plan, id)),
+  }),
   need: ({ stances }) => ({ bunks: stances.bunks }),
-  judge: ({ facts: { advertised }, need: { bunks }, shared: { nights } }) => {
+  judge: ({ facts: { advertised, unconverted }, need: { bunks }, shared: { nights } }) => {
     const { facts, need, everyNight, guestNight, fullNight } = nights
     const reasons = [
-      ...nightReasons(facts, need, everyNight),
+      ...unlessMade(nightReasons(facts, need, everyNight), everyNight, unconverted),
       ...(guestNight ? guestReasons(facts, need, guestNight) : []),
       ...(fullNight ? fullReason(need, fullNight) : []),
       ...stanceReason(bunks, facts.berths.some(isBunk), 'bunks'),
@@ -87,6 +93,18 @@ function nightReasons(facts: NightFacts, { everyNight: { sleepers }, rules }: Ni
   })
   return [all, ...more]
 }
+
+/** While nobody has noted whether the sofa makes up, those whom its bed could take are not left over for certain. */
+function unlessMade(reasons: Reason[], night: Night, seats: readonly string[]): Reason[] {
+  const [first, ...others] = reasons
+  const enough = night.unplaced.length <= seats.length * MOST_ON_A_SEAT_BED
+  if (first?.verdict !== 'no' || seats.length === 0 || !enough) return reasons
+  const whether = says`Nobody has noted whether ${listed(seats)} ${agrees(seats, 'makes', 'make')} up into a bed.`
+  return [measure(says`${first.says} ${whether}`, [...(first.missing ?? []), toNote('conversion')]), ...others]
+}
+
+/** Two lie on a bed made of a sofa or a dinette. */
+const MOST_ON_A_SEAT_BED = 2
 
 const allLie = (count: number): string => (count === 2 ? 'Both have a berth' : `All ${count} have a berth`)
 

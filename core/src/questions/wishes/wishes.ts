@@ -3,13 +3,13 @@ import { STANCES, type StanceId } from '../../household/stances'
 import { says } from '../../quantity/phrase'
 import { figure, word, type Readings } from '../../readings/reading'
 import type { EquipmentKind, FixtureKind } from '../../readings/catalogue'
-import { TO_DRAW } from '../../trailer/drawn'
+import { toFinish } from '../../trailer/drawn'
 import { equipmentOf } from '../../trailer/equipment'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, measure, no, tight, type Reason } from '../reason'
-import { stanceReason } from '../stance'
+import { notLooked, stanceReason } from '../stance'
 
 /** The wishes that no other question answers. */
 const OWN = [
@@ -47,7 +47,7 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
     topic: 'wishes',
     against: 'without what they must have',
   },
-  version: 3,
+  version: 4,
   rules: { largeCylinder: 30 },
   baked: ['largeCylinder'],
   weight: 1,
@@ -71,9 +71,10 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
 
 function wishFacts(trailer: Trailer, { largeCylinder }: WishRules): WishFacts {
   const { plan } = trailer
-  const inside = plan.fixtures.length > 0
-  const has = (kind: FixtureKind) =>
-    inside ? plan.fixtures.some((fixture) => fixture.kind === kind) : { read: TO_DRAW.inside.key }
+  // Of a drawing that is not finished, the first thing to look for stands for the rest.
+  const [open] = toFinish(trailer)
+  const orOpen = (none: boolean) => (open === undefined ? none : { read: open })
+  const has = (kind: FixtureKind) => plan.fixtures.some((fixture) => fixture.kind === kind) || orOpen(false)
   const showers = plan.fixtures.filter(({ kind }) => kind === 'shower' || kind === 'tub')
   const machine = (kind: EquipmentKind, key: string, test: (readings: Readings | undefined) => boolean | undefined) => {
     const noted = equipmentOf(trailer, kind)
@@ -81,9 +82,8 @@ function wishFacts(trailer: Trailer, { largeCylinder }: WishRules): WishFacts {
   }
   const ports = equipmentOf(trailer, 'solar-port')
   return {
-    secondDoor:
-      plan.doors.filter(({ kind }) => kind === 'entry').length > 1 || (inside ? false : { read: TO_DRAW.inside.key }),
-    noSlide: plan.slides.length > 0 ? false : inside || { read: TO_DRAW.inside.key },
+    secondDoor: plan.doors.filter(({ kind }) => kind === 'entry').length > 1 || orOpen(false),
+    noSlide: plan.slides.length > 0 ? false : orOpen(true),
     powerStabilizers: machine('stabilizers', 'drive', (readings) =>
       known(word(readings, 'drive'), (drive) => drive !== 'manual'),
     ),
@@ -93,13 +93,13 @@ function wishFacts(trailer: Trailer, { largeCylinder }: WishRules): WishFacts {
     jackknifeSofa: has('jackknife-sofa'),
     triFoldSofa: has('tri-fold-sofa'),
     theaterSeats: has('theater-seats'),
-    glassShower: !inside
-      ? { read: TO_DRAW.inside.key }
-      : told(
+    glassShower: showers.length
+      ? told(
           showers,
           (id) => `plan.fixtures.${id}.closure`,
           (readings) => known(word(readings, 'closure'), (closure) => closure === 'glass'),
-        ),
+        )
+      : orOpen(false),
     solarPort: ports ? ports.length > 0 : { read: 'equipment.solar-port' },
     onDemandHeater: machine('water-heater', 'fuel', (readings) =>
       known(word(readings, 'fuel'), (fuel) => fuel === 'on-demand gas'),
@@ -125,8 +125,7 @@ const known = <T>(value: T | undefined, test: (value: T) => boolean): boolean | 
 /** What nobody has looked at is no wish granted. */
 function reasonFor(fact: boolean | { read: string }, stance: Stance, name: string): Reason[] {
   if (typeof fact === 'boolean') return stanceReason(stance, fact, name)
-  const care = stance === 'must' ? 'must have' : stance === 'want' ? 'would like' : 'would rather not have'
-  return [measure(says`They ${care} ${name}; nobody has looked for it on this one yet.`, [fact.read])]
+  return [measure(notLooked(stance, name), [fact.read])]
 }
 
 /** The one wish that is for a lack. */

@@ -11,6 +11,7 @@ import { snapped, type Guide } from '@hitchet/core/editing/snap'
 import type { Plan } from '@hitchet/core/plan/plan'
 import type { Bounds, Point } from '@hitchet/core/plan/shape'
 import { bodiesAt, type TimeOfDay } from '@hitchet/core/plan/times'
+import { withPlan } from '@hitchet/core/trailer/drawn'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { useMeasures } from '../../../look/measures'
 import { Conflict } from '../../Conflict'
@@ -168,7 +169,7 @@ function DrawingBoard({
   const put = (over: number, latest: Trailer) =>
     request<SavedTrailer>('PUT', `/api/trailers/${trailer.stock}`, {
       version: over,
-      trailer: { ...latest, plan: withReadingsOf(plan, latest.plan) },
+      trailer: withPlan(latest, withReadingsOf(plan, latest.plan)),
     })
   const save = async (over = base.version, latest = theirs?.document ?? trailer): Promise<void> => {
     const saved = await send(async () => {
