@@ -4,6 +4,7 @@ import { Box, Button, FileUpload, HStack, Heading, Link, List, Stack, Text } fro
 import NextLink from 'next/link'
 import { useState } from 'react'
 import type { ImportFile, ImportReport } from '../../server/services/importing'
+import type { Again, KnownHousehold } from '../../server/services/importedHouseholds'
 import { PageHead } from '../PageHead'
 import { request } from '../request'
 
@@ -18,9 +19,9 @@ export function Import() {
     setReport(undefined)
     setFiles(await Promise.all(chosen.map(async (file) => ({ name: file.name, text: await file.text() }))))
   }
-  const bringIn = async () => {
+  const bringIn = async (again: Again = 'ask') => {
     setBusy(true)
-    const outcome = await request<ImportReport>('POST', '/api/import', { files, keepGood })
+    const outcome = await request<ImportReport>('POST', '/api/import', { files, keepGood, again })
     setBusy(false)
     setReport(outcome.ok ? outcome.value : undefined)
     setTrouble(outcome.ok ? undefined : outcome.says)
@@ -42,7 +43,8 @@ export function Import() {
             <FileUpload.DropzoneContent>
               <Text fontWeight="600">Drop files here, or choose them</Text>
               <Text color="line" fontSize="14px">
-                A stock number that is in the yard already gets the file as its next version.
+                A stock number that is in the yard already gets the file as its next version; of a household that is
+                here already you are asked.
               </Text>
             </FileUpload.DropzoneContent>
           </FileUpload.Dropzone>
@@ -58,6 +60,9 @@ export function Import() {
         </HStack>
         <Box aria-live="polite">
           {trouble && <Text color="no">{trouble}</Text>}
+          {report && report.known.length > 0 && (
+            <KnownAlready known={report.known} busy={busy} onChoose={(again) => void bringIn(again)} />
+          )}
           {report && <Report report={report} />}
         </Box>
       </Stack>
@@ -69,7 +74,9 @@ function Report({ report: { done, added, renewed, households, errors, warnings }
   const went = [
     ...(added.length ? [`new in the yard: ${added.join(', ')}`] : []),
     ...(renewed.length ? [`next version of ${renewed.join(', ')}`] : []),
-    ...(households.length ? [`households: ${households.map(({ name }) => name).join(', ')}`] : []),
+    ...said('households', households.added),
+    ...said('renewed', households.renewed),
+    ...said('as they are already', households.unchanged),
   ]
   return (
     <Stack gap="3">
@@ -83,6 +90,49 @@ function Report({ report: { done, added, renewed, households, errors, warnings }
           <NextLink href="/yard">To the yard</NextLink>
         </Link>
       )}
+    </Stack>
+  )
+}
+
+const said = (what: string, households: readonly { name: string }[]): string[] =>
+  households.length ? [`${what}: ${households.map(({ name }) => name).join(', ')}`] : []
+
+/** Households that are here already and look otherwise in the file: whoever brings them in says what they are. */
+function KnownAlready({
+  known,
+  busy,
+  onChoose,
+}: {
+  known: KnownHousehold[]
+  busy: boolean
+  onChoose(again: Again): void
+}) {
+  const one = known.length === 1
+  return (
+    <Stack gap="2" pb="3" role="alert">
+      <Text fontWeight="700" fontSize="17px">
+        {one
+          ? 'This household is here already, and the file says otherwise:'
+          : 'These are here already, and the files say otherwise:'}
+      </Text>
+      <List.Root pl="5" fontSize="14px">
+        {known.map(({ file, id, name }) => (
+          <List.Item key={file}>
+            <Link asChild color="green" fontWeight="600">
+              <NextLink href={`/households/${id}`}>{name}</NextLink>
+            </Link>{' '}
+            in {file}
+          </List.Item>
+        ))}
+      </List.Root>
+      <HStack gap="3">
+        <Button loading={busy} onClick={() => onChoose('renew')}>
+          {one ? 'Renew it from the file' : 'Renew them from the files'}
+        </Button>
+        <Button variant="outline" loading={busy} onClick={() => onChoose('add')}>
+          {one ? 'Add it as another' : 'Add them as others'}
+        </Button>
+      </HStack>
     </Stack>
   )
 }

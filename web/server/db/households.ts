@@ -33,6 +33,24 @@ export async function householdById(id: string): Promise<KeptHousehold | undefin
   return row ? kept(row) : undefined
 }
 
+/** All of them, last touched first, held as they are until the transaction ends. */
+export async function householdsForUpdate(transaction: Transaction): Promise<KeptHousehold[]> {
+  const rows = await models().HouseholdRow.findAll({ order: LAST_TOUCHED, transaction, lock: true })
+  return rows.map(kept)
+}
+
+/** The next version of one that is held by the transaction. */
+export async function renewHouseholdIn(
+  id: string,
+  household: Household,
+  by: string | null,
+  transaction: Transaction,
+): Promise<void> {
+  const row = (await models().HouseholdRow.findByPk(id, { transaction, lock: true }))!
+  const renewed = { name: household.name, document: household, version: row.version + 1, updatedBy: by }
+  await row.update(renewed, { transaction })
+}
+
 /** New households as part of a transaction; returns their ids. */
 export async function addHouseholds(
   households: readonly Household[],

@@ -27,7 +27,7 @@ describe('bringing files in', () => {
     const report = await importFiles([...demo('yard'), ...demo('households')], strict)
     expect(report).toMatchObject({ done: true, errors: [], renewed: [] })
     expect(report.added).toHaveLength(demo('yard').length)
-    expect(report.households).toHaveLength(demo('households').length)
+    expect(report.households.added).toHaveLength(demo('households').length)
     expect(await allTrailers()).toHaveLength(demo('yard').length)
   })
 
@@ -41,7 +41,7 @@ describe('bringing files in', () => {
       ],
       strict,
     )
-    expect(report).toMatchObject({ done: false, added: [], households: [] })
+    expect(report).toMatchObject({ done: false, added: [], households: { added: [], renewed: [], unchanged: [] } })
     expect(report.errors).toEqual([expect.stringMatching(/^bad\.json: year: found "new"; right would be a number/)])
     expect([(await allTrailers()).length, (await allHouseholds()).length]).toEqual(before)
   })
@@ -103,6 +103,47 @@ describe('bringing files in', () => {
     expect(kept!.version).toBe(2)
     const facts = (await yardFacts(RULES)).find(({ id }) => id === kept!.id)!
     expect(JSON.parse(facts.facts)).toMatchObject({ price: { asking: 25000 } })
+  })
+
+  describe('a household that is kept already', () => {
+    const they = household([person({ name: 'Ilse', height: 66 }), person({ name: 'Odo' })], {
+      name: 'Ilse and Odo Brem',
+    })
+    const taller = { ...they, people: [{ ...they.people[0]!, height: 67 }, they.people[1]!] }
+    const kept = async () =>
+      (await allHouseholds()).filter(({ household: { name } }) => name.toLowerCase() === they.name.toLowerCase())
+    const bring = (document: object, again?: 'renew' | 'add') =>
+      importFiles([file('brem.json', document), file('t.json', { ...unit(), stock: 'N-10' })], { ...strict, again })
+
+    it('is not doubled by the same file', async () => {
+      await bring(they)
+      expect((await bring(they)).households).toMatchObject({ added: [], renewed: [], unchanged: [{ name: they.name }] })
+      expect(await kept()).toHaveLength(1)
+    })
+
+    it('is asked about when the file says otherwise, and nothing is written before', async () => {
+      const units = (await allTrailers()).length
+      const asked = await importFiles(
+        [file('brem.json', { ...taller, name: 'ILSE AND ODO BREM' }), file('t.json', { ...unit(), stock: 'N-11' })],
+        strict,
+      )
+      expect(asked).toMatchObject({ done: false, known: [{ file: 'brem.json', id: (await kept())[0]!.id }] })
+      expect(await allTrailers()).toHaveLength(units)
+      expect((await kept())[0]).toMatchObject({ version: 1, household: { people: [{ height: 66 }, {}] } })
+    })
+
+    it('is renewed, or added as another, as one chooses', async () => {
+      const [before] = await kept()
+      expect((await bring(taller, 'renew')).households.renewed).toEqual([{ id: before!.id, name: they.name }])
+      expect(await kept()).toMatchObject([{ id: before!.id, version: 2, household: { people: [{ height: 67 }, {}] } }])
+      expect((await bring(they, 'add')).households.added).toHaveLength(1)
+      expect(await kept()).toHaveLength(2)
+    })
+
+    it('in two of the files at once is an error that names the second', async () => {
+      const report = await importFiles([file('a.json', they), file('b.json', taller)], strict)
+      expect(report.errors).toEqual([expect.stringMatching(/^b\.json: name: found "Ilse and Odo Brem"/)])
+    })
   })
 
   it('a save that fails in the middle leaves no half of it', async () => {

@@ -2,10 +2,10 @@ import { parseAny, type AnyDocument, type Parsed } from '@hitchet/core/formats/d
 import { parsePlanSvg } from '@hitchet/core/formats/planSvg'
 import { error, flawText } from '@hitchet/core/flaws/flaw'
 import { TRAILER_FORMAT, type Trailer } from '@hitchet/core/trailer/trailer'
-import type { Household } from '@hitchet/core/household/household'
+import { sameHousehold } from '@hitchet/core/household/same'
 import { inTransaction } from '../db/database'
-import { addHouseholds } from '../db/households'
 import { saveTrailers } from '../db/trailers'
+import { bringHouseholds, type Again, type HouseholdReport, type KnownHousehold } from './importedHouseholds'
 
 export interface ImportFile {
   name: string
@@ -17,7 +17,9 @@ export interface ImportReport {
   done: boolean
   added: string[]
   renewed: string[]
-  households: { id: string; name: string }[]
+  households: Omit<HouseholdReport, 'known'>
+  /** Households that are kept already and other than in the file: nothing is written before somebody chooses. */
+  known: KnownHousehold[]
   /** One line for each thing that is wrong, with the file's name. */
   errors: string[]
   warnings: string[]
@@ -25,11 +27,12 @@ export interface ImportReport {
 
 /**
  * The one way in for files. All or nothing, unless `keepGood` is chosen: then files without errors go in
- * and the others stay out, named. A stock number already in the yard becomes that trailer's next version.
+ * and the others stay out, named. A stock number already in the yard becomes that trailer's next version; whether
+ * a household that is kept already is renewed, is asked.
  */
 export async function importFiles(
   files: readonly ImportFile[],
-  { keepGood, by }: { keepGood: boolean; by: string | null },
+  { keepGood, again = 'ask', by }: { keepGood: boolean; again?: Again; by: string | null },
 ): Promise<ImportReport> {
   const read = files.map((file) => ({ file, ...parsed(file) }))
   const lines = (severity: 'error' | 'warning') =>
@@ -41,8 +44,18 @@ export async function importFiles(
   const twice = trailers.filter(
     ({ document }, i) => trailers.findIndex((other) => sameStock(other.document, document)) < i,
   )
+  const households = good.flatMap(({ file, document }) =>
+    document.format === TRAILER_FORMAT ? [] : [{ file: file.name, household: document }],
+  )
+  const repeated = households.filter(
+    ({ household }, i) => households.findIndex((other) => sameHousehold(other.household, household)) < i,
+  )
   const errors = [
     ...lines('error'),
+    ...repeated.map(
+      ({ file, household: { name } }) =>
+        `${file}: ${flawText(error('name', name, 'a household that no other of these files has'))}`,
+    ),
     ...twice.map(
       ({ file, document }) =>
         `${file.name}: ${flawText(error('stock', document.stock, 'a stock number that no other of these files has'))}`,
@@ -52,17 +65,21 @@ export async function importFiles(
     done: false,
     added: [],
     renewed: [],
-    households: [],
+    households: { added: [], renewed: [], unchanged: [] },
+    known: [],
     errors,
     warnings: lines('warning'),
   }
   if ((errors.length && !keepGood) || good.length === 0) return report
   const kept = trailers.filter((one) => !twice.includes(one)).map(({ document }) => document)
-  const households = good.filter((one) => !isTrailer(one)).map(({ document }) => document as Household)
   return inTransaction(async (transaction) => {
-    const saved = await saveTrailers(kept, by, transaction)
-    const ids = await addHouseholds(households, by, transaction)
-    return { ...report, ...saved, done: true, households: households.map(({ name }, i) => ({ id: ids[i]!, name })) }
+    const { known, ...brought } = await bringHouseholds(
+      households.filter((one) => !repeated.includes(one)),
+      { again, by },
+      transaction,
+    )
+    if (known.length) return { ...report, known }
+    return { ...report, ...(await saveTrailers(kept, by, transaction)), done: true, households: brought }
   })
 }
 

@@ -23,6 +23,6 @@ if ((await stockNumbers()).length === 0) {
   )
   const { done, errors, added, households } = await importFiles(files, { keepGood: false, by: null })
   if (!done) throw new Error(`The demo data does not load:\n${errors.join('\n')}`)
-  console.log(`Demo loaded: ${added.length} trailers, ${households.length} households`)
+  console.log(`Demo loaded: ${added.length} trailers, ${households.added.length} households`)
 }
 await disconnect()

@@ -1,0 +1,78 @@
+import { isDeepStrictEqual } from 'node:util'
+import type { Transaction } from 'sequelize'
+import type { Household } from '@hitchet/core/household/household'
+import { inCommon, sameHousehold } from '@hitchet/core/household/same'
+import { addHouseholds, householdsForUpdate, renewHouseholdIn, type KeptHousehold } from '../db/households'
+
+/** What to do with households that are kept already and come in otherwise: nobody chose yet, renew, or add. */
+export const AGAIN = ['ask', 'renew', 'add'] as const
+export type Again = (typeof AGAIN)[number]
+
+export interface BroughtHousehold {
+  file: string
+  household: Household
+}
+
+export interface KnownHousehold {
+  file: string
+  id: string
+  name: string
+}
+
+export interface HouseholdReport {
+  /** Kept already and other than in the file: somebody has to say whether the file renews them. */
+  known: KnownHousehold[]
+  added: { id: string; name: string }[]
+  renewed: { id: string; name: string }[]
+  /** Kept already, word for word. */
+  unchanged: { id: string; name: string }[]
+}
+
+/**
+ * Households from files, each against those that are kept. While one is known and nobody has said what is to
+ * become of it, none is written: `known` names them then.
+ */
+export async function bringHouseholds(
+  brought: readonly BroughtHousehold[],
+  { again, by }: { again: Again; by: string | null },
+  transaction: Transaction,
+): Promise<HouseholdReport> {
+  const kept = brought.length ? await householdsForUpdate(transaction) : []
+  const matched = brought.map((one) => ({ ...one, before: keptAs(one.household, kept) }))
+  const changed = matched.filter(
+    ({ before, household }) => before && !isDeepStrictEqual(plainOf(household), before.household),
+  )
+  const report: HouseholdReport = { known: [], added: [], renewed: [], unchanged: [] }
+  if (again === 'ask' && changed.length)
+    return {
+      ...report,
+      known: changed.map(({ file, household: { name }, before }) => ({ file, id: before!.id, name })),
+    }
+  const fresh =
+    again === 'add'
+      ? matched.filter((one) => !one.before || changed.includes(one))
+      : matched.filter(({ before }) => !before)
+  const ids = await addHouseholds(
+    fresh.map(({ household }) => household),
+    by,
+    transaction,
+  )
+  report.added = fresh.map(({ household: { name } }, i) => ({ id: ids[i]!, name }))
+  for (const one of matched) {
+    if (!one.before || fresh.includes(one)) continue
+    const { id } = one.before
+    const renews = changed.includes(one)
+    if (renews) await renewHouseholdIn(id, one.household, by, transaction)
+    report[renews ? 'renewed' : 'unchanged'].push({ id, name: one.household.name })
+  }
+  return report
+}
+
+/** The kept household that a document speaks of: of several the one with most people in common, last touched first. */
+function keptAs(household: Household, kept: readonly KeptHousehold[]): KeptHousehold | undefined {
+  const same = kept.filter((one) => sameHousehold(one.household, household))
+  return same.sort((a, b) => inCommon(household, b.household) - inCommon(household, a.household))[0]
+}
+
+/** As it would come back out of the database: without what is undefined. */
+const plainOf = (household: Household): unknown => JSON.parse(JSON.stringify(household))
