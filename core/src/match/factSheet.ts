@@ -44,7 +44,8 @@ export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
 export const factsKey = (rules: HouseRules): string =>
   JSON.stringify([rules.ways, ['doubts', 2], ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)])])
 
-function bakedRules({ id, baked }: Room, rules: HouseRules): object {
+/** The rules that a room's facts are made with. */
+export function bakedRules({ id, baked }: Pick<Room, 'id' | 'baked'>, rules: HouseRules): object {
   const own = rules[id as keyof HouseRules] as unknown as Record<PropertyKey, unknown>
   return Object.fromEntries(baked.map((key) => [key, own[key]]))
 }

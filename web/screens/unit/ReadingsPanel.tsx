@@ -6,8 +6,7 @@ import { useMemo, useState, type ReactNode } from 'react'
 import { best, contradicting, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
 import { thingsOf } from '@hitchet/core/trailer/things'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
-import { Figure } from '../../look/measures'
-import { SOURCE_WORDS } from './sources'
+import { ReadingSource, ReadingValue } from './ReadingValue'
 import { TakeReading } from './TakeReading'
 
 /**
@@ -120,9 +119,9 @@ function Row({
         {goBy ? (
           <>
             <b className="figure">
-              <Value spec={spec} reading={goBy} />
+              <ReadingValue spec={spec} reading={goBy} />
             </b>{' '}
-            <Source reading={goBy} />
+            <ReadingSource reading={goBy} />
           </>
         ) : (
           <Text as="span" color="measure" fontWeight="600">
@@ -136,32 +135,16 @@ function Row({
         )}
         {against.map((one, i) => (
           <Text key={i} color="no">
-            but <Value spec={spec} reading={one} /> by <Source reading={one} />
+            but <ReadingValue spec={spec} reading={one} /> by <ReadingSource reading={one} />
           </Text>
         ))}
         {older.map((one, i) => (
           <Text key={i} color="line">
-            also <Value spec={spec} reading={one} /> <Source reading={one} />
+            also <ReadingValue spec={spec} reading={one} /> <ReadingSource reading={one} />
           </Text>
         ))}
         {children}
       </Box>
     </HStack>
-  )
-}
-
-function Value({ spec, reading: { value } }: { spec: ReadingSpec; reading: Reading }) {
-  if (typeof value === 'boolean') return <>{value ? 'yes' : 'no'}</>
-  if (typeof value === 'number') return spec.unit ? <Figure value={value} unit={spec.unit} /> : <>{value}</>
-  return <>{value}</>
-}
-
-function Source({ reading: { source, on, by } }: { reading: Reading }) {
-  return (
-    <Text as="span" color="line" fontSize="13px">
-      {SOURCE_WORDS[source]}
-      {on && `, ${on}`}
-      {by && `, ${by}`}
-    </Text>
   )
 }

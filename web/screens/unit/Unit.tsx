@@ -33,6 +33,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   const answers = open && (await answersOn(found.id, [open.household]))[0]
   const seenBy: SeenBy | undefined = open &&
     answers && {
+      id: open.id,
       walker: tokensOf(open.household.people)[0],
       asked: asked(answers),
       ...drawnNights(trailer, open.household, rules),

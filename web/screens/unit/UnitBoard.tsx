@@ -34,6 +34,7 @@ import { AnswerLine } from '../Verdict'
 import { LayerNotes } from './LayerNotes'
 import { LAYER_NAMES, LAYERS, type Layer } from './layers'
 import { ReadingsPanel } from './ReadingsPanel'
+import { RestsPanel } from './RestsPanel'
 import type { SeenBy } from './seenBy'
 import { TakeOut } from './TakeOut'
 
@@ -198,6 +199,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
             {seenBy.asked.map(({ id, short, answer: given }) => (
               <AnswerLine key={id} short={short} answer={given} />
             ))}
+            <RestsPanel stock={trailer.stock} household={seenBy.id} />
           </Box>
         )}
       </Grid>

@@ -2,3 +2,4 @@
 export { rankAll, rankOne, standings } from './rank'
 export { factSheets } from './factSheets'
 export { tapeLists } from './tapeLists'
+export { rests } from './rests'

@@ -4,8 +4,12 @@ import type { Match, Standing } from '@hitchet/core/match/match'
 import type { Way } from '@hitchet/core/match/inTheWay'
 import { questionOf, type QuestionId } from '@hitchet/core/questions/index'
 import { yardFacts } from '../db/facts'
+import { householdById } from '../db/households'
+import { trailersByStock } from '../db/trailers'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
+import type { AnswerRests } from '../jobs/rests'
+import { Refused } from '../refused'
 
 /** The yard ranked for a household. */
 export async function rankYard(household: Household): Promise<Match[]> {
@@ -29,6 +33,13 @@ export async function answersOn(id: string, households: Household[]): Promise<An
   const rules = houseRules()
   const facts = await yardFacts(rules, id)
   return (await inWorker('rankAll', { facts, households, rules })).map(([match]) => match?.answers ?? {})
+}
+
+/** The figures that each of a household's answers on a unit rests on. @throws Refused. */
+export async function restsFor(stock: string, householdId: string): Promise<AnswerRests[]> {
+  const [[found], kept] = await Promise.all([trailersByStock([stock]), householdById(householdId)])
+  if (!found || !kept) throw new Refused('There is no such unit or household any more.', [], 404)
+  return inWorker('rests', { trailer: found.trailer, household: kept.household, rules: houseRules() })
 }
 
 export interface YardLeft {

@@ -1,0 +1,88 @@
+import { trustedHousehold } from '../household/doubts'
+import type { Household, Person } from '../household/household'
+import { QUESTIONS, type QuestionId } from '../questions/index'
+import type { Readings } from '../readings/reading'
+import { bakedRules, type FactSheet } from './factSheet'
+import type { HouseRules } from '../rules/houseRules'
+import { GROUNDS, type Shared } from '../shared/shared'
+import { trusted } from '../trailer/doubts'
+import type { Trailer } from '../trailer/trailer'
+import { watched } from '../trailer/watched'
+
+/** The keys of the figures that each answer rests on. */
+export type RestsOn = Partial<Record<QuestionId, string[]>>
+
+/**
+ * The figures that entered each of a household's answers on a unit, whether they decided it or not: every one
+ * that was looked at on the way, by the question itself or by a room below that it asked. Watched, not declared,
+ * so none can be forgotten.
+ */
+export function restsOn(trailer: Trailer, given: Household, rules: HouseRules): RestsOn {
+  const [known, household] = [trusted(trailer), trustedHousehold(given)]
+  const grounds = GROUNDS.map((ground) => {
+    const looked = new Set<string>()
+    const look = (key: string) => void looked.add(key)
+    const own = rules[ground.id]
+    const facts = (ground as unknown as Room).facts(watched(known, look), bakedRules(ground, rules), rules.ways)
+    const need = (ground as unknown as Room).need(watchedHousehold(household, look), own, rules)
+    return { id: ground.id, looked, solved: (ground as unknown as Solver).solve(facts, need) }
+  })
+  return Object.fromEntries(
+    QUESTIONS.flatMap((question) => {
+      const looked = new Set<string>()
+      const look = (key: string) => void looked.add(key)
+      const need = question.need(watchedHousehold(household, look), rules[question.id], rules)
+      if (need === null) return []
+      const facts = (question as unknown as Room).facts(
+        watched(known, look),
+        bakedRules(question as unknown as Room, rules),
+        rules.ways,
+      )
+      const shared = {} as Shared
+      for (const { id, looked: below, solved } of grounds) {
+        const get = () => {
+          below.forEach(look)
+          return solved
+        }
+        Object.defineProperty(shared, id, { get, enumerable: true })
+      }
+      const answer = question.judge({ facts: facts as FactSheet[QuestionId], need, shared })
+      return answer ? [[question.id, [...looked]]] : []
+    }),
+  )
+}
+
+/** A question or a room below, of whatever facts and need. */
+interface Room {
+  id: string
+  baked: readonly PropertyKey[]
+  facts(trailer: Trailer, rules: object, ways: HouseRules['ways']): unknown
+  need(household: Household, own: object, rules: HouseRules): unknown
+}
+interface Solver {
+  solve(facts: unknown, need: unknown): unknown
+}
+
+/** The household as it is, telling the key of every figure of it that is looked at. */
+function watchedHousehold(household: Household, look: (key: string) => void): Household {
+  const telling = <T extends object>(path: string, of: T, keys?: readonly string[]): T =>
+    new Proxy(of, {
+      get: (all, key) => {
+        if (
+          typeof key === 'string' &&
+          (all as Record<string, unknown>)[key] !== undefined &&
+          (keys?.includes(key) ?? true)
+        )
+          look(`${path}.${key}`)
+        return Reflect.get(all, key) as unknown
+      },
+    })
+  return {
+    ...household,
+    people: household.people.map((person): Person =>
+      telling(`household.people.${person.id}`, person, ['height', 'weight']),
+    ),
+    vehicle: { ...household.vehicle, readings: telling<Readings>('household.vehicle', household.vehicle.readings) },
+    limits: telling('household.limits', household.limits),
+  }
+}
