@@ -3,6 +3,7 @@ import { formatQuantity } from '../quantity/format'
 import { phraseText } from '../quantity/phrase'
 import { pounds } from '../quantity/quantity'
 import type { VehicleKey } from '../readings/catalogue'
+import { otherFigures } from './otherFigures'
 import { householdDoubts } from './doubts'
 import { vehicleFigure, type Household } from './household'
 
@@ -100,10 +101,20 @@ function vehicleFlaws(household: Household): Flaw[] {
 /** A figure that is odd is said where it stands, with what it might be. */
 function doubtFlaws(household: Household): Flaw[] {
   return householdDoubts(household).map(({ key, says }) => {
+    const other = otherFigures(household).find(({ figure }) => key === `household.${figure}`)
+    if (other)
+      return warning(pathOf(household, other.figure), other.value, `a figure that is confirmed: ${phraseText(says)}`)
     const [, list, id, measure] = key.split('.') as [string, string, string, 'height' | 'weight']
     const at = household.people.findIndex((one) => one.id === id)
     const path = list === 'vehicle' ? `vehicle.readings.${id}` : `people[${at}].${measure}`
     const found = list === 'vehicle' ? vehicleFigure(household, id as VehicleKey) : household.people[at]![measure]
     return warning(path, found, `a figure that is confirmed: ${phraseText(says)}`)
   })
+}
+
+/** Where a figure that is known by an id stands in the document: `gear.kayak.weight` at `gear[2].weight`. */
+function pathOf(household: Household, figure: string): string {
+  const [list, id, ...rest] = figure.split('.') as [keyof Household, string, ...string[]]
+  if (list !== 'gear' && list !== 'pets') return figure
+  return `${list}[${household[list].findIndex((one) => one.id === id)}].${rest.join('.')}`
 }

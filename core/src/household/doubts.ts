@@ -5,6 +5,7 @@ import { oddFigure, oddReading, type Doubt } from '../readings/doubt'
 import { best, type ReadingSpec } from '../readings/reading'
 import { centiles } from './growth'
 import type { Household, Person } from './household'
+import { oddOther, otherFigures } from './otherFigures'
 
 /** What a grown person usually is: inches and pounds, wide (ANSUR II, 2012, beyond the 1st and 99th, from memory). */
 const GROWN = { height: [54, 81], weight: [80, 420] } as const
@@ -12,7 +13,8 @@ const GROWN = { height: [54, 81], weight: [80, 420] } as const
 const INFANT = { height: [14, 40], weight: [3, 42] } as const
 
 /** The figures of a household that are odd and were not confirmed. */
-export function householdDoubts({ people, vehicle }: Household): Doubt[] {
+export function householdDoubts(household: Household): Doubt[] {
+  const { people, vehicle } = household
   const ofPeople = people.flatMap((person) =>
     (['height', 'weight'] as const).flatMap((measure): Doubt[] => {
       const value = person[measure]
@@ -28,7 +30,15 @@ export function householdDoubts({ people, vehicle }: Household): Doubt[] {
     const odd = reading && spec && oddReading(spec, reading)
     return odd ? [{ key: `household.vehicle.${key}`, says: odd }] : []
   })
-  return [...ofPeople, ...ofVehicle]
+  return [...ofPeople, ...ofVehicle, ...doubtsOfOthers(household)]
+}
+
+function doubtsOfOthers(household: Household): Doubt[] {
+  return otherFigures(household).flatMap((one): Doubt[] => {
+    const sure = household.sure?.some(({ figure, value }) => figure === one.figure && value === one.value)
+    const odd = sure ? undefined : oddOther(one, one.value)
+    return odd ? [{ key: `household.${one.figure}`, says: odd }] : []
+  })
 }
 
 /** Well beyond the 3rd and 97th centile of both sexes (CDC growth charts, United States, 2000). */
@@ -45,9 +55,16 @@ export function usualFor(
   return [Math.round((low * (1 - slack)) / per), Math.round((high * (1 + slack)) / per)]
 }
 
-/** The household without what is doubted: a figure nobody stands by counts as not asked. */
+/**
+ * The household without what is doubted of its people and its vehicle: a figure nobody stands by counts as not
+ * asked. What is doubted besides keeps its place; the questions that it enters wait for it (`match/doubting`).
+ */
 export function trustedHousehold(household: Household): Household {
-  const doubted = new Set(householdDoubts(household).map(({ key }) => key))
+  const doubted = new Set(
+    householdDoubts(household)
+      .map(({ key }) => key)
+      .filter((key) => /^household\.(people|vehicle)\./.test(key)),
+  )
   if (doubted.size === 0) return household
   const { people, vehicle } = household
   return {

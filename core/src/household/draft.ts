@@ -3,6 +3,7 @@ import { CM_PER_INCH, LB_PER_KG } from '../quantity/parse'
 import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
 import { best, type Reading, type Source } from '../readings/reading'
 import type { Gear, Household, NEEDS, Person, Pet } from './household'
+import { otherFigures } from './otherFigures'
 import type { Stance, StanceId } from './stances'
 
 /**
@@ -27,7 +28,15 @@ export interface HouseholdDraft {
   guestsCome: Household['guestsCome']
   gear: GearDraft[]
   stances: Record<string, Stance | ''>
+  /** Odd texts besides those of people and vehicle that were questioned, and are so. */
+  sure: SureText[]
   notes: string
+}
+
+/** Which figure, by its id: `gear.kayak.weight`. */
+export interface SureText {
+  figure: string
+  text: string
 }
 
 /** `confirmed`: the text that is odd, was questioned, and is so. */
@@ -86,7 +95,7 @@ export interface GearDraft {
 /** A kept household as texts to edit, in the person's measures. */
 export function draftOf(household: Household, system: MeasureSystem = 'us'): HouseholdDraft {
   const { people, pets, vehicle, trip, limits, gear } = household
-  return {
+  const draft: HouseholdDraft = {
     name: household.name,
     people: people.map(
       ({
@@ -145,9 +154,16 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
     },
     guestsCome: household.guestsCome,
     gear: gear.map((item) => gearDraft(item, system)),
+    sure: [],
     stances: { ...household.stances } as Partial<Record<StanceId, Stance>> as Record<string, Stance>,
     notes: household.notes ?? '',
   }
+  const texts = new Map(otherFigures<string>(draft).map(({ figure, value }) => [figure, value]))
+  draft.sure = (household.sure ?? []).flatMap(({ figure }) => {
+    const text = texts.get(figure)
+    return text === undefined ? [] : [{ figure, text }]
+  })
+  return draft
 }
 
 /** An interview that has not begun: one person, nothing known. */
@@ -162,6 +178,7 @@ export function emptyDraft(): HouseholdDraft {
     guestsCome: 'never',
     gear: [],
     stances: {},
+    sure: [],
     notes: '',
   }
 }

@@ -2,7 +2,7 @@ import { array, boolean, mixed, string } from 'yup'
 import { objectOf } from '../flaws/objectOf'
 import { SOURCES } from '../readings/reading'
 import { emptyDraft, emptyPerson, gearDraft, petDraft } from './draft'
-import type { GearDraft, HouseholdDraft, PersonDraft, PetDraft, RatingDraft, SizeDraft } from './draft'
+import type { GearDraft, HouseholdDraft, PersonDraft, PetDraft, RatingDraft, SizeDraft, SureText } from './draft'
 import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, SEASONS, SEXES } from './household'
 
 const text = () => string().defined()
@@ -75,6 +75,7 @@ const draft = objectOf<HouseholdDraft>()({
   stances: mixed<HouseholdDraft['stances']>()
     .test('stances', 'stances as they are chosen', (held) => Object.values(held ?? {}).every(isText))
     .required(),
+  sure: array(objectOf<SureText>()({ figure: text(), text: text() }).required()).required(),
   notes: text(),
 })
 

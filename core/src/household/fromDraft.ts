@@ -1,11 +1,13 @@
 import { ValidationError } from 'yup'
 import { flawsOf } from '../flaws/expectations'
 import type { Flaw } from '../flaws/flaw'
-import { NotAFigure, parseLength, parseNumber, parseWeight } from '../quantity/parse'
-import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
+import { NotAFigure } from '../quantity/parse'
+import type { VehicleKey } from '../readings/catalogue'
 import { best, type Reading, type Source } from '../readings/reading'
 import { householdFlaws } from './consistency'
+import { sureFigures } from './draftDoubts'
 import type { GearDraft, HouseholdDraft, PersonDraft, RatingDraft, SizeDraft } from './draft'
+import { parseRating } from './ratings'
 import { HOUSEHOLD_FORMAT, HOUSEHOLD_VERSION, householdSchema, type Household, type Person } from './household'
 
 /** Who reads a new rating, and on which day (ISO). */
@@ -72,6 +74,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     const list = readingsOf(key as VehicleKey, rating, reader, before?.vehicle.readings[key])
     return list.length ? [[key, list] as const] : []
   })
+  const sure = sureFigures(draft)
   return {
     format: HOUSEHOLD_FORMAT,
     version: HOUSEHOLD_VERSION,
@@ -98,6 +101,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     guestsCome: draft.guestsCome,
     gear: draft.gear.map(rawGear),
     stances: Object.fromEntries(Object.entries(draft.stances).filter(([, stance]) => stance)),
+    ...(sure.length && { sure }),
     ...(draft.notes.trim() && { notes: draft.notes }),
   }
 }
@@ -167,9 +171,3 @@ const rawTrip = ({ fresh, belongings, hitch, ...rest }: HouseholdDraft['trip']) 
   ...(belongings.trim() && { belongings }),
   ...(hitch.trim() && { hitch }),
 })
-
-/** How a rating's text is read: a length, a weight or a plain number. */
-export function parseRating(key: VehicleKey): (text: string) => number {
-  const { unit } = VEHICLE_READS[key] as { unit?: string }
-  return unit === 'in' ? parseLength : unit === 'lb' ? parseWeight : parseNumber
-}

@@ -22,7 +22,15 @@ export interface Household {
   guestsCome: GuestRhythm
   gear: Gear[]
   stances: Partial<Record<StanceId, Stance>>
+  /** Figures besides those of people and vehicle that are out of the ordinary, were questioned, and are so. */
+  sure?: SureFigure[]
   notes?: string
+}
+
+/** Which figure (`gear.kayak.weight`), and as which value: another one is questioned again. */
+export interface SureFigure {
+  figure: string
+  value: number
 }
 
 export const NEEDS = ['cpap', 'night trips', 'own room', 'crib', 'dog on the bed', 'work place'] as const
@@ -205,6 +213,9 @@ export const householdSchema = objectOf<Household>()({
   guestsCome: string().oneOf(GUEST_RHYTHMS).required(),
   gear: list(gear),
   stances: stances.required(),
+  sure: array(
+    objectOf<SureFigure>()({ figure: string().max(100).required(), value: number().required() }).required(),
+  ).default(undefined),
   notes: string().max(4000),
 })
 

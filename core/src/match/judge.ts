@@ -3,10 +3,10 @@ import type { Household } from '../household/household'
 import { answerOf, type Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
 import { measure } from '../questions/reason'
-import type { Doubt } from '../readings/doubt'
 import type { HouseRules } from '../rules/houseRules'
 import { sharedFor } from '../shared/shared'
 import { TO_DRAW, type DrawnPart } from '../trailer/drawn'
+import { doubting } from './doubting'
 import type { FactSheet } from './factSheet'
 
 export type Answers = Partial<Record<QuestionId, Answer>>
@@ -33,18 +33,10 @@ export function judgeFor(
       const answer = missing.length
         ? answerOf(missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])))
         : question.judge({ facts: facts[question.id], need, shared })
-      if (answer) answers[question.id] = odd.length ? doubting(answer, odd) : answer
+      if (answer) answers[question.id] = odd.length ? doubting(question.id, answer, odd) : answer
     }
     return answers
   }
 }
 
 const NOTHING: readonly DrawnPart[] = []
-
-/** An answer that waits for a figure because the one that was read is doubted says so. */
-function doubting(answer: Answer, doubts: readonly Doubt[]): Answer {
-  const these = doubts.filter(({ key }) => answer.missing.includes(key))
-  return these.length
-    ? { ...answer, because: [...these.map(({ key, says }) => measure(says, [key])), ...answer.because] }
-    : answer
-}

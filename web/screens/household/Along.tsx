@@ -2,6 +2,7 @@
 
 import { Button, HStack, IconButton, NativeSelect, Stack } from '@chakra-ui/react'
 import { Plus, X } from 'lucide-react'
+import type { ComponentProps } from 'react'
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { freeId, gearDraft, petDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
 import { GEAR_SHELF } from '@hitchet/core/household/gearShelf'
@@ -10,6 +11,7 @@ import { SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
 import { FieldLine } from './FieldLine'
 import { TextField } from './TextField'
+import { useOtherDoubt } from './useOtherDoubt'
 
 /** Pets and gear that come along, with what they weigh and where they ride. */
 export function Along() {
@@ -21,7 +23,7 @@ export function Along() {
   return (
     <Stack gap="2">
       {pets.fields.map((field, i) => (
-        <FieldLine key={field.key} gap="2" flexWrap="wrap" label={`Pet ${i + 1}`} fields={petFields(i)}>
+        <DoubtedLine key={field.key} of={`pets.${i}`} label={`Pet ${i + 1}`} fields={petFields(i)}>
           <TextField path={`pets.${i}.name`} label="Pet" width="170px" />
           <SelectField
             path={`pets.${i}.kind`}
@@ -34,10 +36,10 @@ export function Along() {
           <TextField path={`pets.${i}.crate.width`} label="Wide" width="72px" />
           <TextField path={`pets.${i}.crate.height`} label="High" width="72px" />
           <TakeOut label={`Take pet ${i + 1} out`} onClick={() => pets.remove(i)} />
-        </FieldLine>
+        </DoubtedLine>
       ))}
       {gear.fields.map((field, i) => (
-        <FieldLine key={field.key} gap="2" flexWrap="wrap" label={`Gear ${i + 1}`} fields={gearFields(i)}>
+        <DoubtedLine key={field.key} of={`gear.${i}`} label={`Gear ${i + 1}`} fields={gearFields(i)}>
           <TextField path={`gear.${i}.name`} label="Gear" width="190px" />
           <TextField path={`gear.${i}.count`} label="How many" width="66px" />
           <TextField path={`gear.${i}.weight`} label="Each weighs" width="80px" />
@@ -52,7 +54,7 @@ export function Along() {
           />
           <Handling index={i} />
           <TakeOut label={`Take gear ${i + 1} out`} onClick={() => gear.remove(i)} />
-        </FieldLine>
+        </DoubtedLine>
       ))}
       <HStack gap="2">
         <Button size="sm" variant="outline" onClick={() => pets.append(petDraft({ id: freeId('pet', known) }))}>
@@ -85,6 +87,17 @@ export function Along() {
       </HStack>
     </Stack>
   )
+}
+
+/** A line whose figures are questioned when they are odd. */
+function DoubtedLine({
+  of,
+  ...line
+}: { of: `pets.${number}` | `gear.${number}` } & Pick<
+  ComponentProps<typeof FieldLine>,
+  'label' | 'fields' | 'children'
+>) {
+  return <FieldLine gap="2" flexWrap="wrap" doubt={useOtherDoubt(of)} {...line} />
 }
 
 const petFields = (i: number) =>

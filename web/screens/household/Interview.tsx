@@ -18,6 +18,7 @@ import { useSaving } from '../useSaving'
 import { Along } from './Along'
 import { draftResolver } from './draftErrors'
 import { FieldLine } from './FieldLine'
+import { Limits } from './Limits'
 import { People } from './People'
 import { Section } from './Section'
 import { TextField } from './TextField'
@@ -126,16 +127,7 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
               <Along />
             </Section>
             <Section id="limits" title="Limits" line="Empty: no limit">
-              <FieldLine gap="4" flexWrap="wrap" fields={LIMITS}>
-                <TextField path="limits.budget" label="Budget before taxes and fees" placeholder="32k" width="200px" />
-                <TextField path="limits.trailerLength" label="Longest trailer" placeholder="26 ft" width="150px" />
-                <TextField
-                  path="limits.rigLength"
-                  label="Longest rig, with the vehicle"
-                  placeholder="50 ft"
-                  width="200px"
-                />
-              </FieldLine>
+              <Limits />
             </Section>
             <Section id="wishes" title="What they want, must have, or would rather not">
               <Wishes />
@@ -160,12 +152,6 @@ function LiveYard({ reader, yard, left }: Pick<InterviewProps, 'reader' | 'yard'
   const draft = useDeferredValue(useWatch({ control }) as HouseholdDraft)
   return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} first={left} />
 }
-
-const LIMITS = [
-  { path: 'limits.budget', label: 'Budget' },
-  { path: 'limits.trailerLength', label: 'Longest trailer' },
-  { path: 'limits.rigLength', label: 'Longest rig' },
-] as const
 
 /** False until the page listens: what is typed before would be lost, so the fields wait. */
 const useHydrated = (): boolean =>

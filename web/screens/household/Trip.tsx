@@ -4,6 +4,7 @@ import { FRESH, GUEST_RHYTHMS, SEASONS } from '@hitchet/core/household/household
 import { Choice, SelectField } from './Choice'
 import { FieldLine } from './FieldLine'
 import { TextField } from './TextField'
+import { useOtherDoubt } from './useOtherDoubt'
 
 const plain = (values: readonly string[]) => values.map((value) => ({ value, name: value }))
 
@@ -13,6 +14,7 @@ export function Trip() {
     <FieldLine
       gap="5"
       flexWrap="wrap"
+      doubt={useOtherDoubt('trip')}
       fields={[
         { path: 'trip.nights', label: 'Usual nights' },
         { path: 'trip.belongings', label: 'Clothes, food and kit' },
