@@ -7,7 +7,7 @@ export default defineConfig({
         test: {
           name: 'unit',
           isolate: false,
-          testTimeout: 60_000,
+          testTimeout: 900_000,
           include: [
             'core/src/**/*.test.ts',
             'demo/**/*.test.ts',
@@ -22,8 +22,8 @@ export default defineConfig({
           name: 'integration',
           include: ['web/server/**/*.test.ts'],
           fileParallelism: false,
-          testTimeout: 30_000,
-          hookTimeout: 60_000,
+          testTimeout: 300_000,
+          hookTimeout: 300_000,
         },
       },
     ],
