@@ -28,7 +28,7 @@ const reader = { by: 'Priya', on: '2026-11-26' }
 describe('a figure of a household that can be, and is odd', () => {
   it.each([
     ['a budget in thousands', { limits: { budget: 900 } }, 'Budget $900: usual is $4,000 to $250,000. $9,000?'],
-    ['a kayak of 5 lb', { gear: [kayak(5)] }, 'Kayak, 10 ft 5 lb: usual is 12 lb to 192 lb. 50 lb?'],
+    ['a kayak of 5 lb', { gear: [kayak(5)] }, 'Kayak, 10 ft, each 5 lb: usual is 12 lb to 192 lb. 50 lb?'],
     [
       'a kayak 10 in long, for feet',
       { gear: [kayak(48, 3)] },

@@ -63,7 +63,7 @@ export function otherFigures<T>({ limits, trip, pets, gear }: HasOtherFigures<T>
       return [
         ...some(
           `gear.${id}.weight`,
-          name || 'Gear',
+          `${name || 'Gear'}, each`,
           weight,
           'lb',
           shelf ? [shelf.weight / OFF_THE_SHELF.weight, shelf.weight * OFF_THE_SHELF.weight] : USUAL.gearWeight,

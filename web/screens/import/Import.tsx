@@ -63,7 +63,7 @@ export function Import() {
           {report && report.known.length > 0 && (
             <KnownAlready known={report.known} busy={busy} onChoose={(again) => void bringIn(again)} />
           )}
-          {report && <Report report={report} />}
+          {report && !(report.known.length && !report.errors.length) && <Report report={report} />}
         </Box>
       </Stack>
     </Box>

@@ -31,7 +31,7 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
   const [last, setLast] = useState<string>()
   const current = list.find(({ key }) => key === open)
   useEffect(() => {
-    if (current) ask({ label: current.name, take: setSent })
+    if (current?.spec) ask({ label: current.name, take: setSent })
   }, [current, ask])
   const frame = frameFor([trailer.plan])
   const waited = list.filter(({ households }) => households.length)
@@ -40,8 +40,8 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
       <Box>
         <Text fontSize="14px" mb="1">
           {waited.length === 0
-            ? 'No open household waits for a reading on this unit.'
-            : `${waited.length} ${agrees(waited, 'reading', 'readings')} could change an open household’s answer; ` +
+            ? 'No open household waits for anything on this unit.'
+            : `${waited.length} ${agrees(waited, 'thing', 'things')} could change an open household’s answer; ` +
               `${agrees(waited, 'it comes', 'they come')} first.`}
         </Text>
         <Text role="status" fontSize="14px" color="fits" fontWeight="600" minH="21px">
@@ -68,8 +68,7 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
                 </Text>
                 {households.length > 0 && (
                   <Text as="span" ml="3" fontSize="13.5px" color="measure" fontWeight="600" title={listed(households)}>
-                    {households.length > 2 ? `${households.length} households` : listed(households)}{' '}
-                    {households.length === 1 ? 'waits' : 'wait'} for it
+                    Waited for by {households.length > 2 ? `${households.length} households` : listed(households)}
                   </Text>
                 )}
                 {doubt && (
