@@ -3,7 +3,7 @@ import { FIXTURE_KINDS } from '../readings/catalogue'
 import { wallShape } from '../plan/overlap'
 import type { Plan } from '../plan/plan'
 import { bounds, corners, type Point, type Shape } from '../plan/shape'
-import { leafOf, tip } from '../plan/swings'
+import { leafOf, tip } from '../plan/leaves'
 import { bay } from '../plan/times'
 
 /** Layers of the drawing, by what lies on them. */

@@ -7,7 +7,7 @@ import { overlapsAt } from './overlap'
 import type { Plan } from './plan'
 import { floorOf, reachOf } from './reach'
 import { middleOf, type Point } from './shape'
-import { clashesAt } from './swings'
+import { clashesAt, type Clash } from './clashes'
 import { strays, type TimeOfDay } from './times'
 import type { WayRules } from './wayRules'
 
@@ -19,6 +19,8 @@ export interface Finding {
   ids: string[]
   says: Phrase
   at: Point
+  /** Leaves as they then stand, to be drawn. */
+  leaves?: Clash['leaves']
 }
 
 /** Everything that is not right at one time of day, what cannot be first. */
@@ -91,19 +93,40 @@ function noWayOut(plan: Plan, made: readonly string[], ways: WayRules): Finding[
 }
 
 function clashing(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
-  return clashesAt(plan, time, made).map(({ a, b, with: what, at, degrees }) => ({
+  return clashesAt(plan, time, made).map((clash) => ({
     kind: 'clash',
     weight: 'look',
-    ids: [a, b],
-    at,
-    says:
-      what === 'door'
-        ? says`${capital(listed([nameOnPlan(plan, a), nameOnPlan(plan, b)]))} swing through each other.`
-        : what === 'person'
-          ? says`${capital(nameOnPlan(plan, a))} swings over the knees at ${nameOnPlan(plan, b)}.`
-          : says`${capital(leaf(plan, a))} opens ${degrees} degrees only, against ${nameOnPlan(plan, b)}.`,
+    ids: [clash.a, clash.b],
+    at: clash.at,
+    leaves: clash.leaves,
+    says: clashWords(plan, clash),
   }))
 }
+
+function clashWords(plan: Plan, clash: Clash): Phrase {
+  const { a, b, with: what, degrees, one } = clash
+  const moving = capital(one ? `one leaf of ${nameOnPlan(plan, a)}` : leaf(plan, a))
+  const other = leaf(plan, b)
+  switch (what) {
+    case 'thing':
+      return says`${moving} ${opens(degrees)}, against ${nameOnPlan(plan, b)}.`
+    case 'shut':
+      return says`${moving} ${opens(degrees)} while ${other} is shut.`
+    case 'open':
+      return says`${moving} ${opens(degrees)} while ${other} is open.`
+    case 'each other':
+      return says`${capital(listed([leaf(plan, a), other]))} swing through each other.`
+    case 'person':
+      return says`${moving} swings over the knees at ${nameOnPlan(plan, b)}.`
+    case 'entry':
+      return says`${moving} opens across ${nameOnPlan(plan, b)}.`
+    case 'drop':
+      return says`${moving} comes down on ${nameOnPlan(plan, b)}.`
+  }
+}
+
+/** A few degrees are the play in its hinges. */
+const opens = (degrees: number): string => (degrees < 5 ? 'does not open' : `opens ${degrees} degrees only`)
 
 /** A refrigerator's leaf is its door. */
 const leaf = (plan: Plan, id: string): string =>

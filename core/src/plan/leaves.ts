@@ -1,0 +1,173 @@
+import { DOOR_KINDS, type FixtureKind } from '../readings/catalogue'
+import { figure, word } from '../readings/reading'
+import { facesByDefault, outerWall, TOWARDS } from './facing'
+import type { Door, Plan, Side } from './plan'
+import { bounds, type Bounds, type Point } from './shape'
+import { bodiesAt, type Body, type TimeOfDay } from './times'
+
+/**
+ * A leaf that turns on `pin`: shut it ends at `edge`, open at a right angle it points along `way`. Inches.
+ *
+ *        edge ......
+ *          |        ` .      degrees: 0 shut, 90 open
+ *          |           .
+ *         pin --------- tip
+ */
+export interface Leaf {
+  /** Of the door or the fixture it belongs to. */
+  id: string
+  /** In an inside doorway, in an outer wall, or on the front of a cabinet, refrigerator or shower. */
+  of: 'doorway' | 'outer wall' | 'fixture'
+  pin: Point
+  edge: Point
+  way: Point
+  /** From the floor up, what it sweeps, inches. */
+  band: readonly [number, number]
+  /** `either`: it may be hung at one end or the other, and this is one of the two; `pair`: there are two of them. */
+  hung: 'so' | 'either' | 'pair'
+}
+
+/** A leaf in a doorway reaches from the floor to here, inches. */
+const DOORWAY = [1, 72] as const
+/** Base cabinets end under the counter, inches. */
+const BASE = [1, 34] as const
+/** Fronts wider than this have two leaves, inches (common practice). */
+const ONE_LEAF = 30
+/** A shower's glass leaf is no wider than this: beside it the glass stands, inches (common practice). */
+const SHOWER_LEAF = 24
+
+/** What opens with a leaf on its front. */
+const FRONTS: Partial<Record<FixtureKind, readonly [number, number]>> = {
+  fridge: DOORWAY,
+  pantry: DOORWAY,
+  linen: DOORWAY,
+  'tall-cabinet': DOORWAY,
+  wardrobe: DOORWAY,
+  washer: BASE,
+  cabinet: BASE,
+}
+
+/** Every leaf at a time of day: those of doorways first, then those of fixtures. */
+export function leavesAt(
+  plan: Plan,
+  time: TimeOfDay,
+  made: readonly string[] = [],
+  bodies: readonly Body[] = bodiesAt(plan, time, made),
+): Leaf[] {
+  return [...plan.doors.filter(turns).map(leafOf), ...bodies.flatMap((body) => leavesOf(plan, body))]
+}
+
+/** Sliding and pocket doors, curtains and ramps have no leaf that turns. */
+const turns = ({ kind }: Door): boolean => kind === 'swing' || kind === 'entry' || kind === 'cargo'
+
+/** A door's leaf; where nobody noted how it is hung it is taken to turn on its first jamb. */
+export function leafOf({ id, kind, from, to, hinge = 'from', opens }: Door): Leaf {
+  const [pin, edge] = hinge === 'from' ? [from, to] : [to, from]
+  return {
+    id,
+    of: DOOR_KINDS[kind].outer ? 'outer wall' : 'doorway',
+    pin,
+    edge,
+    way: TOWARDS[opens ?? (from[1] === to[1] ? 'door' : 'rear')],
+    band: DOORWAY,
+    hung: 'so',
+  }
+}
+
+/** Whether a leaf in an outer wall opens into the trailer. */
+export function opensInward(plan: Plan, door: Door): boolean {
+  const [ox, oy] = TOWARDS[outerWall(plan, door)]
+  const [x, y] = leafOf(door).way
+  return ox * x + oy * y < 0
+}
+
+function leavesOf(plan: Plan, { id, shape, fixture, band: own }: Body): Leaf[] {
+  if (!fixture) return []
+  const box = bounds(shape)
+  const front = frontOf(box, fixture.faces ?? facesByDefault(plan, box))
+  if (fixture.kind === 'shower' || fixture.kind === 'tub') {
+    if (word(fixture.readings, 'closure') !== 'glass') return []
+    const long = lengthOf(front)
+    return long <= ONE_LEAF
+      ? hungEitherWay(id, front, DOORWAY)
+      : hungEitherWay(id, part(front, SHOWER_LEAF / long), DOORWAY)
+  }
+  const leaf = FRONTS[fixture.kind]
+  // A chest of drawers has no leaf.
+  if (!leaf || (figure(fixture.readings, 'drawers') ?? 0) > 2) return []
+  // A cabinet that hangs has its leaf where it hangs.
+  const band: Leaf['band'] = [Math.max(leaf[0], own[0]), Math.min(leaf[1], own[1])]
+  if (lengthOf(front) <= ONE_LEAF) return hungEitherWay(id, front, band)
+  const { a, b, way } = front
+  const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2]
+  return [a, b].map((pin): Leaf => ({ id, of: 'fixture', pin, edge: middle, way, band, hung: 'pair' }))
+}
+
+interface Front {
+  a: Point
+  b: Point
+  way: Point
+}
+
+const hungEitherWay = (id: string, { a, b, way }: Front, band: Leaf['band']): Leaf[] =>
+  (
+    [
+      [a, b],
+      [b, a],
+    ] as const
+  ).map(([pin, edge]): Leaf => ({ id, of: 'fixture', pin, edge, way, band, hung: 'either' }))
+
+/** The edge that is used, corner to corner. */
+export function frontOf({ x0, y0, x1, y1 }: Bounds, faces: Side): Front {
+  const ends: Record<Side, [Point, Point]> = {
+    door: [
+      [x0, y1],
+      [x1, y1],
+    ],
+    'off-door': [
+      [x0, y0],
+      [x1, y0],
+    ],
+    front: [
+      [x0, y0],
+      [x0, y1],
+    ],
+    rear: [
+      [x1, y0],
+      [x1, y1],
+    ],
+  }
+  const [a, b] = ends[faces]
+  return { a, b, way: TOWARDS[faces] }
+}
+
+const lengthOf = ({ a, b }: Front): number => Math.abs(b[0] - a[0]) + Math.abs(b[1] - a[1])
+
+/** The middle share of a front. */
+function part({ a, b, way }: Front, share: number): Front {
+  const at = (s: number): Point => [a[0] + (b[0] - a[0]) * s, a[1] + (b[1] - a[1]) * s]
+  return { a: at((1 - share) / 2), b: at((1 + share) / 2), way }
+}
+
+export const leafLength = ({ pin, edge }: Leaf): number => Math.hypot(edge[0] - pin[0], edge[1] - pin[1])
+
+/** Where a leaf ends when it is so far open. */
+export const tip = (leaf: Leaf, degrees: number): Point => onLeaf(leaf, degrees, leafLength(leaf))
+
+/** A point of the leaf, so many inches from its pin, at so many degrees. */
+export function onLeaf({ pin, edge, way }: Leaf, degrees: number, far: number): Point {
+  const long = Math.hypot(edge[0] - pin[0], edge[1] - pin[1]) || 1
+  const [c, s] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)]
+  return [
+    pin[0] + (((edge[0] - pin[0]) / long) * c + way[0] * s) * far,
+    pin[1] + (((edge[1] - pin[1]) / long) * c + way[1] * s) * far,
+  ]
+}
+
+/** The ground a leaf sweeps up to an angle, as a convex outline that turns left on paper with y up. */
+export function sweepOf(leaf: Leaf, degrees = 90): Point[] {
+  const arc = Array.from({ length: 7 }, (_, i) => tip(leaf, (i * degrees) / 6))
+  const outline = [leaf.pin, ...arc]
+  const [[px, py], [ax, ay], [bx, by]] = [leaf.pin, arc[0]!, arc[6]!]
+  return (ax - px) * (by - py) - (ay - py) * (bx - px) < 0 ? outline.reverse() : outline
+}
