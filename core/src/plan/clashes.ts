@@ -51,21 +51,28 @@ export function clashesAt(plan: Plan, time: TimeOfDay, made: readonly string[] =
 }
 
 /**
- * Each leaf as it opens among what stands. Of one that may be hung at either end the better way counts: a dealer
- * can have a refrigerator's door hung over.
+ * Each leaf as it opens among what stands. Of one that may be hung at either end the better way counts: the one that
+ * opens farther, and of two alike the one that meets fewer others. A dealer can have a refrigerator's door hung over.
  */
 export function bestHung(leaves: readonly Leaf[], stops: readonly Stop[]): Swing[] {
   const swings = leaves.map((leaf) => swing(leaf, stops))
-  return swings.filter(
-    (one, i) =>
-      one.leaf.hung !== 'either' ||
-      !swings.some(
-        (other, k) =>
-          k !== i &&
-          other.leaf.id === one.leaf.id &&
-          (other.degrees > one.degrees || (other.degrees === one.degrees && k < i)),
-      ),
-  )
+  const waysOf = new Map<string, Swing[]>()
+  for (const one of swings)
+    if (one.leaf.hung === 'either') waysOf.set(one.leaf.id, [...(waysOf.get(one.leaf.id) ?? []), one])
+  const meets = (one: Swing): number =>
+    swings.reduce((sum, other) => {
+      const ways = waysOf.get(other.leaf.id)
+      // Another that may be hung either way is counted once, as the way that suits this one.
+      if (ways && ways[0] !== other) return sum
+      return sum + Math.min(...(ways ?? [other]).map((way) => meeting(one, way).length))
+    }, 0)
+  return swings.filter((one) => {
+    const ways = waysOf.get(one.leaf.id)
+    if (!ways) return true
+    const most = Math.max(...ways.map(({ degrees }) => degrees))
+    const widest = ways.filter(({ degrees }) => degrees === most)
+    return widest.reduce((best, way) => (meets(way) < meets(best) ? way : best)) === one
+  })
 }
 
 function stopped(one: Swing): Clash[] {
