@@ -1,16 +1,21 @@
 import { wallShape } from './overlap'
 import type { Door, Plan } from './plan'
-import { bounds, corners, type Point, type Shape } from './shape'
+import { convexParts } from './convex'
+import { widenNarrows } from './narrows'
+import { bounds, type Bounds, type Point, type Shape } from './shape'
 import { doorSwings } from './swings'
 import { bodiesAt, floorAt, type TimeOfDay } from './times'
 
 /**
- * The floor on a 1-inch raster. A cell's clearance is the distance, inches, from its center to the
- * nearest thing in the way; 0 where something stands. A person of width w fits where it is w / 2 or more.
+ * The floor on a 1-inch raster: for each cell how wide a walker may be who stands in it. Never wider than is so:
+ * whatever a thing touches is not free. Where a way is narrow the width is exact besides: that of the widest spot
+ * within the cell, by the outlines themselves (`narrows.ts`).
  */
 export interface Clearance extends Raster {
-  /** The square of the distance to the nearest cell in the way: whole numbers, in which ways are searched. */
+  /** The square of the distance to the nearest cell in the way: whole numbers; 0 where something stands. */
   squared: Int32Array
+  /** Eighths of an inch: the diameter of the circle that is free there, rounded down. */
+  wide: Int16Array
 }
 
 /** Cell 0 has its front off-door corner at `x0`, `y0`; then along x, then along y. */
@@ -21,12 +26,14 @@ export interface Raster {
   rows: number
 }
 
-/** A gap of an even number of inches is read an inch too narrow: no cell lies in its very middle. */
-export const GRAIN = 1
+/** Widths are kept in parts of an inch, rounded down. */
+export const EIGHTHS = 8
 /** What one bumps into: anything between the ankle and the shoulder. */
 export const BUMPS = [6, 58] as const
 /** A leaf that does not open all the way leaves this thick a stop in its doorway. */
 const STOP = 4
+/** What a drawing means to touch, touches: hundredths of an inch are rounding. */
+const HAIR = 0.02
 
 export function clearanceAt(plan: Plan, time: TimeOfDay, made: readonly string[] = []): Clearance {
   const floors = floorAt(plan, time)
@@ -36,30 +43,40 @@ export function clearanceAt(plan: Plan, time: TimeOfDay, made: readonly string[]
   const rows = Math.ceil(Math.max(...floors.map((floor) => floor.y1))) + 1 - y0
   const free = new Uint8Array(columns * rows)
   const raster = { x0, y0, columns, rows }
-  for (const floor of floors)
-    fill(free, raster, { rect: [floor.x0, floor.y0, floor.x1 - floor.x0, floor.y1 - floor.y0] }, 1)
+  // A slide's floor goes on into the room.
+  const [room, ...bays] = floors
+  for (const floor of [room!, ...bays.map((one) => joined(one, room!))]) layFloor(free, raster, floor)
   const bodies = bodiesAt(plan, time, made)
-  for (const body of bodies) if (body.band[0] < BUMPS[1] && body.band[1] > BUMPS[0]) fill(free, raster, body.shape, 0)
-  for (const wall of plan.walls) fill(free, raster, wallShape(wall), 0)
-  for (const { leaf, clear } of doorSwings(plan, time, made, bodies))
-    fill(free, raster, behindLeaf(leaf.pin, leaf.edge, clear), 0)
-  return clearanceOf(raster, free)
+  const things = [
+    ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]).map(({ shape }) => shape),
+    ...plan.walls.map(wallShape),
+    ...doorSwings(plan, time, made, bodies).map(({ leaf, clear }) => behindLeaf(leaf.pin, leaf.edge, clear)),
+  ]
+  for (const shape of things) fill(free, raster, shape, 0)
+  const clearance = clearanceOf(raster, free)
+  widenNarrows(clearance, [...things, ...edgesOf(room!, bays)])
+  return clearance
 }
 
 /**
  * Clearance of any floor: 1 where one can stand, 0 where not. The raster's rim must be 0 all round: ways are
  * then searched without looking for an edge.
  */
-export const clearanceOf = (raster: Raster, free: Uint8Array): Clearance => ({
-  ...raster,
-  squared: squaredDistances(free, raster.columns, raster.rows),
-})
+export function clearanceOf(raster: Raster, free: Uint8Array): Clearance {
+  const squared = squaredDistances(free, raster.columns, raster.rows)
+  const wide = new Int16Array(squared.length)
+  for (let cell = 0; cell < squared.length; cell++) if (squared[cell]! > 0) wide[cell] = widthOf(squared[cell]!)
+  return { ...raster, squared, wide }
+}
 
-/**
- * From the middle of a cell to the nearest thing in the way, inches: half an inch is taken off for the half
- * cell up to its edge.
- */
-export const inchesFree = (squared: number): number => (squared > 0 ? Math.sqrt(squared) - 0.5 : 0)
+/** From the middle of a cell to the nearest corner of the nearest cell in the way: twice that, in eighths. */
+function widthOf(squared: number): number {
+  while (WIDTHS.length <= squared)
+    WIDTHS.push(Math.max(1, Math.floor(2 * EIGHTHS * (Math.sqrt(WIDTHS.length) - Math.SQRT1_2))))
+  return WIDTHS[squared]!
+}
+
+const WIDTHS: number[] = [0]
 
 /** The part of a doorway that a leaf, stopped on its way, keeps shut: on the hinge side, all but what is clear. */
 function behindLeaf(pin: Point, edge: Point, clear: number): Shape {
@@ -69,30 +86,112 @@ function behindLeaf(pin: Point, edge: Point, clear: number): Shape {
   return wallShape({ id: '', from: pin, to, thickness: STOP })
 }
 
-/** Sets every cell whose center lies in the convex or concave polygon: even-odd rule, row by row. */
-function fill(cells: Uint8Array, { x0, y0, columns, rows }: Raster, shape: Shape, value: 0 | 1): void {
-  const box = bounds(shape)
-  if ('rect' in shape) {
-    const [first, last] = [Math.max(0, Math.ceil(box.x0 - x0 - 0.5)), Math.min(columns, Math.ceil(box.x1 - x0 - 0.5))]
-    for (let row = Math.max(0, Math.ceil(box.y0 - y0 - 0.5)); row < Math.min(rows, Math.ceil(box.y1 - y0 - 0.5)); row++)
-      if (last > first) cells.fill(value, row * columns + first, row * columns + last)
-    return
+/** A bay grown into the room by two inches, so that no row of cells lies between them. */
+const joined = (bay: Bounds, room: Bounds): Bounds => ({
+  x0: bay.x0 >= room.x1 ? bay.x0 - 2 : bay.x0,
+  x1: bay.x1 <= room.x0 ? bay.x1 + 2 : bay.x1,
+  y0: bay.y0 >= room.y1 ? bay.y0 - 2 : bay.y0,
+  y1: bay.y1 <= room.y0 ? bay.y1 + 2 : bay.y1,
+})
+
+/** What lies round the floor, an inch thick: the outer walls but where a slide opens them, and the slides' own. */
+function edgesOf(room: Bounds, bays: readonly Bounds[]): Shape[] {
+  const strip = (x0: number, y0: number, x1: number, y1: number): Shape[] =>
+    x1 - x0 > HAIR && y1 - y0 > HAIR ? [{ rect: [x0, y0, x1 - x0, y1 - y0] }] : []
+  const open = (
+    from: number,
+    to: number,
+    gaps: [number, number][],
+    make: (a: number, b: number) => Shape[],
+  ): Shape[] => {
+    const parts: Shape[] = []
+    let at = from
+    for (const [a, b] of [...gaps].sort((p, q) => p[0] - q[0])) {
+      parts.push(...make(at, a))
+      at = Math.max(at, b)
+    }
+    return [...parts, ...make(at, to)]
   }
-  const points = corners(shape)
-  for (let row = Math.max(0, Math.floor(box.y0 - y0)); row < Math.min(rows, Math.ceil(box.y1 - y0)); row++) {
-    const y = y0 + row + 0.5
-    const crossings = points
-      .flatMap(([ax, ay], i) => {
-        const [bx, by] = points[(i + 1) % points.length]!
-        return ay <= y !== by <= y ? [ax + ((y - ay) / (by - ay)) * (bx - ax)] : []
+  const along = (test: (bay: Bounds) => boolean, axis: 'x' | 'y'): [number, number][] =>
+    bays.filter(test).map((bay) => (axis === 'x' ? [bay.x0, bay.x1] : [bay.y0, bay.y1]))
+  return [
+    ...open(
+      room.x0 - 1,
+      room.x1 + 1,
+      along((bay) => bay.y1 <= room.y0, 'x'),
+      (a, b) => strip(a, room.y0 - 1, b, room.y0),
+    ),
+    ...open(
+      room.x0 - 1,
+      room.x1 + 1,
+      along((bay) => bay.y0 >= room.y1, 'x'),
+      (a, b) => strip(a, room.y1, b, room.y1 + 1),
+    ),
+    ...open(
+      room.y0,
+      room.y1,
+      along((bay) => bay.x1 <= room.x0, 'y'),
+      (a, b) => strip(room.x0 - 1, a, room.x0, b),
+    ),
+    ...open(
+      room.y0,
+      room.y1,
+      along((bay) => bay.x0 >= room.x1, 'y'),
+      (a, b) => strip(room.x1, a, room.x1 + 1, b),
+    ),
+    ...bays.flatMap((bay) => [
+      ...(bay.y1 <= room.y0 || bay.y0 >= room.y1
+        ? [...strip(bay.x0 - 1, bay.y0, bay.x0, bay.y1), ...strip(bay.x1, bay.y0, bay.x1 + 1, bay.y1)]
+        : [...strip(bay.x0, bay.y0 - 1, bay.x1, bay.y0), ...strip(bay.x0, bay.y1, bay.x1, bay.y1 + 1)]),
+      ...(bay.y1 <= room.y0 ? strip(bay.x0, bay.y0 - 1, bay.x1, bay.y0) : []),
+      ...(bay.y0 >= room.y1 ? strip(bay.x0, bay.y1, bay.x1, bay.y1 + 1) : []),
+      ...(bay.x1 <= room.x0 ? strip(bay.x0 - 1, bay.y0, bay.x0, bay.y1) : []),
+      ...(bay.x0 >= room.x1 ? strip(bay.x1, bay.y0, bay.x1 + 1, bay.y1) : []),
+    ]),
+  ]
+}
+
+/** Sets every cell that a shape touches, convex part by convex part, row by row. */
+export function fill(cells: Uint8Array, raster: Raster, shape: Shape, value: 0 | 1): void {
+  if ('rect' in shape) return fillBox(cells, raster, bounds(shape), value)
+  const { x0, y0, columns, rows } = raster
+  for (const part of convexParts(shape)) {
+    const box = bounds({ polygon: part })
+    const last = Math.min(rows, Math.ceil(box.y1 - y0 - HAIR))
+    for (let row = Math.max(0, Math.floor(box.y0 - y0 + HAIR)); row < last; row++) {
+      const [top, bottom] = [y0 + row, y0 + row + 1]
+      let [left, right] = [Infinity, -Infinity]
+      const reach = (x: number) => {
+        left = Math.min(left, x)
+        right = Math.max(right, x)
+      }
+      part.forEach(([ax, ay], i) => {
+        const [bx, by] = part[(i + 1) % part.length]!
+        if (ay >= top && ay <= bottom) reach(ax)
+        for (const y of [top, bottom]) if (ay < y !== by < y) reach(ax + ((y - ay) / (by - ay)) * (bx - ax))
       })
-      .sort((a, b) => a - b)
-    for (let i = 0; i + 1 < crossings.length; i += 2) {
-      const first = Math.max(0, Math.ceil(crossings[i]! - x0 - 0.5))
-      const last = Math.min(columns - 1, Math.ceil(crossings[i + 1]! - x0 - 0.5) - 1)
-      for (let column = first; column <= last; column++) cells[row * columns + column] = value
+      const [first, end] = [Math.max(0, Math.floor(left - x0 + HAIR)), Math.min(columns, Math.ceil(right - x0 - HAIR))]
+      if (end > first) cells.fill(value, row * columns + first, row * columns + end)
     }
   }
+}
+
+/** Every cell that lies wholly on a floor can be stood on. */
+function layFloor(cells: Uint8Array, { x0, y0, columns }: Raster, floor: Bounds): void {
+  const [first, end] = [Math.ceil(floor.x0 - x0 - HAIR), Math.floor(floor.x1 - x0 + HAIR)]
+  for (let row = Math.ceil(floor.y0 - y0 - HAIR); row < Math.floor(floor.y1 - y0 + HAIR); row++)
+    cells.fill(1, row * columns + first, row * columns + end)
+}
+
+/** Sets every cell that a box touches. */
+function fillBox(cells: Uint8Array, { x0, y0, columns, rows }: Raster, box: Bounds, value: 0 | 1): void {
+  const [first, last] = [Math.max(0, Math.floor(box.x0 - x0 + HAIR)), Math.min(columns, Math.ceil(box.x1 - x0 - HAIR))]
+  for (
+    let row = Math.max(0, Math.floor(box.y0 - y0 + HAIR));
+    row < Math.min(rows, Math.ceil(box.y1 - y0 - HAIR));
+    row++
+  )
+    if (last > first) cells.fill(value, row * columns + first, row * columns + last)
 }
 
 /**

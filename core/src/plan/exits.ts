@@ -1,5 +1,4 @@
 import { DOOR_KINDS } from '../readings/catalogue'
-import { GRAIN } from './clearance'
 import { apart, distanceTo, entersAt, nearestOnSegment } from './distance'
 import { CLIMB, OVER } from './places'
 import type { Floor } from './reach'
@@ -50,7 +49,7 @@ export function waysOut(floor: Floor, rules: WayRules): WaysOut[] {
         clearance,
         cells[i]!,
         { has: (cell) => byOut.has(cell) && byOut.get(cell) !== not },
-        rules.sideways - GRAIN,
+        rules.sideways,
         shut,
       )
       return path && { path, out: byOut.get(path.at(-1)!)! }
@@ -105,7 +104,7 @@ function closingsOn(
   if (onTheWay.length === 0) return doors
   const narrowest = cellCenter(
     clearance,
-    onTheWay.reduce((least, cell) => (clearance.squared[cell]! < clearance.squared[least]! ? cell : least)),
+    onTheWay.reduce((least, cell) => (clearance.wide[cell]! < clearance.wide[least]! ? cell : least)),
   )
   return [...doors, { from: narrowest, to: narrowest }]
 }

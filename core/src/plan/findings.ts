@@ -1,6 +1,5 @@
 import { listed, says, type Phrase } from '../quantity/phrase'
 import { inches } from '../quantity/quantity'
-import { GRAIN } from './clearance'
 import { waysOut } from './exits'
 import { capital, nameOnPlan } from './naming'
 import { overlapsAt } from './overlap'
@@ -57,13 +56,13 @@ function outside(plan: Plan): Finding[] {
 function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[], { sideways }: WayRules): Finding[] {
   const reached = reachOf(floorOf(plan, time, made))
   return reached
-    .filter(({ place, width }) => place.use !== 'door' && place.use !== 'exit window' && width + GRAIN < sideways)
+    .filter(({ place, width }) => place.use !== 'door' && place.use !== 'exit window' && width < sideways)
     .map(({ place, width, between }) => {
       const name = capital(nameOnPlan(plan, place.id))
       const words =
         width === 0 || !between
           ? says`One does not get to ${name.replace(/^The/, 'the')} from any entry door.`
-          : says`${name} is out of reach: ${inches(Math.round(width))} between ${listed(between.map((one) => nameOnPlan(plan, one)))}.`
+          : says`${name} is out of reach: ${inches(Math.floor(2 * width) / 2)} between ${listed(between.map((one) => nameOnPlan(plan, one)))}.`
       return {
         kind: 'unreachable',
         weight: time === 'parked' ? 'wrong' : 'look',

@@ -1,4 +1,4 @@
-import { inchesFree, type Clearance } from './clearance'
+import { EIGHTHS, type Clearance } from './clearance'
 
 /**
  * Floor on which a walker of at least `width` inches has room: runs of cells, each from `x` at `y` for `long`
@@ -16,13 +16,13 @@ export const HEAT_ROW = 2
  * The free floor sorted by how wide it is there, from narrow to wide: each cell in the widest band whose width
  * it has.
  */
-export function heatBands({ x0, y0, columns, rows, squared }: Clearance, widths: readonly number[]): HeatBand[] {
+export function heatBands({ x0, y0, columns, rows, wide }: Clearance, widths: readonly number[]): HeatBand[] {
   const bands = [...widths].sort((a, b) => a - b).map((width): HeatBand => ({ width, runs: [] }))
   const bandOf = (cell: number): number => {
-    if (squared[cell] === 0) return -1
-    const wide = 2 * inchesFree(squared[cell]!)
+    if (wide[cell] === 0) return -1
+    const inches = wide[cell]! / EIGHTHS
     let band = -1
-    for (const [i, { width }] of bands.entries()) if (wide >= width) band = i
+    for (const [i, { width }] of bands.entries()) if (inches >= width) band = i
     return band
   }
   for (let row = 0; row < rows; row += HEAT_ROW) {

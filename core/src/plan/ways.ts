@@ -1,4 +1,4 @@
-import { inchesFree, type Clearance } from './clearance'
+import { EIGHTHS, type Clearance } from './clearance'
 import type { Point } from './shape'
 
 /**
@@ -8,8 +8,8 @@ import type { Point } from './shape'
 export interface Ways extends Clearance {
   /** Cells the walk may start from; none when nobody can stand there. */
   starts: number[]
-  /** For each cell the squared clearance of the narrowest cell on the widest way there; 0 where none leads. */
-  widest: Int32Array
+  /** For each cell how wide the narrowest cell on the widest way there is, eighths of an inch; 0 where none leads. */
+  widest: Int16Array
   /** For each cell that narrowest cell. */
   squeeze: Int32Array
 }
@@ -24,7 +24,7 @@ export interface Way {
 
 /**
  * Widest ways from some cells to all of the floor. Each cell is settled once, the widest first, from
- * buckets of squared clearance, which are whole numbers on the raster: linear in the number of cells.
+ * buckets of eighths of an inch: linear in the number of cells.
  * Source of the order of settling: Dijkstra's algorithm with minimum in place of sum (Pollack, "The
  * maximum capacity through a network", Operations Research 8, 1960).
  */
@@ -57,19 +57,19 @@ export function widestTo(
     return open === 0
   })
   return met.map((cell) =>
-    cell === undefined ? undefined : { width: 2 * inchesFree(widest[cell]!), squeeze: squeeze[cell]! },
+    cell === undefined ? undefined : { width: widest[cell]! / EIGHTHS, squeeze: squeeze[cell]! },
   )
 }
 
 /** `settled` hears of each cell once its widest way is known, the widest first; the search ends when it says so. */
 function search(clearance: Clearance, from: readonly number[], settled: (cell: number) => boolean): Ways {
-  const { columns, rows, squared } = clearance
+  const { columns, rows, wide } = clearance
   const cells = columns * rows
-  const widest = new Int32Array(cells)
+  const widest = new Int16Array(cells)
   const squeeze = new Int32Array(cells)
-  const starts = from.filter((cell) => squared[cell]! > 0)
+  const starts = from.filter((cell) => wide[cell]! > 0)
   let most = 0
-  for (const cell of starts) most = Math.max(most, squared[cell]!)
+  for (const cell of starts) most = Math.max(most, wide[cell]!)
   // Buckets as linked lists in two arrays: the last entry of each width, and for each entry the one before. A
   // cell comes in again whenever a wider way to it is found, four times at most; narrower entries are passed over.
   const last = new Int32Array(most + 1).fill(-1)
@@ -77,11 +77,11 @@ function search(clearance: Clearance, from: readonly number[], settled: (cell: n
   let entries = 0
   for (const cell of starts) {
     if (widest[cell]! > 0) continue
-    widest[cell] = squared[cell]!
+    widest[cell] = wide[cell]!
     squeeze[cell] = cell
     cellOf[entries] = cell
-    before[entries] = last[squared[cell]!]!
-    last[squared[cell]!] = entries++
+    before[entries] = last[wide[cell]!]!
+    last[wide[cell]!] = entries++
   }
   const steps = [-1, 1, -columns, columns]
   for (let width = most; width > 0; width--) {
@@ -94,7 +94,7 @@ function search(clearance: Clearance, from: readonly number[], settled: (cell: n
       if (settled(cell)) return { ...clearance, starts, widest, squeeze }
       for (let i = 0; i < 4; i++) {
         const to = cell + steps[i]!
-        const own = squared[to]!
+        const own = wide[to]!
         const reached = own < width ? own : width
         if (reached <= widest[to]!) continue
         widest[to] = reached
@@ -123,7 +123,7 @@ function scratch(length: number): [Int32Array, Int32Array] {
 function widthTo({ widest, squeeze }: Ways, goals: readonly number[]): { width: number; squeeze: number } | undefined {
   let best = -1
   for (const cell of goals) if (widest[cell]! > 0 && (best < 0 || widest[cell]! > widest[best]!)) best = cell
-  return best < 0 ? undefined : { width: 2 * inchesFree(widest[best]!), squeeze: squeeze[best]! }
+  return best < 0 ? undefined : { width: widest[best]! / EIGHTHS, squeeze: squeeze[best]! }
 }
 
 /**
@@ -135,9 +135,9 @@ export function wayTo(ways: Ways, goals: readonly number[], comfortable: number)
   if (!found) return undefined
   const cells = shortestWalk(ways, ways.starts, new Set(goals), Math.min(found.width, comfortable))!
   // A squeeze is often as narrow all along: its middle is shown.
-  const free = (cell: number) => inchesFree(ways.squared[cell]!)
+  const free = (cell: number) => ways.wide[cell]!
   const least = Math.min(...cells.map(free))
-  const narrow = cells.filter((cell) => free(cell) < least + 0.5)
+  const narrow = cells.filter((cell) => free(cell) < least + EIGHTHS)
   const path = cells.map((cell) => cellCenter(ways, cell))
   return {
     width: found.width,
@@ -152,7 +152,7 @@ export function wayTo(ways: Ways, goals: readonly number[], comfortable: number)
  * stand; undefined when there is none. `shut`: cells that are closed besides.
  */
 export function shortestWalk(
-  { columns, rows, squared }: Clearance,
+  { columns, rows, wide }: Clearance,
   starts: readonly number[],
   goals: { has(cell: number): boolean },
   width: number,
@@ -162,10 +162,9 @@ export function shortestWalk(
   const cameFrom = new Int32Array(cells).fill(-1)
   const queue = new Int32Array(cells)
   let length = 0
-  // The last float bit of a root may differ from the width it came from.
-  const least = Math.max(1, (width / 2 + 0.5) ** 2 - 1e-6)
+  const least = Math.max(1, Math.ceil(width * EIGHTHS))
   for (const cell of starts) {
-    if (cameFrom[cell] !== -1 || squared[cell]! < least || shut?.(cell)) continue
+    if (cameFrom[cell] !== -1 || wide[cell]! < least || shut?.(cell)) continue
     cameFrom[cell] = cell
     queue[length++] = cell
   }
@@ -175,7 +174,7 @@ export function shortestWalk(
     if (goals.has(cell)) return backFrom(cell, cameFrom)
     for (let i = 0; i < 4; i++) {
       const to = cell + steps[i]!
-      if (cameFrom[to] !== -1 || squared[to]! < least || shut?.(to)) continue
+      if (cameFrom[to] !== -1 || wide[to]! < least || shut?.(to)) continue
       cameFrom[to] = cell
       queue[length++] = to
     }

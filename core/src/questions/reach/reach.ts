@@ -1,5 +1,4 @@
 import type { Stance } from '../../household/stances'
-import { GRAIN } from '../../plan/clearance'
 import { ofGeometry } from '../../plan/geometry'
 import { gait } from '../../plan/gait'
 import { nameOnPlan, small } from '../../plan/naming'
@@ -17,7 +16,7 @@ import type { Question } from '../question'
 import { fits, marginOf, measure, no, reason, tight, verdictOf, type Reason } from '../reason'
 import { storedFor, type Night } from '../../nights/night'
 
-/** How wide the widest way to each thing is, whole inches; 0: there is none. */
+/** How wide the widest way to each thing is, half inches; 0: there is none. */
 export interface ReachFacts {
   hasSlide: boolean
   hasToilet: boolean
@@ -89,7 +88,7 @@ function reachFacts(plan: Trailer['plan']): Omit<ReachFacts, 'unnoted'> {
     id,
     name,
     use,
-    width: Math.floor(width),
+    width: Math.floor(2 * width) / 2,
     ...(between && { between: [nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])] }),
   })
   const used = ({ place: { use } }: Reached) => use !== 'door' && use !== 'exit window'
@@ -113,7 +112,7 @@ function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night
   const wanted = bestOf(parked.filter((one) => DAILY.includes(one.use) && sleptIn(one)))
   if (wanted.length === 0) return measure(says`Nothing to walk to is drawn in it yet.`, ['plan.fixtures'])
   const narrowest = wanted.reduce((least, one) => (one.width < least.width ? one : least))
-  const cut = wanted.filter(({ width }) => width + GRAIN < rules.sideways)
+  const cut = wanted.filter(({ width }) => width < rules.sideways)
   if (cut.length) {
     return no(says`Even parked one does not get to ${listed(cut.map(the))}: ${squeeze(narrowest, 'there is')}.`, {
       margin: marginOf(narrowest.width - rules.sideways, 'in', PLENTY),
@@ -121,7 +120,7 @@ function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night
   }
   const spare = narrowest.width - rules.sideways
   const how = gait(narrowest.width, rules)
-  const verdict = verdictOf(spare + GRAIN, rules.shoulder - rules.sideways)
+  const verdict = verdictOf(spare, rules.shoulder - rules.sideways)
   return reason(
     verdict,
     says`Parked one gets to everything; the narrowest way, to ${the(narrowest)}, ${squeeze(narrowest, 'is')}: ${how}.`,
@@ -152,7 +151,7 @@ function nightReasons(
   const slept = night.placements.flatMap(({ berth, people }) =>
     stored.toBerths.filter(({ id }) => id === berth.id).map((passage) => ({ passage, people })),
   )
-  const cut = slept.filter(({ passage }) => passage.width + GRAIN < rules.sideways)
+  const cut = slept.filter(({ passage }) => passage.width < rules.sideways)
   if (cut.length) {
     const names = listed(cut.flatMap(({ people }) => people.map(({ name }) => name)))
     const { passage } = cut.reduce((least, one) => (one.passage.width < least.passage.width ? one : least))
@@ -186,7 +185,7 @@ function undrawnReason({ unnoted }: ReachFacts): Reason[] {
 
 function roadReason({ road, parked, hasSlide }: ReachFacts, { roadAccess, rules }: ReachNeed): Reason {
   const stance = roadAccess === 'avoid' ? undefined : roadAccess
-  const open = ({ width }: Passage) => width + GRAIN >= rules.sideways
+  const open = ({ width }: Passage) => width >= rules.sideways
   const reachedParked = bestOf(parked).filter(open)
   const lost = reachedParked.filter(
     (one) =>
