@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { emptyPlan, fixture } from '../testing/unit'
 import { rimmed } from '../testing/floors'
-import { clearanceAt, clearanceOf, inchesFree, type Clearance } from './clearance'
+import { clearanceAt, clearanceOf, EIGHTHS, type Clearance } from './clearance'
 
 /** A random small floor: 1 free, 0 in the way. */
 const floor = fc
@@ -13,10 +13,10 @@ const floor = fc
       .map((cells) => rimmed(columns, Math.floor(cells.length / columns), (at) => (cells[at] ? 1 : 0))),
   )
 
-const clearOf = ({ squared }: Clearance) => Float64Array.from(squared, inchesFree)
+const clearOf = ({ wide }: Clearance) => Float64Array.from(wide, (eighths) => eighths / EIGHTHS / 2)
 
 describe('clearance', () => {
-  it('equals the distance to the nearest thing in the way, found by trying all', () => {
+  it('is never more than the distance to the nearest corner in the way, found by trying all, and hardly less', () => {
     fc.assert(
       fc.property(floor, ({ columns, rows, free }) => {
         const clear = clearOf(clearanceOf({ x0: 0, y0: 0, columns, rows }, free))
@@ -24,9 +24,18 @@ describe('clearance', () => {
           const [x, y] = [at % columns, Math.floor(at / columns)]
           let least = Infinity
           free.forEach((cell, other) =>
-            cell ? 0 : (least = Math.min(least, Math.hypot((other % columns) - x, Math.floor(other / columns) - y))),
+            cell
+              ? 0
+              : (least = Math.min(
+                  least,
+                  // To the nearest point of that cell, not to its middle.
+                  Math.hypot(
+                    Math.max(0, Math.abs((other % columns) - x) - 0.5),
+                    Math.max(0, Math.abs(Math.floor(other / columns) - y) - 0.5),
+                  ),
+                )),
           )
-          return Math.abs(value - Math.max(0, least - 0.5)) < 1e-9
+          return free[at] ? value <= least + 0.07 && value >= least - 0.35 : value === 0
         })
       }),
       { numRuns: 150 },
@@ -39,7 +48,7 @@ describe('clearance', () => {
     const { x0, y0, columns } = clearance
     const clear = clearOf(clearance)
     const at = (x: number, y: number) => clear[Math.floor(y - y0) * columns + Math.floor(x - x0)]!
-    expect(at(120, 22)).toBeCloseTo(19.5, 0)
+    expect(at(120, 22)).toBe(20)
     expect(at(120, 50)).toBe(0)
     expect(at(120, 1)).toBe(0)
   })

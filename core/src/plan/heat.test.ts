@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { rimmed } from '../testing/floors'
 import { emptyPlan, fixture } from '../testing/unit'
-import { clearanceAt, clearanceOf, inchesFree } from './clearance'
+import { clearanceAt, clearanceOf, EIGHTHS } from './clearance'
 import { HEAT_ROW, heatBands } from './heat'
 
 describe('the floor as heat', () => {
@@ -25,7 +25,7 @@ describe('the floor as heat', () => {
         )
         for (let row = 0; row < raster.rows; row += HEAT_ROW)
           for (let column = 0; column < raster.columns; column++) {
-            const wide = 2 * inchesFree(clearance.squared[row * raster.columns + column]!)
+            const wide = clearance.wide[row * raster.columns + column]! / EIGHTHS
             const band = [...widths].reverse().find((width) => wide >= width)
             if (drawn.get(`${column + 3},${row - 2}`) !== band) return false
           }

@@ -87,7 +87,8 @@ function told(shapes: Shape[]): number {
       const x = x0 + (cell % columns) + 0.5 - 2
       return wide[cell]! > 0 && x >= from && x <= to
     })
-  return widestTo(clearance, within(0, END), [within(LONG - END, LONG)])[0]?.width ?? 0
+  const goal = within(LONG - END, LONG)
+  return widestTo(clearance, within(0, END), [{ cells: goal, needs: goal.map(() => 0) }])[0]?.width ?? 0
 }
 
 const quarter = (most: number) => fc.integer({ min: 0, max: most * 4 }).map((n) => n / 4)

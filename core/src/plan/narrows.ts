@@ -4,8 +4,8 @@ import { bounds, type Bounds, type Point, type Shape } from './shape'
 
 /** Wider than this nobody asks for a fraction of an inch; inches. */
 const WIDE = 60
-/** From the middle of a cell into the one beside it: the widest spot is looked for no farther off along either side; inches. */
-const NEAR = 1.3
+/** A little beyond a cell's own edge: the widest spot is looked for no farther off along either side, inches. */
+const NEAR = 0.8
 /** So many times the middle between two things is looked for anew. */
 const ROUNDS = 3
 /** What a drawing means to be an inch, is one: rounding is no eighth. */

@@ -13,6 +13,8 @@ export interface NightWay {
   path: Point[]
 }
 
+/** A way runs from cell to cell of the raster, inches. */
+const CELL = 1
 /** A way is looked at every so many inches. */
 const STRIDE = 3
 
@@ -22,16 +24,17 @@ const STRIDE = 3
  */
 export function nightWays(floor: Floor, { comfortable, beside }: WayRules): NightWay[] {
   const ways = widestWays(floor.clearance, startCells(floor, 'toilet'))
-  const beds = floor.places.flatMap((place, i) => (place.use === 'bed' ? [{ place, cells: floor.cells[i]! }] : []))
-  return beds.flatMap(({ place, cells }) => {
-    const way = wayTo(ways, cells, comfortable)
+  const beds = floor.places.flatMap((place, i) => (place.use === 'bed' ? [{ place, stands: floor.stands[i]! }] : []))
+  return beds.flatMap(({ place, stands }) => {
+    const way = wayTo(ways, stands, comfortable)
     if (!way) return []
     const steps = stepsAlong(way.path)
     // The way ends at one's own bed: what lies beside both is left, not passed.
     const before = steps.slice(0, Math.max(1, steps.length - Math.ceil((2 * beside) / STRIDE)))
     const passes = beds
       .filter(
-        (other) => other.place !== place && before.some((point) => distanceTo(other.place.shape, point) <= beside),
+        (other) =>
+          other.place !== place && before.some((point) => distanceTo(other.place.shape, point) <= beside + CELL),
       )
       .map((other) => other.place.id)
     return [{ berth: place.id, length: way.length, passes, path: way.path }]

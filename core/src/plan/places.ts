@@ -1,7 +1,6 @@
 import { DOOR_KINDS, FIXTURE_KINDS, type FixtureKind } from '../readings/catalogue'
-import type { Clearance } from './clearance'
-import { apart, entersAt, nearestOn } from './distance'
-import { facesByDefault } from './facing'
+import { facesByDefault, OPPOSITE } from './facing'
+import { counterFronts, frontsOf, type Front } from './fronts'
 import { wallShape } from './overlap'
 import { SIDES, type Plan, type Side } from './plan'
 import { bounds, meets, type Bounds, type Point, type Shape } from './shape'
@@ -32,21 +31,16 @@ export interface Place {
   shape: Shape
   /** From which sides one can use it. */
   sides: readonly Side[]
+  /** The edges before which one stands to use it. */
+  fronts: Front[]
 }
 
-/** From the middle of the body to the thing in hand, inches: half an arm (common practice). */
-export const ARM = 16
-/** How deep the floor behind an outer door is on which one has come in: two steps, inches. */
-const DOORSTEP = 24
 /** An exit window is opened and climbed through from this close, inches. */
 export const CLIMB = 26
 /** A bed or a bench this close to an exit window is climbed over on the way out, inches: no wider gap than a step. */
 export const OVER = 18
 /** Higher than this and lower than that, one neither reaches over nor under it, inches. */
 const TALL = { top: 58, bottom: 36 }
-
-/** Of the way to a thing, this share is left out before it. */
-const HAIR = 0.06
 
 const USED_FOR: Partial<Record<FixtureKind, Use>> = {
   toilet: 'toilet',
@@ -73,7 +67,7 @@ const USED_FOR: Partial<Record<FixtureKind, Use>> = {
 }
 
 /** Used from any side that is free, unless someone noted how it faces. */
-const OPEN_ALL_ROUND = new Set<Use>(['toilet', 'shower', 'seat'])
+const OPEN_ALL_ROUND = new Set<Use>(['shower', 'seat'])
 
 /** Everything one walks to at a time of day: what stands there, every berth, the doors and exit windows. */
 export function placesAt(
@@ -83,19 +77,16 @@ export function placesAt(
   bodies = bodiesAt(plan, time, made),
 ): Place[] {
   const stands = bodies.flatMap(({ id, shape, fixture, berth }): Place[] => {
-    if (berth) return [{ id, use: 'bed', name: berth.name, shape, sides: berth.access }]
+    if (berth) {
+      const fronts = frontsOf(shape, berth.access)
+      return [{ id, use: 'bed', name: berth.name, shape, sides: berth.access, fronts }]
+    }
     const use = USED_FOR[fixture!.kind]
-    return use
-      ? [
-          {
-            id,
-            use,
-            name: fixture!.name ?? FIXTURE_KINDS[fixture!.kind].name,
-            shape,
-            sides: sidesOf(plan, bodies, shape, use, fixture!.faces),
-          },
-        ]
-      : []
+    if (!use) return []
+    const sides = sidesOf(plan, bodies, shape, use, fixture!.faces)
+    const under = use === 'sink' || use === 'cooktop' ? counterUnder(bodies, shape) : undefined
+    const fronts = under ? counterFronts(under.shape, shape, sides) : frontsOf(shape, sides)
+    return [{ id, use, name: fixture!.name ?? FIXTURE_KINDS[fixture!.kind].name, shape, sides, fronts }]
   })
   return [...stands, ...outsOf(plan, time)]
 }
@@ -113,6 +104,7 @@ export function outsOf(plan: Plan, time: TimeOfDay): Place[] {
       name: DOOR_KINDS[kind].name,
       shape: line(from, to),
       sides: SIDES,
+      fronts: [],
     }))
   const windows = plan.windows
     .filter(({ kind, from }) => kind === 'exit' && !(time === 'road' && beyond(plan, from)))
@@ -122,103 +114,9 @@ export function outsOf(plan: Plan, time: TimeOfDay): Place[] {
       name: 'Exit window',
       shape: line(from, to),
       sides: SIDES,
+      fronts: [],
     }))
   return [...doors, ...windows]
-}
-
-/**
- * The free cells of the floor from which one uses a place: an arm away, on the right side, with no wall and
- * nothing tall between.
- */
-export function standingCells(
-  { x0, y0, columns, rows, squared }: Clearance,
-  place: Place,
-  between: readonly Shape[],
-): number[] {
-  const arm = place.use === 'door' ? DOORSTEP : place.use === 'exit window' ? CLIMB : ARM
-  const box = bounds(place.shape)
-  const near = between
-    .map((shape) => ({ shape, box: bounds(shape) }))
-    .filter((one) => one.shape !== place.shape && meets(one.box, box, arm))
-  const zone = usedFrom(box, place, arm)
-  const all = place.sides.length === SIDES.length
-  const [front, rear, door, offDoor] = (['front', 'rear', 'door', 'off-door'] as const).map((side) =>
-    place.sides.includes(side),
-  )
-  const [firstColumn, lastColumn] = [
-    Math.max(0, Math.floor(zone.x0 - x0)),
-    Math.min(columns, Math.ceil(zone.x1 - x0)) - 1,
-  ]
-  const cells: number[] = []
-  for (let row = Math.max(0, Math.floor(zone.y0 - y0)); row < Math.min(rows, Math.ceil(zone.y1 - y0)); row++) {
-    const y = y0 + row + 0.5
-    const besideY = y < box.y0 ? box.y0 - y : y > box.y1 ? y - box.y1 : 0
-    const onSideY = all || (door && y > box.y1) || (offDoor && y < box.y0)
-    for (let column = firstColumn; column <= lastColumn; column++) {
-      if (squared[row * columns + column] === 0) continue
-      const x = x0 + column + 0.5
-      const besideX = x < box.x0 ? box.x0 - x : x > box.x1 ? x - box.x1 : 0
-      if (besideX * besideX + besideY * besideY > arm * arm) continue
-      if (!onSideY && !(front && x < box.x0) && !(rear && x > box.x1)) continue
-      if (withinReach(place.shape, box, x, y, arm, near)) cells.push(row * columns + column)
-    }
-  }
-  return cells
-}
-
-/** The exact test: as far as an arm from the outline itself, and nothing in between. */
-function withinReach(
-  shape: Shape,
-  box: Bounds,
-  x: number,
-  y: number,
-  arm: number,
-  near: readonly { shape: Shape; box: Bounds }[],
-): boolean {
-  if ('rect' in shape)
-    return !hidden(x, y, Math.max(box.x0, Math.min(box.x1, x)), Math.max(box.y0, Math.min(box.y1, y)), near)
-  const nearest = nearestOn(shape, [x, y])
-  return apart(nearest, [x, y]) <= arm && !hidden(x, y, nearest[0], nearest[1], near)
-}
-
-/**
- * The stretch of floor within an arm of a place; before a door no wider than its opening: one comes in through
- * it, not along the wall.
- */
-function usedFrom({ x0, y0, x1, y1 }: Bounds, { use, sides }: Place, arm: number): Bounds {
-  const [armX, armY] = use !== 'door' ? [arm, arm] : x1 - x0 > y1 - y0 ? [0, arm] : [arm, 0]
-  const zone = { x0: x0 - armX, x1: x1 + armX, y0: y0 - armY, y1: y1 + armY }
-  if (sides.length > 1) return zone
-  return {
-    door: { ...zone, y0: y1 },
-    'off-door': { ...zone, y1: y0 },
-    front: { ...zone, x1: x0 },
-    rear: { ...zone, x0: x1 },
-  }[sides[0]!]
-}
-
-/**
- * Whether one of some shapes stands between a point and the edge of a thing; what the thing leans on is not in
- * the way. For most cells nothing is even near the line.
- */
-function hidden(
-  x: number,
-  y: number,
-  toX: number,
-  toY: number,
-  things: readonly { shape: Shape; box: Bounds }[],
-): boolean {
-  for (const { shape, box } of things) {
-    if (
-      Math.min(x, toX) >= box.x1 ||
-      Math.max(x, toX) <= box.x0 ||
-      Math.min(y, toY) >= box.y1 ||
-      Math.max(y, toY) <= box.y0
-    )
-      continue
-    if (entersAt(shape, [x, y], [toX + (x - toX) * HAIR, toY + (y - toY) * HAIR]) !== undefined) return true
-  }
-  return false
 }
 
 /** Whether a bed or a bench stands so near under an exit window that one climbs out over it, from where one uses it. */
@@ -234,7 +132,7 @@ export function tallThings(plan: Plan, bodies: readonly Body[]): Shape[] {
   ]
 }
 
-/** A sink or a cooktop is used from where its counter is. */
+/** A sink or a cooktop is used from where its counter is; a toilet from anywhere but its back. */
 function sidesOf(
   plan: Plan,
   bodies: readonly Body[],
@@ -242,19 +140,24 @@ function sidesOf(
   use: Use,
   faces: Side | undefined,
 ): readonly Side[] {
+  const own = bounds(shape)
+  if (use === 'toilet') {
+    const back = OPPOSITE[faces ?? facesByDefault(plan, own)]
+    return SIDES.filter((side) => side !== back)
+  }
   if (OPEN_ALL_ROUND.has(use)) return use === 'shower' && faces ? [faces] : SIDES
   if (faces) return [faces]
-  const own = bounds(shape)
-  const under =
-    use === 'sink' || use === 'cooktop'
-      ? bodies.find(
-          ({ fixture, shape: other }) =>
-            (fixture?.kind === 'counter' || fixture?.kind === 'island') && meets(bounds(other), own, -1),
-        )
-      : undefined
-  if (under?.fixture?.kind === 'island') return SIDES
+  const under = use === 'sink' || use === 'cooktop' ? counterUnder(bodies, shape) : undefined
+  // An island is stood at all round, and a counter round a corner at either arm of it.
+  if (under?.fixture?.kind === 'island' || (under && 'polygon' in under.shape)) return SIDES
   return [under?.fixture?.faces ?? facesByDefault(plan, under ? bounds(under.shape) : own)]
 }
+
+const counterUnder = (bodies: readonly Body[], shape: Shape): Body | undefined =>
+  bodies.find(
+    ({ fixture, shape: other }) =>
+      (fixture?.kind === 'counter' || fixture?.kind === 'island') && meets(bounds(other), bounds(shape), -1),
+  )
 
 /** The gap between two upright boxes, inches; 0 when they touch. */
 function apartFrom(a: Bounds, b: Bounds): number {

@@ -2,9 +2,9 @@ import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { describe, expect, it } from 'vitest'
 import { berth, conversion, emptyPlan, fixture } from '../testing/unit'
 import { waysOut } from './exits'
-import { ARM } from './places'
 import type { Plan, Window } from './plan'
 import { floorOf, reachOf, wayOf } from './reach'
+import { ARM } from './stands'
 
 const toilet = fixture('toilet', [10, 40, 19, 22])
 const gate = (from: number, to: number) => [
@@ -21,8 +21,8 @@ describe('reach from the entry door', () => {
     [38, 58, 20],
     [36, 66, 30],
     [44, 58, 14],
-  ])('through a gate from %d to %d in it is that gap wide, to the inch of the raster', (from, to, gap) => {
-    expect(Math.abs(toToilet(...gate(from, to)).width - gap)).toBeLessThanOrEqual(1)
+  ])('through a gate from %d to %d in it is that gap wide', (from, to, gap) => {
+    expect(toToilet(...gate(from, to)).width).toBe(gap)
   })
 
   it('it says what the squeeze lies between', () => {
@@ -46,7 +46,7 @@ describe('reach from the entry door', () => {
     expect(narrowest[0]).toBeGreaterThanOrEqual(98)
     expect(narrowest[0]).toBeLessThanOrEqual(120)
     const [x, y] = path.at(-1)!
-    expect(Math.hypot(Math.max(10 - x, 0, x - 29), Math.max(40 - y, 0, y - 62))).toBeLessThanOrEqual(ARM)
+    expect(Math.hypot(Math.max(10 - x, 0, x - 29), Math.max(40 - y, 0, y - 62))).toBeLessThanOrEqual(ARM + 3)
     const { squared, columns, x0, y0 } = floor.clearance
     for (const [px, py] of path) expect(squared[Math.floor(py - y0) * columns + Math.floor(px - x0)]).toBeGreaterThan(0)
   })
@@ -97,7 +97,7 @@ describe('reach from the entry door', () => {
       reached(emptyPlan({ fixtures: [toilet, ...fixtures], walls, doors }), 'toilet').width
     expect(width()).toBeGreaterThan(24)
     // A cabinet 13 in behind the door stops the leaf at some 30 degrees: half the doorway.
-    expect(width(fixture('tall-cabinet', [113, 2, 20, 55]))).toBeLessThan(15)
+    expect(width(fixture('tall-cabinet', [113, 2, 20, 55]))).toBeLessThanOrEqual(15)
   })
 
   it('with its slide out everything can be reached; in, the slide hides the refrigerator, and it says so', () => {

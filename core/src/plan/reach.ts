@@ -1,7 +1,8 @@
 import { BUMPS, clearanceAt, type Clearance } from './clearance'
 import { distanceTo, nearestOn } from './distance'
 import { wallShape } from './overlap'
-import { climbedOver, placesAt, standingCells, tallThings, type Place } from './places'
+import { climbedOver, placesAt, tallThings, type Place } from './places'
+import { atArm, standsAt, tallCells, together, type Stands } from './stands'
 import type { Plan } from './plan'
 import type { Point, Shape } from './shape'
 import { bodiesAt, inside, type Body, type TimeOfDay } from './times'
@@ -12,7 +13,8 @@ export interface Floor {
   plan: Plan
   bodies: Body[]
   places: Place[]
-  /** For each place, in the same order, the cells one uses it from. */
+  /** For each place, in the same order, where one stands to use it; and of those the cells within an arm. */
+  stands: Stands[]
   cells: number[][]
   clearance: Clearance
 }
@@ -47,20 +49,22 @@ function layOut(plan: Plan, time: TimeOfDay, made: readonly string[]): Floor {
   const bodies = bodiesAt(plan, time, made)
   const places = placesAt(plan, time, made, bodies)
   const clearance = clearanceAt(plan, time, made)
-  const tall = tallThings(plan, bodies)
-  const beside = places.map((place) => standingCells(clearance, place, tall))
-  const cells = places.map((place, i) =>
+  const tall = tallCells(clearance, tallThings(plan, bodies))
+  const beside = places.map((place) => standsAt(clearance, place, tall))
+  // Out of a window over a bed one climbs from wherever one gets into the bed.
+  const stands = places.map((place, i) =>
     place.use === 'exit window'
-      ? places.reduce((all, other, k) => (climbedOver(place, other) ? all.concat(beside[k]!) : all), beside[i]!)
+      ? together(beside[i]!, ...places.flatMap((other, k) => (climbedOver(place, other) ? [beside[k]!] : [])))
       : beside[i]!,
   )
-  return { plan, bodies, places, cells, clearance }
+  const cells = stands.map(atArm)
+  return { plan, bodies, places, stands, cells, clearance }
 }
 
 /** What can be reached, and how narrow it gets on the way. */
 export function reachOf(floor: Floor, start: Start = 'entry'): Reached[] {
-  const { places, cells } = floor
-  const found = widestTo(floor.clearance, startCells(floor, start), cells)
+  const { places, stands } = floor
+  const found = widestTo(floor.clearance, startCells(floor, start), stands)
   // Most ways share a squeeze or two.
   const known = new Map<number, [string, string]>()
   const between = (cell: number): [string, string] => {
@@ -79,7 +83,7 @@ export function wayOf(floor: Floor, id: string, comfortable: number, start: Star
   const at = floor.places.findIndex((place) => place.id === id)
   return at < 0
     ? undefined
-    : wayTo(widestWays(floor.clearance, startCells(floor, start)), floor.cells[at]!, comfortable)
+    : wayTo(widestWays(floor.clearance, startCells(floor, start)), floor.stands[at]!, comfortable)
 }
 
 export function startCells({ plan, places, cells }: Floor, start: Start): number[] {

@@ -2,8 +2,11 @@ import fc from 'fast-check'
 import PF from 'pathfinding'
 import { describe, expect, it } from 'vitest'
 import { rimmed } from '../testing/floors'
-import { clearanceOf, inchesFree, type Clearance } from './clearance'
+import { clearanceOf, EIGHTHS, type Clearance } from './clearance'
 import { cellCenter, shortestWalk, wayTo, widestTo, widestWays } from './ways'
+
+/** Somewhere one stands however wide one is. */
+const at = (...cells: number[]) => ({ cells, needs: cells.map(() => 0) })
 
 /** A small random floor with its clearance. */
 const floor = fc.tuple(fc.integer({ min: 4, max: 12 }), fc.integer({ min: 4, max: 12 })).chain(([columns, rows]) =>
@@ -15,7 +18,7 @@ const floor = fc.tuple(fc.integer({ min: 4, max: 12 }), fc.integer({ min: 4, max
     }),
 )
 
-const clearOf = ({ squared }: Clearance) => Float64Array.from(squared, inchesFree)
+const clearOf = ({ wide }: Clearance) => Float64Array.from(wide, (eighths) => eighths / EIGHTHS / 2)
 
 /** Tries every width there is, from wide to narrow, with a search of its own kind: is there a way for it? */
 function byTrying(clearance: Clearance, start: number, goal: number): number {
@@ -51,7 +54,8 @@ describe('the widest way', () => {
         return [0, 1, 2].every((i) => {
           const goal = (seed + i * 37) % cells
           return (
-            Math.abs((widestTo(clearance, [start], [[goal]])[0]?.width ?? 0) - byTrying(clearance, start, goal)) < 1e-9
+            Math.abs((widestTo(clearance, [start], [at(goal)])[0]?.width ?? 0) - byTrying(clearance, start, goal)) <
+            1e-9
           )
         })
       }),
@@ -63,7 +67,7 @@ describe('the widest way', () => {
     fc.assert(
       fc.property(floor, fc.nat(), fc.nat(), (clearance, a, b) => {
         const cells = clearance.columns * clearance.rows
-        const [found] = widestTo(clearance, [a % cells], [[b % cells]])
+        const [found] = widestTo(clearance, [a % cells], [at(b % cells)])
         return !found || Math.abs(2 * clearOf(clearance)[found.squeeze]! - found.width) < 1e-9
       }),
       { numRuns: 100 },
@@ -76,7 +80,7 @@ describe('the widest way', () => {
         const { columns, rows } = clearance
         const clear = clearOf(clearance)
         const [start, goal] = [a % (columns * rows), b % (columns * rows)]
-        const way = wayTo(widestWays(clearance, [start]), [goal], 3)
+        const way = wayTo(widestWays(clearance, [start]), at(goal), 3)
         if (!way) return true
         const least = Math.min(way.width, 3) / 2 - 1e-9
         const matrix = Array.from({ length: rows }, (_, row) =>
@@ -110,9 +114,13 @@ describe('the widest way', () => {
         (clearance, a, wanted) => {
           const cells = clearance.columns * clearance.rows
           const goals = wanted.map((goal) => goal.map((cell) => cell % cells))
-          const together = widestTo(clearance, [a % cells], goals)
+          const together = widestTo(
+            clearance,
+            [a % cells],
+            goals.map((goal) => at(...goal)),
+          )
           return goals.every((goal, i) => {
-            const each = goal.map((cell) => widestTo(clearance, [a % cells], [[cell]])[0]?.width ?? 0)
+            const each = goal.map((cell) => widestTo(clearance, [a % cells], [at(cell)])[0]?.width ?? 0)
             return Math.abs((together[i]?.width ?? 0) - Math.max(...each)) < 1e-9
           })
         },
@@ -126,11 +134,11 @@ describe('the widest way', () => {
     Uint8Array.from({ length: 84 }, (_, i) => (i % 12 === 0 || i % 12 === 11 || i < 12 || i >= 72 ? 0 : 1)),
   )
   it('a cell’s middle is half an inch in', () => expect(cellCenter(open, 13)).toEqual([11.5, 21.5]))
-  it('nothing leads to where something stands', () => expect(wayTo(widestWays(open, [13]), [0], 3)).toBeUndefined())
+  it('nothing leads to where something stands', () => expect(wayTo(widestWays(open, [13]), at(0), 3)).toBeUndefined())
   it('a walk round what is shut, or none', () => {
     const goals = new Set([22])
-    expect(shortestWalk(open, [13], goals, 1)).toHaveLength(10)
-    expect(shortestWalk(open, [13], goals, 1, (cell) => cell === 17)!.length).toBeGreaterThan(10)
-    expect(shortestWalk(open, [13], goals, 1, (cell) => cell % 12 === 5)).toBeUndefined()
+    expect(shortestWalk(open, [13], goals, 0.5)).toHaveLength(10)
+    expect(shortestWalk(open, [13], goals, 0.5, (cell) => cell === 17)!.length).toBeGreaterThan(10)
+    expect(shortestWalk(open, [13], goals, 0.5, (cell) => cell % 12 === 5)).toBeUndefined()
   })
 })

@@ -1,5 +1,6 @@
 import { EIGHTHS, type Clearance } from './clearance'
 import type { Point } from './shape'
+import type { Stands } from './stands'
 
 /**
  * How wide a walker may be and still come from one place to every other: the maximum bottleneck over all
@@ -32,25 +33,29 @@ export const widestWays = (clearance: Clearance, from: readonly number[]): Ways 
 
 /**
  * The width of the widest way to each of some goals, inches, with the narrowest cell on it; undefined where
- * none leads. A goal is a list of cells, any of which will do. The first of them to be settled is the one
- * the widest way leads to, so the search ends when each goal has been met.
+ * none leads. A goal is a list of cells, any of which will do for whoever is as wide as it needs. The first of them
+ * to be settled so is the one the widest way leads to, and the search ends when each goal has been met.
  */
 export function widestTo(
   clearance: Clearance,
   from: readonly number[],
-  goals: readonly (readonly number[])[],
+  goals: readonly Stands[],
 ): ({ width: number; squeeze: number } | undefined)[] {
   // Cells of several goals are chained: `next` holds for each mark the one before it on the same cell.
   const mark = new Int32Array(clearance.squared.length)
-  const [next, goalOf]: [number[], number[]] = [[0], [0]]
-  goals.forEach((cells, goal) =>
-    cells.forEach((cell) => (next.push(mark[cell]!), (mark[cell] = goalOf.push(goal) - 1))),
+  const [next, goalOf, needOf]: [number[], number[], number[]] = [[0], [0], [0]]
+  goals.forEach(({ cells, needs }, goal) =>
+    cells.forEach((cell, i) => {
+      next.push(mark[cell]!)
+      needOf.push(needs[i]!)
+      mark[cell] = goalOf.push(goal) - 1
+    }),
   )
   const met: (number | undefined)[] = goals.map(() => undefined)
   let open = goals.length
-  const { widest, squeeze } = search(clearance, from, (cell) => {
+  const { widest, squeeze } = search(clearance, from, (cell, width) => {
     for (let at = mark[cell]!; at > 0; at = next[at]!) {
-      if (met[goalOf[at]!] !== undefined) continue
+      if (met[goalOf[at]!] !== undefined || needOf[at]! > width) continue
       met[goalOf[at]!] = cell
       open--
     }
@@ -62,7 +67,11 @@ export function widestTo(
 }
 
 /** `settled` hears of each cell once its widest way is known, the widest first; the search ends when it says so. */
-function search(clearance: Clearance, from: readonly number[], settled: (cell: number) => boolean): Ways {
+function search(
+  clearance: Clearance,
+  from: readonly number[],
+  settled: (cell: number, width: number) => boolean,
+): Ways {
   const { columns, rows, wide } = clearance
   const cells = columns * rows
   const widest = new Int16Array(cells)
@@ -91,7 +100,7 @@ function search(clearance: Clearance, from: readonly number[], settled: (cell: n
       last[width] = before[entry]!
       const cell = cellOf[entry]!
       if (widest[cell] !== width) continue
-      if (settled(cell)) return { ...clearance, starts, widest, squeeze }
+      if (settled(cell, width)) return { ...clearance, starts, widest, squeeze }
       for (let i = 0; i < 4; i++) {
         const to = cell + steps[i]!
         const own = wide[to]!
@@ -116,13 +125,12 @@ function scratch(length: number): [Int32Array, Int32Array] {
   return lists
 }
 
-/**
- * The width of the widest way to any of some cells, inches, and the narrowest cell on it; undefined when none
- * leads there.
- */
-function widthTo({ widest, squeeze }: Ways, goals: readonly number[]): { width: number; squeeze: number } | undefined {
+/** The width of the widest way to a goal, inches, and the narrowest cell on it; undefined when none leads there. */
+function widthTo({ widest, squeeze }: Ways, { cells, needs }: Stands): { width: number; squeeze: number } | undefined {
   let best = -1
-  for (const cell of goals) if (widest[cell]! > 0 && (best < 0 || widest[cell]! > widest[best]!)) best = cell
+  cells.forEach((cell, i) => {
+    if (widest[cell]! > 0 && widest[cell]! >= needs[i]! && (best < 0 || widest[cell]! > widest[best]!)) best = cell
+  })
   return best < 0 ? undefined : { width: widest[best]! / EIGHTHS, squeeze: squeeze[best]! }
 }
 
@@ -130,10 +138,20 @@ function widthTo({ widest, squeeze }: Ways, goals: readonly number[]): { width: 
  * The widest way to any of some cells, or undefined when there is none. Of all ways as wide as that, or as
  * wide as is comfortable, the one with the fewest steps is shown.
  */
-export function wayTo(ways: Ways, goals: readonly number[], comfortable: number): Way | undefined {
-  const found = widthTo(ways, goals)
+export function wayTo(ways: Ways, goal: Stands, comfortable: number): Way | undefined {
+  const found = widthTo(ways, goal)
   if (!found) return undefined
-  const cells = shortestWalk(ways, ways.starts, new Set(goals), Math.min(found.width, comfortable))!
+  const walker = Math.min(found.width, comfortable)
+  const ends = new Set(goal.cells.filter((_, i) => goal.needs[i]! <= walker * EIGHTHS))
+  // Whoever is narrower stands nearer; where that is not to be, the way for the widest is shown.
+  const cells =
+    shortestWalk(ways, ways.starts, ends, walker) ??
+    shortestWalk(
+      ways,
+      ways.starts,
+      new Set(goal.cells.filter((_, i) => goal.needs[i]! <= found.width * EIGHTHS)),
+      found.width,
+    )!
   // A squeeze is often as narrow all along: its middle is shown.
   const free = (cell: number) => ways.wide[cell]!
   const least = Math.min(...cells.map(free))

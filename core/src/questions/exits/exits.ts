@@ -39,7 +39,7 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
     topic: 'ways out',
     against: 'have a bed without a way out',
   },
-  version: 1,
+  version: 2,
   rules: {},
   baked: [],
   weight: 2,

@@ -24,7 +24,8 @@ const sofa = (deep: number) => fixture('tri-fold-sofa', [100, -34, 90, deep], { 
 describe('can they get to everything', () => {
   it.each([
     [11, 'too narrow to pass'],
-    [13, 'sideways'],
+    [13.5, 'too narrow to pass'],
+    [14, 'sideways'],
     [16, 'sideways'],
     [18, 'shoulders straight'],
     [24, 'comfortable'],
@@ -39,9 +40,9 @@ describe('can they get to everything', () => {
 
   it('a gap one has to turn sideways for is tight, with what it lies between', () => {
     const answer = judge(reach, unit({ berths: [bed], fixtures: [toilet, fixture('wardrobe', [196, 2, 12, 76])] }), two)
-    expect(answer).toMatchObject({ verdict: 'tight', margin: { value: 1, unit: 'in' } })
+    expect(answer).toMatchObject({ verdict: 'tight', margin: { value: 2, unit: 'in' } })
     expect(answer.words).toMatch(
-      /narrowest way, to the toilet, is 15 in, between the door-side wall and the wardrobe: sideways/,
+      /narrowest way, to the toilet, is 16 in, between the wardrobe and the door-side wall: sideways/,
     )
   })
 

@@ -60,7 +60,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
     topic: 'reach',
     against: 'leave something out of reach',
   },
-  version: 2,
+  version: 3,
   rules: {},
   baked: [],
   weight: 2,

@@ -1,0 +1,127 @@
+import { EIGHTHS, fill, type Clearance } from './clearance'
+import type { Place } from './places'
+import { CLIMB } from './places'
+import { bounds, type Bounds, type Shape } from './shape'
+
+/**
+ * Where one may stand to use a place. A walker stands against the thing or an arm before it: whoever is so wide that
+ * the middle is farther off than that must be as wide as that takes.
+ */
+export interface Stands {
+  /** Cells of the floor, and for each the least width with which one still reaches from there, eighths of an inch. */
+  cells: number[]
+  needs: number[]
+}
+
+/** From the middle of someone standing sideways to the thing in hand, inches: half an arm (common practice). */
+export const ARM = 16
+/** From the front of the body: what is left of the arm, inches. */
+const FOREARM = 9
+/** Whoever is wider than this stands no farther off, inches. */
+const FARTHEST = 29
+/** Beside the edge itself one still reaches what is at its end, inches. */
+const ASIDE = 6
+/** How deep the floor behind an outer door is on which one has come in: two steps, inches. */
+const DOORSTEP = 24
+/** The cells an edge runs through belong to it, inches. */
+const EDGE = 1.5
+
+/** The floor of what one cannot reach over: 1 where something tall stands. */
+export function tallCells({ x0, y0, columns, rows }: Clearance, tall: readonly Shape[]): Uint8Array {
+  const cells = new Uint8Array(columns * rows)
+  for (const shape of tall) fill(cells, { x0, y0, columns, rows }, shape, 1)
+  return cells
+}
+
+/** Where one stands before a thing, on the floor behind a door, or under a window that is climbed through. */
+export function standsAt(clearance: Clearance, place: Place, tall: Uint8Array): Stands {
+  if (place.use === 'door') return within(clearance, place, DOORSTEP, tall)
+  if (place.use === 'exit window') return within(clearance, place, CLIMB, tall)
+  const { x0, y0, columns, rows, squared } = clearance
+  const stands: Stands = { cells: [], needs: [] }
+  for (const { a, b, way } of place.fronts) {
+    const long = Math.hypot(b[0] - a[0], b[1] - a[1])
+    const [ux, uy] = [(b[0] - a[0]) / long, (b[1] - a[1]) / long]
+    for (let s = 0.5 - ASIDE; s < long + ASIDE; s++) {
+      const aside = Math.max(0, -s, s - long)
+      let over = false
+      // Straight out from the edge, until something tall stands there, or too far to reach over what is low.
+      for (let t = 0.5; t <= FARTHEST; t++) {
+        const column = Math.floor(a[0] + ux * s + way[0] * t - x0)
+        const row = Math.floor(a[1] + uy * s + way[1] * t - y0)
+        if (column < 0 || row < 0 || column >= columns || row >= rows) break
+        const cell = row * columns + column
+        const far = Math.hypot(t, aside)
+        if (squared[cell]! === 0) {
+          if (t < EDGE) continue
+          if (tall[cell]) break
+          over = true
+        } else if (far <= ARM || !over) {
+          stands.cells.push(cell)
+          stands.needs.push(Math.max(0, Math.ceil(2 * EIGHTHS * (far - FOREARM))))
+        }
+      }
+    }
+  }
+  return stands
+}
+
+/** Wherever any of them is. */
+export const together = (...stands: Stands[]): Stands => ({
+  cells: stands.flatMap(({ cells }) => cells),
+  needs: stands.flatMap(({ needs }) => needs),
+})
+
+/** Those cells from which whoever goes sideways uses it. */
+export const atArm = ({ cells, needs }: Stands): number[] =>
+  cells.filter((_, i) => needs[i]! <= 2 * EIGHTHS * (ARM - FOREARM))
+
+/**
+ * The free cells within so many inches of an opening, with nothing tall between; before a door no wider than its
+ * opening: one comes in through it, not along the wall.
+ */
+function within(clearance: Clearance, { shape, use }: Place, arm: number, tall: Uint8Array): Stands {
+  const { x0, y0, columns, rows, squared } = clearance
+  const box = bounds(shape)
+  const zone = zoneOf(box, use === 'door', arm)
+  const stands: Stands = { cells: [], needs: [] }
+  for (let row = Math.max(0, Math.floor(zone.y0 - y0)); row < Math.min(rows, Math.ceil(zone.y1 - y0)); row++) {
+    for (
+      let column = Math.max(0, Math.floor(zone.x0 - x0));
+      column < Math.min(columns, Math.ceil(zone.x1 - x0));
+      column++
+    ) {
+      const cell = row * columns + column
+      if (squared[cell] === 0) continue
+      const [x, y] = [x0 + column + 0.5, y0 + row + 0.5]
+      const [nx, ny] = [Math.max(box.x0, Math.min(box.x1, x)), Math.max(box.y0, Math.min(box.y1, y))]
+      const far = Math.hypot(x - nx, y - ny)
+      if (far > arm || hidden(clearance, tall, x, y, nx, ny, far)) continue
+      stands.cells.push(cell)
+      stands.needs.push(0)
+    }
+  }
+  return stands
+}
+
+function zoneOf({ x0, y0, x1, y1 }: Bounds, isDoor: boolean, arm: number): Bounds {
+  const [armX, armY] = !isDoor ? [arm, arm] : x1 - x0 > y1 - y0 ? [0, arm] : [arm, 0]
+  return { x0: x0 - armX, x1: x1 + armX, y0: y0 - armY, y1: y1 + armY }
+}
+
+/** Whether something tall stands on the line, but for its last inches: what the opening is in is not in the way. */
+function hidden(
+  { x0, y0, columns }: Clearance,
+  tall: Uint8Array,
+  x: number,
+  y: number,
+  toX: number,
+  toY: number,
+  far: number,
+): boolean {
+  for (let t = 0; t < far - EDGE; t++) {
+    const [px, py] = [x + ((toX - x) * t) / far, y + ((toY - y) * t) / far]
+    if (tall[Math.floor(py - y0) * columns + Math.floor(px - x0)]) return true
+  }
+  return false
+}
