@@ -65,18 +65,17 @@ export function clearanceAt(plan: Plan, time: TimeOfDay, made: readonly string[]
 export function clearanceOf(raster: Raster, free: Uint8Array): Clearance {
   const squared = squaredDistances(free, raster.columns, raster.rows)
   const wide = new Int16Array(squared.length)
-  for (let cell = 0; cell < squared.length; cell++) if (squared[cell]! > 0) wide[cell] = widthOf(squared[cell]!)
+  for (let cell = 0; cell < squared.length; cell++) {
+    const own = squared[cell]!
+    if (own > 0) wide[cell] = own < WIDTHS.length ? WIDTHS[own]! : widthOf(own)
+  }
   return { ...raster, squared, wide }
 }
 
 /** From the middle of a cell to the nearest corner of the nearest cell in the way: twice that, in eighths. */
-function widthOf(squared: number): number {
-  while (WIDTHS.length <= squared)
-    WIDTHS.push(Math.max(1, Math.floor(2 * EIGHTHS * (Math.sqrt(WIDTHS.length) - Math.SQRT1_2))))
-  return WIDTHS[squared]!
-}
+const widthOf = (squared: number): number => Math.max(1, Math.floor(2 * EIGHTHS * (Math.sqrt(squared) - Math.SQRT1_2)))
 
-const WIDTHS: number[] = [0]
+const WIDTHS = Int16Array.from({ length: 4096 }, (_, squared) => (squared ? widthOf(squared) : 0))
 
 /** The part of a doorway that a leaf, stopped on its way, keeps shut: on the hinge side, all but what is clear. */
 function behindLeaf(pin: Point, edge: Point, clear: number): Shape {

@@ -1,4 +1,4 @@
-import { FIXTURE_KINDS } from '../readings/catalogue'
+import { DOOR_KINDS, FIXTURE_KINDS } from '../readings/catalogue'
 import { BUMPS } from './clearance'
 import { entersAt, holds, nearestOnSegment, apart } from './distance'
 import { facesByDefault, TOWARDS } from './facing'
@@ -20,10 +20,12 @@ export interface Elbow {
 const FAR = 120
 /** Someone on a toilet has the elbows about here, from the floor up. */
 const ELBOWS = [20, 34] as const
+/** A door that is shut is about so thick, inches. */
+const SHUT = 1
 /** Half as wide as someone standing, below the elbows. */
 const HIP = 6
 
-/** Elbows and knees at each toilet: from wall to wall across the seat, and from its front edge on. */
+/** Elbows and knees at each toilet with the doors shut: from wall to wall across the seat, and from its front edge on. */
 export function toiletRoom(plan: Plan, time: TimeOfDay = 'parked'): Elbow[] {
   const bodies = bodiesAt(plan, time)
   return bodies
@@ -117,6 +119,7 @@ function roomAt(
       )
       .map(({ shape }) => shape),
     ...plan.walls.map(wallShape),
+    ...shutDoors(plan),
   ]
   const free = (from: Point, towards: Point) => look(plan, things, from, towards)
   const front = (shift: number): Point => [
@@ -133,6 +136,10 @@ function roomAt(
     deep: Math.min(...[-hip, 0, hip].map((shift) => free(front(shift), faces))),
   }
 }
+
+/** Who sits there has shut the door: every inside doorway is a wall then, a curtain too. */
+const shutDoors = (plan: Plan): Shape[] =>
+  plan.doors.filter(({ kind }) => !DOOR_KINDS[kind].outer).map((door) => wallShape({ ...door, thickness: SHUT }))
 
 /** How far one can look from a point in a direction before something, or the outer wall, is in the way; inches. */
 function look(plan: Plan, things: readonly Shape[], from: Point, [dx, dy]: Point): number {

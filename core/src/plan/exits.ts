@@ -1,6 +1,8 @@
 import { DOOR_KINDS } from '../readings/catalogue'
 import { apart, distanceTo, entersAt, nearestOnSegment } from './distance'
-import { CLIMB, OVER } from './places'
+import { OVER, type Place } from './places'
+import type { Clearance } from './clearance'
+import type { Door, Plan } from './plan'
 import type { Floor } from './reach'
 import { wallShape } from './overlap'
 import { middleOf, type Point, type Shape } from './shape'
@@ -23,16 +25,17 @@ export interface WaysOut {
 }
 
 /**
- * Two independent ways out of every berth, if there are two: the nearest, and another that is open even
- * when the first is closed at any door it passes, or at its narrowest. That every sleeping area needs two
- * is NFPA 1192 (from memory); how they are to be told apart is ours: the program asks for a look, it does not certify.
+ * Two independent ways out of every berth, if there are two: whatever stands or burns on one of them, wherever that
+ * is, leaves the other open. What closes a way closes so far around it (`closes`), so the two lie twice that apart,
+ * all but the first step from the bed. That every sleeping area needs two is NFPA 1192 (from memory); how they are to
+ * be told apart is ours: the program asks for a look, it does not certify.
  */
 export function waysOut(floor: Floor, rules: WayRules): WaysOut[] {
-  const { places, cells, clearance } = floor
+  const { places, cells } = floor
   const outs = places.flatMap((place, i) =>
     place.use === 'door' || place.use === 'exit window' ? [{ place, cells: cells[i]! }] : [],
   )
-  return places.flatMap((berth, i) => {
+  return places.flatMap((berth, i): WaysOut[] => {
     if (berth.use !== 'bed') return []
     const direct = outs.filter(
       ({ place }) =>
@@ -40,73 +43,122 @@ export function waysOut(floor: Floor, rules: WayRules): WaysOut[] {
         distanceTo(berth.shape, middleOf(place.shape)) <= OVER &&
         !walled(floor, berth.shape, place.shape),
     )
-    const others = outs.filter((out) => !direct.includes(out))
-    const byOut = new Map<number, string>()
-    for (const { place, cells: near } of others)
-      for (const cell of near) if (!byOut.has(cell)) byOut.set(cell, place.id)
-    const walk = (shut?: (cell: number) => boolean, not?: string) => {
-      const path = shortestWalk(
-        clearance,
-        cells[i]!,
-        { has: (cell) => byOut.has(cell) && byOut.get(cell) !== not },
-        rules.sideways,
-        shut,
-      )
-      return path && { path, out: byOut.get(path.at(-1)!)! }
-    }
     if (direct.length > 1) return [{ berth: berth.id, by: direct.map(({ place }) => place.id) }]
-    const first = walk()
-    if (direct.length === 1)
-      return [
-        first
-          ? { berth: berth.id, by: [direct[0]!.place.id, first.out] }
-          : { berth: berth.id, by: [direct[0]!.place.id], blocked: 'berth' },
-      ]
-    if (!first) return [{ berth: berth.id, by: [], blocked: 'berth' }]
-    // Whichever of the places on the first way is shut, there must be another.
-    const closings = closingsOn(floor, first.path, rules)
-    const round = closings.map(({ from, to }) =>
-      walk(
-        (cell) =>
-          apart(nearestOnSegment(from, to, cellCenter(clearance, cell)), cellCenter(clearance, cell)) < rules.closes,
-        first.out,
-      ),
-    )
-    const stuck = round.findIndex((way) => !way)
-    if (stuck >= 0) return [{ berth: berth.id, by: [first.out], blocked: closings[stuck]!.door ?? 'berth' }]
-    const second = round[0] ?? walk(undefined, first.out)
+    const others = outs.filter((out) => !direct.includes(out))
+    const first = walk(floor, cells[i]!, others, rules)
+    if (!first) {
+      const [only] = direct
+      return [{ berth: berth.id, by: only ? [only.place.id] : [], blocked: 'berth' }]
+    }
+    if (direct.length === 1) return [{ berth: berth.id, by: [direct[0]!.place.id, first.out] }]
+    // The nearest way first; where none lies apart from it, the way to each other door and window.
+    for (const one of [first, ...longer(floor, cells[i]!, others, first.out, rules)]) {
+      const shut = closedBeside(floor, one.path, rules)
+      const second = walk(
+        floor,
+        cells[i]!,
+        others.filter(({ place }) => place.id !== one.out),
+        rules,
+        (cell) => shut[cell] === 1,
+      )
+      if (second) return [{ berth: berth.id, by: [one.out, second.out] }]
+    }
     return [
-      second
-        ? { berth: berth.id, by: [first.out, second.out] }
-        : { berth: berth.id, by: [first.out], blocked: 'berth' },
+      { berth: berth.id, by: [first.out], blocked: sharedDoor(floor, cells[i]!, others, first, rules) ?? 'berth' },
     ]
   })
 }
 
-/**
- * Where a way may be shut: at every inside door it passes, from jamb to jamb, and at its narrowest spot, past
- * the first step and short of the way out itself.
- */
-function closingsOn(
+interface Out {
+  place: Place
+  cells: readonly number[]
+}
+
+interface Walk {
+  path: number[]
+  /** The door or window it leads to, by id. */
+  out: string
+}
+
+/** The shortest walk to any of some ways out. */
+function walk(
+  { clearance }: Floor,
+  from: readonly number[],
+  outs: readonly Out[],
+  { sideways }: WayRules,
+  shut?: (cell: number) => boolean,
+): Walk | undefined {
+  const byOut = new Map<number, string>()
+  for (const { place, cells } of outs) for (const cell of cells) if (!byOut.has(cell)) byOut.set(cell, place.id)
+  const path = byOut.size ? shortestWalk(clearance, from, byOut, sideways, shut) : undefined
+  return path && { path, out: byOut.get(path.at(-1)!)! }
+}
+
+/** One by one the walks to the ways out that are not the nearest. */
+function* longer(
+  floor: Floor,
+  from: readonly number[],
+  outs: readonly Out[],
+  nearest: string,
+  rules: WayRules,
+): Generator<Walk> {
+  for (const out of outs) {
+    if (out.place.id === nearest) continue
+    const one = walk(floor, from, [out], rules)
+    if (one) yield one
+  }
+}
+
+/** Every few cells of a way are looked at. */
+const STRIDE = 4
+
+/** The floor on which nobody walks while something closes a way anywhere past the first step: 1 where it is shut. */
+function closedBeside(
   { plan, clearance }: Floor,
   path: readonly number[],
-  { firstStep }: WayRules,
-): { from: Point; to: Point; door?: string }[] {
+  { closes, firstStep }: WayRules,
+): Uint8Array {
+  const { columns, rows } = clearance
+  const shut = new Uint8Array(columns * rows)
+  const start = cellCenter(clearance, path[0]!)
+  const far = 2 * closes
+  for (let i = 0; i < path.length; i += STRIDE) {
+    const cell = path[i]!
+    if (apart(cellCenter(clearance, cell), start) <= firstStep) continue
+    const [column, row] = [cell % columns, Math.floor(cell / columns)]
+    for (let r = Math.max(0, row - far); r <= Math.min(rows - 1, row + far); r++) {
+      const half = Math.floor(Math.sqrt(far * far - (r - row) ** 2))
+      shut.fill(1, r * columns + Math.max(0, column - half), r * columns + Math.min(columns - 1, column + half) + 1)
+    }
+  }
+  // A door that is shut, or burns, shuts all that is behind it, however near to the bed it is.
+  const doors = doorsOn(plan, path, clearance)
+  if (doors.length)
+    for (let cell = 0; cell < shut.length; cell++)
+      if (clearance.wide[cell] && doors.some((door) => away(door, cellCenter(clearance, cell)) < closes)) shut[cell] = 1
+  return shut
+}
+
+/** The inside doors that a way goes through. */
+function doorsOn(plan: Plan, path: readonly number[], clearance: Clearance): Door[] {
   const points = path.map((cell) => cellCenter(clearance, cell))
-  const [start, end] = [points[0]!, points.at(-1)!]
-  const doors = plan.doors
-    .filter(
-      ({ kind, from, to }) =>
-        !DOOR_KINDS[kind].outer && points.some((point) => apart(nearestOnSegment(from, to, point), point) < 1),
-    )
-    .map(({ id, from, to }) => ({ from, to, door: id }))
-  const onTheWay = path.filter((_, i) => apart(points[i]!, start) > firstStep && apart(points[i]!, end) > CLIMB)
-  if (onTheWay.length === 0) return doors
-  const narrowest = cellCenter(
-    clearance,
-    onTheWay.reduce((least, cell) => (clearance.wide[cell]! < clearance.wide[least]! ? cell : least)),
-  )
-  return [...doors, { from: narrowest, to: narrowest }]
+  return plan.doors.filter((door) => !DOOR_KINDS[door.kind].outer && points.some((point) => away(door, point) < 1))
+}
+
+const away = ({ from, to }: Door, point: Point): number => apart(nearestOnSegment(from, to, point), point)
+
+/** A door on the only way that every other way passes too, by id. */
+function sharedDoor(
+  floor: Floor,
+  from: readonly number[],
+  outs: readonly Out[],
+  { path }: Walk,
+  rules: WayRules,
+): string | undefined {
+  const { plan, clearance } = floor
+  return doorsOn(plan, path, clearance).find(
+    (door) => !walk(floor, from, outs, rules, (cell) => away(door, cellCenter(clearance, cell)) < rules.closes),
+  )?.id
 }
 
 function walled({ plan }: Floor, berth: Shape, window: Shape): boolean {

@@ -1,11 +1,13 @@
 import { EIGHTHS, type Clearance } from './clearance'
 import { nearestOn } from './distance'
-import { bounds, type Bounds, type Point, type Shape } from './shape'
+import { bounds, type Bounds, type Shape } from './shape'
 
 /** Wider than this nobody asks for a fraction of an inch; inches. */
-const WIDE = 60
+const WIDE = 44
 /** A little beyond a cell's own edge: the widest spot is looked for no farther off along either side, inches. */
 const NEAR = 0.8
+/** A cell that only joins two spots of the middle lies one farther off. */
+const NEXT = 1.3
 /** So many times the middle between two things is looked for anew. */
 const ROUNDS = 3
 /** What a drawing means to be an inch, is one: rounding is no eighth. */
@@ -23,7 +25,7 @@ const HAIR = 0.02
  */
 export function widenNarrows(clearance: Clearance, things: readonly Shape[]): void {
   const { x0, y0, columns, rows, squared, wide } = clearance
-  const boxed = things.map((shape) => ({ shape, box: bounds(shape) }))
+  const outlines = things.map((shape): Outline => ({ shape, ...bounds(shape) }))
   const crest = new Uint8Array(squared.length)
   for (let cell = columns; cell < squared.length - columns; cell++) {
     const own = squared[cell]!
@@ -37,7 +39,7 @@ export function widenNarrows(clearance: Clearance, things: readonly Shape[]): vo
   for (let row = 1; row < rows - 1; row++) {
     // Of all things those that this row comes near to.
     const y = y0 + row + 0.5
-    const beside = boxed.filter(({ box }) => box.y0 - y < WIDE / 2 + 2 && y - box.y1 < WIDE / 2 + 2)
+    const beside = outlines.filter(({ y0: top, y1: bottom }) => top - y < WIDE / 2 + 2 && y - bottom < WIDE / 2 + 2)
     for (let cell = row * columns + 1; cell < (row + 1) * columns - 1; cell++) {
       // Where the middle runs aslant, the cells that join one spot of it to the next belong to it.
       const joins =
@@ -45,7 +47,13 @@ export function widenNarrows(clearance: Clearance, things: readonly Shape[]): vo
         crest[cell - 1]! + crest[cell + 1]! > 0 &&
         crest[cell - columns]! + crest[cell + columns]! > 0
       if (!crest[cell] && !joins) continue
-      const exact = widestNear([x0 + (cell % columns) + 0.5, y], Math.sqrt(squared[cell]!) + 2, beside)
+      const exact = widestNear(
+        x0 + (cell % columns) + 0.5,
+        y,
+        Math.sqrt(squared[cell]!) + 2,
+        crest[cell] ? NEAR : NEXT,
+        beside,
+      )
       const eighths = Math.floor(2 * EIGHTHS * exact + HAIR)
       if (eighths > wide[cell]!) wide[cell] = eighths
     }
@@ -56,35 +64,46 @@ export function widenNarrows(clearance: Clearance, things: readonly Shape[]): vo
 const isCrest = (own: number, one: number, other: number): boolean =>
   own >= one && own >= other && (own > one || own > other)
 
+interface Outline extends Bounds {
+  shape: Shape
+}
+
 /** How far from all things the best spot within a cell is, inches. */
-function widestNear(middle: Point, far: number, things: readonly { shape: Shape; box: Bounds }[]): number {
-  const [mx, my] = middle
-  const near = things.filter(
-    ({ box }) => box.x0 - mx < far && mx - box.x1 < far && box.y0 - my < far && my - box.y1 < far,
-  )
-  let [at, best] = [middle, 0]
+function widestNear(mx: number, my: number, far: number, off: number, things: readonly Outline[]): number {
+  let count = 0
+  for (const one of things)
+    if (one.x0 - mx < far && mx - one.x1 < far && one.y0 - my < far && my - one.y1 < far) near[count++] = one
+  let [x, y, best] = [mx, my, 0]
   for (let round = 0; round < ROUNDS; round++) {
-    const points = near.map(({ shape }) => nearestOn(shape, at))
-    const [first, free] = nearest(points, at)
-    if (!first) return best
-    best = Math.max(best, free)
-    const across = points.filter(([x, y]) => (x - at[0]) * (first[0] - at[0]) + (y - at[1]) * (first[1] - at[1]) < 0)
-    const [second, beyond] = nearest(across, at)
-    if (!second || free === 0) return best
+    // The nearest point, and the nearest of those that lie across from it.
+    let [least, fx, fy] = [Infinity, 0, 0]
+    for (let i = 0; i < count; i++) {
+      const one = near[i]!
+      let [nx, ny] = [x < one.x0 ? one.x0 : x > one.x1 ? one.x1 : x, y < one.y0 ? one.y0 : y > one.y1 ? one.y1 : y]
+      if ('polygon' in one.shape) [nx, ny] = nearestOn(one.shape, [x, y])
+      ;[xs[i], ys[i]] = [nx - x, ny - y]
+      const apart = (nx - x) * (nx - x) + (ny - y) * (ny - y)
+      if (apart < least) [least, fx, fy] = [apart, nx - x, ny - y]
+    }
+    const free = Math.sqrt(least)
+    if (free > best) best = free
+    if (free === 0 || least === Infinity) return best
+    let across = Infinity
+    for (let i = 0; i < count; i++) {
+      const apart = xs[i]! * xs[i]! + ys[i]! * ys[i]!
+      if (xs[i]! * fx + ys[i]! * fy < 0 && apart < across) across = apart
+    }
+    if (across === Infinity) return best
     // Straight away from the nearest, until what stands across is as near: not along the way.
-    const step = (beyond - free) / 2 / free
-    const next: Point = [at[0] + (at[0] - first[0]) * step, at[1] + (at[1] - first[1]) * step]
-    if (Math.max(Math.abs(next[0] - mx), Math.abs(next[1] - my)) > NEAR) return best
-    at = next
+    const step = (Math.sqrt(across) - free) / 2 / free
+    const toX = Math.max(mx - off, Math.min(mx + off, x - fx * step))
+    const toY = Math.max(my - off, Math.min(my + off, y - fy * step))
+    ;[x, y] = [toX, toY]
   }
   return best
 }
 
-function nearest(points: readonly Point[], [x, y]: Point): [Point | undefined, number] {
-  let [found, least]: [Point | undefined, number] = [undefined, Infinity]
-  for (const point of points) {
-    const far = (point[0] - x) ** 2 + (point[1] - y) ** 2
-    if (far < least) [found, least] = [point, far]
-  }
-  return [found, Math.sqrt(least)]
-}
+/** Lists used within one look and never after. */
+const near: Outline[] = []
+const xs: number[] = []
+const ys: number[] = []

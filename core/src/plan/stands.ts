@@ -18,7 +18,7 @@ export const ARM = 16
 /** From the front of the body: what is left of the arm, inches. */
 const FOREARM = 9
 /** Whoever is wider than this stands no farther off, inches. */
-const FARTHEST = 29
+const FARTHEST = 24
 /** Beside the edge itself one still reaches what is at its end, inches. */
 const ASIDE = 6
 /** How deep the floor behind an outer door is on which one has come in: two steps, inches. */
@@ -43,23 +43,23 @@ export function standsAt(clearance: Clearance, place: Place, tall: Uint8Array): 
     const long = Math.hypot(b[0] - a[0], b[1] - a[1])
     const [ux, uy] = [(b[0] - a[0]) / long, (b[1] - a[1]) / long]
     for (let s = 0.5 - ASIDE; s < long + ASIDE; s++) {
-      const aside = Math.max(0, -s, s - long)
+      const aside = s < 0 ? -s : s > long ? s - long : 0
       let over = false
+      let [x, y] = [a[0] + ux * s + way[0] / 2 - x0, a[1] + uy * s + way[1] / 2 - y0]
       // Straight out from the edge, until something tall stands there, or too far to reach over what is low.
-      for (let t = 0.5; t <= FARTHEST; t++) {
-        const column = Math.floor(a[0] + ux * s + way[0] * t - x0)
-        const row = Math.floor(a[1] + uy * s + way[1] * t - y0)
-        if (column < 0 || row < 0 || column >= columns || row >= rows) break
-        const cell = row * columns + column
-        const far = Math.hypot(t, aside)
+      for (let t = 0.5; t <= FARTHEST; t++, x += way[0], y += way[1]) {
+        if (x < 0 || y < 0 || x >= columns || y >= rows) break
+        const cell = Math.floor(y) * columns + Math.floor(x)
         if (squared[cell]! === 0) {
           if (t < EDGE) continue
           if (tall[cell]) break
           over = true
-        } else if (far <= ARM || !over) {
-          stands.cells.push(cell)
-          stands.needs.push(Math.max(0, Math.ceil(2 * EIGHTHS * (far - FOREARM))))
+          continue
         }
+        const far = aside ? Math.sqrt(t * t + aside * aside) : t
+        if (over && far > ARM) break
+        stands.cells.push(cell)
+        stands.needs.push(far > FOREARM ? Math.ceil(2 * EIGHTHS * (far - FOREARM)) : 0)
       }
     }
   }
@@ -67,10 +67,13 @@ export function standsAt(clearance: Clearance, place: Place, tall: Uint8Array): 
 }
 
 /** Wherever any of them is. */
-export const together = (...stands: Stands[]): Stands => ({
-  cells: stands.flatMap(({ cells }) => cells),
-  needs: stands.flatMap(({ needs }) => needs),
-})
+export function together(first: Stands, ...others: Stands[]): Stands {
+  if (others.length === 0) return first
+  return {
+    cells: first.cells.concat(...others.map(({ cells }) => cells)),
+    needs: first.needs.concat(...others.map(({ needs }) => needs)),
+  }
+}
 
 /** Those cells from which whoever goes sideways uses it. */
 export const atArm = ({ cells, needs }: Stands): number[] =>

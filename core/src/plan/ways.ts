@@ -43,14 +43,18 @@ export function widestTo(
 ): ({ width: number; squeeze: number } | undefined)[] {
   // Cells of several goals are chained: `next` holds for each mark the one before it on the same cell.
   const mark = new Int32Array(clearance.squared.length)
-  const [next, goalOf, needOf]: [number[], number[], number[]] = [[0], [0], [0]]
-  goals.forEach(({ cells, needs }, goal) =>
-    cells.forEach((cell, i) => {
-      next.push(mark[cell]!)
-      needOf.push(needs[i]!)
-      mark[cell] = goalOf.push(goal) - 1
-    }),
-  )
+  const marks = 1 + goals.reduce((sum, { cells }) => sum + cells.length, 0)
+  const [next, goalOf, needOf] = [new Int32Array(marks), new Int32Array(marks), new Int32Array(marks)]
+  let last = 0
+  goals.forEach(({ cells, needs }, goal) => {
+    for (let i = 0; i < cells.length; i++) {
+      const cell = cells[i]!
+      next[++last] = mark[cell]!
+      goalOf[last] = goal
+      needOf[last] = needs[i]!
+      mark[cell] = last
+    }
+  })
   const met: (number | undefined)[] = goals.map(() => undefined)
   let open = goals.length
   const { widest, squeeze } = search(clearance, from, (cell, width) => {

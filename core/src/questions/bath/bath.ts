@@ -4,6 +4,9 @@ import { doing, feet, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { bathsOf, sinkOutside, type Bath } from '../../plan/baths'
 import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
+import { small } from '../../plan/naming'
+import { shuttingAt } from '../../plan/shutting'
+import { stepInsAt } from '../../plan/stepIn'
 import { figure } from '../../readings/reading'
 import { BATH_RULES, type BathRules } from './rules'
 import { toNote, unexplained } from '../../trailer/drawn'
@@ -22,12 +25,14 @@ export interface BathFacts {
   unnoted: { toilet?: string; shower?: string; any: string[] }
   tubs: number
   wet: boolean
-  /** Places to shower inside, with headroom in inches where read. */
-  showers: { id: string; name: string; headroom?: number; turn: number }[]
+  /** Places to shower inside, with headroom where read, the circle one turns in, and how wide the opening to step in is. */
+  showers: { id: string; name: string; headroom?: number; turn: number; step: number }[]
   /** At each toilet: wall to wall across the seat, as measured or else by the plan, and what is free for the knees. */
   seats: { id: string; wide: number; measured: boolean; knees: number }[]
   /** In front of each bath sink, to stand at it. */
   basins: number[]
+  /** Baths whose door opens into them: how wide one may be and still shut it past oneself. */
+  shutting: { name: string; wide: number }[]
 }
 
 export interface BathNeed {
@@ -53,7 +58,7 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
     topic: 'bath',
     against: 'bath not right',
   },
-  version: 2,
+  version: 3,
   rules: BATH_RULES,
   baked: [],
   weight: 2,
@@ -85,6 +90,8 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
       ...smallReason(facts, need),
       ...elbowReason(facts, need),
       ...turnReason(facts, need),
+      ...stepReason(facts, need),
+      ...shutReason(facts, need),
       ...basinReason(facts, need),
       ...lookedReason(need.tub, facts.tubs > 0, 'a tub', facts.unnoted.any),
       ...lookedReason(need.secondBath, facts.toilets > 1, 'a second bath', facts.unnoted.any),
@@ -96,6 +103,7 @@ function bathFacts(trailer: Trailer): BathFacts {
   const { fixtures } = plan
   const unnoted = unexplained(trailer)
   const circles = new Map(showerCircle(plan).map(({ id, across }) => [id, across]))
+  const steps = new Map(stepInsAt(plan).map(({ id, wide }) => [id, wide]))
   const ofKind = (...kinds: string[]) => fixtures.filter(({ kind }) => kinds.includes(kind))
   return {
     baths: bathsOf(plan),
@@ -113,6 +121,11 @@ function bathFacts(trailer: Trailer): BathFacts {
       name: kind === 'tub' ? 'tub' : kind === 'wet-bath' ? 'wet bath' : 'shower',
       headroom: figure(readings, 'headroom'),
       turn: Math.round(circles.get(id)!),
+      step: steps.get(id)!,
+    })),
+    shutting: shuttingAt(plan).map(({ room, wide }) => ({
+      name: plan.rooms.find(({ id }) => id === room)!.name,
+      wide,
     })),
     basins: vanityRoom(plan).map(({ deep }) => Math.round(deep)),
     seats: toiletRoom(plan).map(({ id, wide, deep }) => {
@@ -269,6 +282,39 @@ function turnReason({ showers }: BathFacts, { rules }: BathNeed): Reason[] {
   return [
     fits(says`In the ${name} one turns in a circle of ${inches(turn)}${turn >= rules.turnRoomy ? ': roomy' : ''}.`),
   ]
+}
+
+/** Into the easiest of them one steps by an opening: over a pan's sill, or a tub's side. */
+function stepReason({ showers }: BathFacts, { rules }: BathNeed): Reason[] {
+  if (showers.length === 0) return []
+  const { step, name } = showers.reduce((best, one) => (one.step > best.step ? one : best))
+  if (step === 0)
+    return [tight(says`Nothing is free before the ${name}: one cannot step in.`, { brief: `no way into the ${name}` })]
+  const margin = marginOf(step - rules.stepIn, 'in', PLENTY)
+  if (step < rules.stepIn)
+    return [
+      tight(
+        says`One steps into the ${name} by an opening of ${inches(step)}; ${inches(rules.stepIn)} would be right.`,
+        {
+          margin,
+        },
+      ),
+    ]
+  return [fits(says`One steps into the ${name} by an opening of ${inches(step)}.`)]
+}
+
+/** Whoever steps in shuts the door past themselves. */
+function shutReason({ shutting }: BathFacts, { rules }: BathNeed): Reason[] {
+  return shutting
+    .filter(({ wide }) => wide < rules.shutDoor)
+    .map(({ name, wide }) =>
+      tight(
+        wide === 0
+          ? says`Standing in the ${small(name)} one cannot shut its door.`
+          : says`To shut the door of the ${small(name)} one stands in ${inches(wide)} beside it.`,
+        { brief: 'hard to shut the bath door' },
+      ),
+    )
 }
 
 /** Only what is wanting is said of the sink: room to stand at it is expected. */

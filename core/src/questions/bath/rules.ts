@@ -12,6 +12,10 @@ export interface BathRules {
   /** The circle one turns in under the shower: roomy, and the least. */
   turnRoomy: number
   turnLeast: number
+  /** The opening by which one steps into a shower or tub, the least. */
+  stepIn: number
+  /** Room to stand beside the leaf while one shuts it, the least. */
+  shutDoor: number
   /** Most people who share one bath without a queue worth mentioning, and how many more a sink outside it takes. */
   peoplePerBath: number
   sinkOutsideTakes: number
@@ -27,6 +31,8 @@ export const BATH_RULES: BathRules = {
   standAtBasin: 14, // as wide as someone turned sideways
   turnRoomy: 30, // 36 x 30 in is called roomy (common practice)
   turnLeast: 25, // about 24 x 24 in with a curtain is called too small (common practice)
+  stepIn: 18, // shoulders go in one after the other (common practice)
+  shutDoor: 12, // as deep as someone standing
   peoplePerBath: 4,
   sinkOutsideTakes: 1,
   tubUnder: 5, // common practice
