@@ -126,7 +126,7 @@ const CASES: [
     /in the U-dinette bed: only one way out at night, by the entry door/,
   ],
   ['six eat in two sittings at a booth', OKORO, 'T-118', 'seating', 'tight', /they eat in 2 sittings/],
-  ['knees touch where the toilet looks at the shower', UNDERHAY, 'T-104', 'bath', 'tight', /the knees touch/],
+  ['a shower of two feet is too small to turn in', UNDERHAY, 'T-104', 'bath', 'tight', /circle of 24 in: too small/],
   [
     'an outside kitchen at the rear stands in the rain',
     OKORO,

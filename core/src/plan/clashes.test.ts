@@ -104,6 +104,7 @@ describe('any leaf', () => {
       return {
         id: `${x},${y},${long}`,
         of: 'doorway',
+        kind: 'swing',
         pin: [x, y],
         edge: turned ? [x, y + sign * long] : [x + sign * long, y],
         way: turned ? [over ? 1 : -1, 0] : [0, over ? 1 : -1],

@@ -17,6 +17,8 @@ export interface Clash {
   b: string
   with: 'thing' | 'shut' | 'open' | 'each other' | 'person' | 'entry' | 'drop'
   at: Point
+  /** What kind of fixture it is on; a doorway's is `door`. */
+  kind: string
   /** How far it opens. */
   degrees: number
   /** It is one of two leaves. */
@@ -167,7 +169,7 @@ function dropping(plan: Plan, { id, shape, fixture }: Body, stops: readonly Stop
       overlapDepth({ polygon: front }, stop.shape) > TAPE,
   )
   const middle: Point = [(front[0]![0] + front[2]![0]) / 2, (front[0]![1] + front[2]![1]) / 2]
-  return under ? [{ a: id, b: under.id, with: 'drop', at: middle, degrees: 0, leaves: [] }] : []
+  return under ? [{ a: id, b: under.id, kind: 'oven', with: 'drop', at: middle, degrees: 0, leaves: [] }] : []
 }
 
 /** An oven faces as its counter does. */
@@ -182,6 +184,7 @@ function facing(plan: Plan, fixture: NonNullable<Body['fixture']>, box: Bounds) 
 const clash = (leaf: Leaf, b: string, how: Clash['with'], degrees: number): Omit<Clash, 'leaves'> => ({
   a: leaf.id,
   b,
+  kind: leaf.kind,
   with: how,
   at: tip(leaf, degrees),
   degrees,

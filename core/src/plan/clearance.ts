@@ -1,7 +1,7 @@
 import { wallShape } from './overlap'
 import type { Door, Plan } from './plan'
 import { convexParts } from './convex'
-import { widenNarrows } from './narrows'
+import { EIGHTHS, widenNarrows } from './narrows'
 import { bounds, type Bounds, type Point, type Shape } from './shape'
 import { doorSwings } from './swings'
 import { bodiesAt, floorAt, type TimeOfDay } from './times'
@@ -26,8 +26,7 @@ export interface Raster {
   rows: number
 }
 
-/** Widths are kept in parts of an inch, rounded down. */
-export const EIGHTHS = 8
+export { EIGHTHS }
 /** What one bumps into: anything between the ankle and the shoulder. */
 export const BUMPS = [6, 58] as const
 /** A leaf that does not open all the way leaves this thick a stop in its doorway. */

@@ -7,6 +7,7 @@ import type { Plan } from './plan'
 import { floorOf, reachOf } from './reach'
 import { middleOf, type Point } from './shape'
 import { clashesAt, type Clash } from './clashes'
+import { clashWords } from './clashWords'
 import { strays, type TimeOfDay } from './times'
 import type { WayRules } from './wayRules'
 
@@ -62,7 +63,7 @@ function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[], { sid
       const words =
         width === 0 || !between
           ? says`One does not get to ${name.replace(/^The/, 'the')} from any entry door.`
-          : says`${name} is out of reach: ${inches(Math.floor(2 * width) / 2)} between ${listed(between.map((one) => nameOnPlan(plan, one)))}.`
+          : says`${name} is out of reach: ${halves(width)} between ${listed(between.map((one) => nameOnPlan(plan, one)))}.`
       return {
         kind: 'unreachable',
         weight: time === 'parked' ? 'wrong' : 'look',
@@ -72,6 +73,9 @@ function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[], { sid
       }
     })
 }
+
+/** Told to the half inch, never wider than it is. */
+const halves = (width: number) => inches(Math.floor(2 * width) / 2)
 
 function noWayOut(plan: Plan, made: readonly string[], ways: WayRules): Finding[] {
   return waysOut(floorOf(plan, 'night', made), ways)
@@ -101,32 +105,3 @@ function clashing(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding
     says: clashWords(plan, clash),
   }))
 }
-
-function clashWords(plan: Plan, clash: Clash): Phrase {
-  const { a, b, with: what, degrees, one } = clash
-  const moving = capital(one ? `one leaf of ${nameOnPlan(plan, a)}` : leaf(plan, a))
-  const other = leaf(plan, b)
-  switch (what) {
-    case 'thing':
-      return says`${moving} ${opens(degrees)}, against ${nameOnPlan(plan, b)}.`
-    case 'shut':
-      return says`${moving} ${opens(degrees)} while ${other} is shut.`
-    case 'open':
-      return says`${moving} ${opens(degrees)} while ${other} is open.`
-    case 'each other':
-      return says`${capital(listed([leaf(plan, a), other]))} swing through each other.`
-    case 'person':
-      return says`${moving} swings over the knees at ${nameOnPlan(plan, b)}.`
-    case 'entry':
-      return says`${moving} opens across ${nameOnPlan(plan, b)}.`
-    case 'drop':
-      return says`${moving} comes down on ${nameOnPlan(plan, b)}.`
-  }
-}
-
-/** A few degrees are the play in its hinges. */
-const opens = (degrees: number): string => (degrees < 5 ? 'does not open' : `opens ${degrees} degrees only`)
-
-/** A refrigerator's leaf is its door. */
-const leaf = (plan: Plan, id: string): string =>
-  plan.doors.some((door) => door.id === id) ? nameOnPlan(plan, id) : `${nameOnPlan(plan, id)}’s door`

@@ -1,8 +1,9 @@
 import { DOOR_KINDS, type FixtureKind } from '../readings/catalogue'
 import { figure, word } from '../readings/reading'
 import { facesByDefault, outerWall, TOWARDS } from './facing'
+import { frontsOf, type Front } from './fronts'
 import type { Door, Plan, Side } from './plan'
-import { bounds, type Bounds, type Point } from './shape'
+import { bounds, type Bounds, type Point, type Shape } from './shape'
 import { bodiesAt, type Body, type TimeOfDay } from './times'
 
 /**
@@ -18,6 +19,8 @@ export interface Leaf {
   id: string
   /** In an inside doorway, in an outer wall, or on the front of a cabinet, refrigerator or shower. */
   of: 'doorway' | 'outer wall' | 'fixture'
+  /** The kind of door or fixture. */
+  kind: string
   pin: Point
   edge: Point
   way: Point
@@ -66,6 +69,7 @@ export function leafOf({ id, kind, from, to, hinge = 'from', opens }: Door): Lea
   return {
     id,
     of: DOOR_KINDS[kind].outer ? 'outer wall' : 'doorway',
+    kind,
     pin,
     edge,
     way: TOWARDS[opens ?? (from[1] === to[1] ? 'door' : 'rear')],
@@ -84,38 +88,46 @@ export function opensInward(plan: Plan, door: Door): boolean {
 function leavesOf(plan: Plan, { id, shape, fixture, band: own }: Body): Leaf[] {
   if (!fixture) return []
   const box = bounds(shape)
-  const front = frontOf(box, fixture.faces ?? facesByDefault(plan, box))
+  const faces = fixture.faces ?? facesByDefault(plan, box)
+  const front = 'polygon' in shape ? (cornerFront(shape, faces) ?? frontOf(box, faces)) : frontOf(box, faces)
   if (fixture.kind === 'shower' || fixture.kind === 'tub') {
     if (word(fixture.readings, 'closure') !== 'glass') return []
     const long = lengthOf(front)
     return long <= ONE_LEAF
-      ? hungEitherWay(id, front, DOORWAY)
-      : hungEitherWay(id, part(front, SHOWER_LEAF / long), DOORWAY)
+      ? hungEitherWay(id, fixture.kind, front, DOORWAY)
+      : hungEitherWay(id, fixture.kind, part(front, SHOWER_LEAF / long), DOORWAY)
   }
   const leaf = FRONTS[fixture.kind]
   // A chest of drawers has no leaf.
   if (!leaf || (figure(fixture.readings, 'drawers') ?? 0) > 2) return []
   // A cabinet that hangs has its leaf where it hangs.
   const band: Leaf['band'] = [Math.max(leaf[0], own[0]), Math.min(leaf[1], own[1])]
-  if (lengthOf(front) <= ONE_LEAF) return hungEitherWay(id, front, band)
+  if (lengthOf(front) <= ONE_LEAF) return hungEitherWay(id, fixture.kind, front, band)
   const { a, b, way } = front
   const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2]
-  return [a, b].map((pin): Leaf => ({ id, of: 'fixture', pin, edge: middle, way, band, hung: 'pair' }))
+  return [a, b].map((pin): Leaf => ({
+    id,
+    of: 'fixture',
+    kind: fixture.kind,
+    pin,
+    edge: middle,
+    way,
+    band,
+    hung: 'pair',
+  }))
 }
 
-interface Front {
-  a: Point
-  b: Point
-  way: Point
-}
-
-const hungEitherWay = (id: string, { a, b, way }: Front, band: Leaf['band']): Leaf[] =>
+const hungEitherWay = (id: string, kind: string, { a, b, way }: Front, band: Leaf['band']): Leaf[] =>
   (
     [
       [a, b],
       [b, a],
     ] as const
-  ).map(([pin, edge]): Leaf => ({ id, of: 'fixture', pin, edge, way, band, hung: 'either' }))
+  ).map(([pin, edge]): Leaf => ({ id, of: 'fixture', kind, pin, edge, way, band, hung: 'either' }))
+
+/** A stall in a corner is entered over its slanted edge. */
+const cornerFront = (shape: Shape, faces: Side): Front | undefined =>
+  frontsOf(shape, [faces]).find(({ a, b }) => a[0] !== b[0] && a[1] !== b[1])
 
 /** The edge that is used, corner to corner. */
 export function frontOf({ x0, y0, x1, y1 }: Bounds, faces: Side): Front {
@@ -141,7 +153,7 @@ export function frontOf({ x0, y0, x1, y1 }: Bounds, faces: Side): Front {
   return { a, b, way: TOWARDS[faces] }
 }
 
-const lengthOf = ({ a, b }: Front): number => Math.abs(b[0] - a[0]) + Math.abs(b[1] - a[1])
+const lengthOf = ({ a, b }: Front): number => Math.hypot(b[0] - a[0], b[1] - a[1])
 
 /** The middle share of a front. */
 function part({ a, b, way }: Front, share: number): Front {

@@ -1,6 +1,18 @@
-import { EIGHTHS, type Clearance } from './clearance'
 import { nearestOn } from './distance'
 import { bounds, type Bounds, type Shape } from './shape'
+
+/** Widths are kept in parts of an inch, rounded down. */
+export const EIGHTHS = 8
+
+/** The floor as it is read off the raster (`Clearance`), its widths to be made exact. */
+interface Floor {
+  x0: number
+  y0: number
+  columns: number
+  rows: number
+  squared: Int32Array
+  wide: Int16Array
+}
 
 /** Wider than this nobody asks for a fraction of an inch; inches. */
 const WIDE = 44
@@ -23,8 +35,8 @@ const HAIR = 0.02
  *   b  - - - - - -
  *      ###########
  */
-export function widenNarrows(clearance: Clearance, things: readonly Shape[]): void {
-  const { x0, y0, columns, rows, squared, wide } = clearance
+export function widenNarrows(floor: Floor, things: readonly Shape[]): void {
+  const { x0, y0, columns, rows, squared, wide } = floor
   const outlines = things.map((shape): Outline => ({ shape, ...bounds(shape) }))
   const crest = new Uint8Array(squared.length)
   for (let cell = columns; cell < squared.length - columns; cell++) {

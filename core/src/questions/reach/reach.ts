@@ -1,4 +1,6 @@
 import type { Stance } from '../../household/stances'
+import { clashesAt } from '../../plan/clashes'
+import { clashWords } from '../../plan/clashWords'
 import { ofGeometry } from '../../plan/geometry'
 import { gait } from '../../plan/gait'
 import { nameOnPlan, small } from '../../plan/naming'
@@ -13,7 +15,7 @@ import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
-import { fits, marginOf, measure, no, reason, tight, verdictOf, type Reason } from '../reason'
+import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
 import { storedFor, type Night } from '../../nights/night'
 
 /** How wide the widest way to each thing is, half inches; 0: there is none. */
@@ -26,6 +28,8 @@ export interface ReachFacts {
   road: Passage[]
   /** From the nearest toilet to each berth, for every set of conversions that can be made together. */
   nights: { made: string[]; toBerths: Passage[] }[]
+  /** Leaves of what one uses every day that do not open all the way while parked: how far, and in words. */
+  leaves: { degrees: number; words: Phrase }[]
 }
 
 export interface Passage {
@@ -44,6 +48,8 @@ export interface ReachNeed {
 
 /** Where a household goes every day. */
 const DAILY: readonly Use[] = ['bed', 'toilet', 'shower', 'fridge', 'sink', 'cooktop']
+/** What is opened every day; a bath door that hits something narrows the way by itself. */
+const OPENED: ReadonlySet<string> = new Set(['fridge', 'pantry', 'wardrobe', 'tall-cabinet', 'linen', 'shower', 'tub'])
 const DAILY_ESSENTIALS: readonly Essential[] = ['toilet', 'shower', 'fridge', 'sink', 'cooktop']
 /** A bar is full at this much above going sideways. */
 const PLENTY = 12
@@ -60,7 +66,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
     topic: 'reach',
     against: 'leave something out of reach',
   },
-  version: 3,
+  version: 4,
   rules: {},
   baked: [],
   weight: 2,
@@ -69,6 +75,8 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
   cautions: [],
   facts: (trailer) => ({
     ...ofGeometry(trailer.plan, ['reach'], () => reachFacts(trailer.plan)),
+    // How a shower is closed and what has drawers is read, not drawn.
+    leaves: leavesOf(trailer.plan),
     unnoted: DAILY_ESSENTIALS.filter((one) => unexplained(trailer).includes(one)).map(toNote),
   }),
   need: ({ stances }, _rules, { ways }) => ({ roadAccess: stances.roadAccess, rules: ways }),
@@ -79,11 +87,12 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
       ...(nights.guestNight ? nightReasons(facts, need, nights.guestNight, 'tight', 'With guests ') : []),
       roadReason(facts, need),
       ...undrawnReason(facts),
+      ...leafReasons(facts, need),
       ...unsureReason(nights),
     ]),
 }
 
-function reachFacts(plan: Trailer['plan']): Omit<ReachFacts, 'unnoted'> {
+function reachFacts(plan: Trailer['plan']): Omit<ReachFacts, 'unnoted' | 'leaves'> {
   const passage = ({ place: { id, name, use }, width, between }: Reached): Passage => ({
     id,
     name,
@@ -105,6 +114,11 @@ function reachFacts(plan: Trailer['plan']): Omit<ReachFacts, 'unnoted'> {
     })),
   }
 }
+
+const leavesOf = (plan: Trailer['plan']): ReachFacts['leaves'] =>
+  clashesAt(plan, 'parked')
+    .filter((clash) => (clash.with === 'thing' || clash.with === 'shut') && OPENED.has(clash.kind))
+    .map((clash) => ({ degrees: clash.degrees, words: clashWords(plan, clash) }))
 
 /** Of several things of one use the one that is reached best counts; of beds only those they sleep in. */
 function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night): Reason {
@@ -170,6 +184,13 @@ function nightReasons(
   const { passage } = slept.reduce((least, one) => (one.passage.width < least.passage.width ? one : least))
   const words = says`At night everyone gets to the toilet; the narrowest way, from ${the(passage)}, ${squeeze(passage, 'is')}.`
   return [fits(following(when, words))]
+}
+
+/** To use a refrigerator or a wardrobe its leaf must open: less than half way one reaches past it at best. */
+function leafReasons({ leaves }: ReachFacts, { rules }: ReachNeed): Reason[] {
+  return leaves.map(({ degrees, words }) =>
+    degrees < rules.leafOpens ? tight(words, { brief: 'a door that does not open' }) : note(words),
+  )
 }
 
 /** Whether one gets to a thing can be said once it stands on the plan. */

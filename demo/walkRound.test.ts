@@ -1,0 +1,40 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { expect, it } from 'vitest'
+import { parseTrailer } from '../core/src/formats/document'
+import { findingsAt } from '../core/src/plan/findings'
+import { stepInsAt } from '../core/src/plan/stepIn'
+import { phraseText } from '../core/src/quantity/phrase'
+import { DEFAULT_HOUSE_RULES as RULES } from '../core/src/rules/houseRules'
+
+/** What somebody who walks round in each unit finds, parked: as real ones have it, and nothing else. */
+const FOUND: Record<string, string[]> = {
+  '20 BN': ['The bath door opens 27 degrees only while the pantry’s door is open.'],
+  '17 Q': ['The wardrobe’s door opens across the entry door.'],
+  '18 HY': ['The refrigerator’s door opens 69 degrees only, against the booth dinette.'],
+  '28 FK': ['One leaf of the wardrobe opens 12 degrees only while the bath door is open.'],
+  '33 TB': [
+    'The bedroom door and the pantry’s door swing through each other.',
+    'The half bath door opens across the second entry door.',
+  ],
+  '33 QB': ['The bedroom door opens across the entry door.'],
+  '21 FT': ['The wardrobe’s door opens 33 degrees only, against the TV.'],
+}
+
+const yard = new URL('yard/', import.meta.url)
+const trailers = readdirSync(yard).map((name) => parseTrailer(readFileSync(new URL(name, yard), 'utf8')).document!)
+
+it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))(
+  'a walk round in %s finds what is meant to be there to find',
+  (_, { model, plan }) => {
+    const found = findingsAt(plan, 'parked', [], RULES.ways)
+    expect(found.map(({ says }) => phraseText(says))).toEqual(FOUND[model] ?? [])
+    expect(found.filter(({ weight }) => weight === 'wrong')).toEqual([])
+  },
+)
+
+it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))(
+  'one steps into the shower of %s',
+  (_, { plan }) => {
+    for (const { id, wide } of stepInsAt(plan)) expect([id, wide >= RULES.bath.stepIn]).toEqual([id, true])
+  },
+)
