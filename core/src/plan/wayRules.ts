@@ -12,8 +12,9 @@ export interface WayRules {
   closes: number
   /** On the first step from the bed nothing is counted as in the way out. */
   firstStep: number
-  /** Opened less than this far a refrigerator or wardrobe is of little use, degrees. */
-  leafOpens: number
+  /** Opened less than this far a refrigerator, and a cupboard or wardrobe, is of little use, degrees. */
+  fridgeOpens: number
+  cupboardOpens: number
   /** So near to a bed that whoever lies there hears one pass. */
   beside: number
 }
@@ -25,6 +26,7 @@ export const WAY_RULES: WayRules = {
   wheelchair: 32, // clear width of a doorway for a wheelchair, 2010 ADA Standards 404.2.3 (from memory)
   closes: 12, // half of a person's width to either side (common practice)
   firstStep: 24,
-  leafOpens: 60, // shelves and drawers come out past it (common practice)
+  fridgeOpens: 60, // shelves and drawers come out past it (common practice)
+  cupboardOpens: 30, // an arm goes in (common practice)
   beside: 12, // half a step beside the mattress (common practice)
 }

@@ -144,3 +144,23 @@ describe('can they get to everything', () => {
     )
   })
 })
+
+describe('the doors of what one opens every day', () => {
+  const fridge = fixture('fridge', [100, 2, 24, 28], {}, { faces: 'door' })
+  const before = (y: number) => fixture('island', [90, y, 60, 20])
+  const at = (...fixtures: ReturnType<typeof fixture>[]) =>
+    judge(reach, unit({ berths: [bed], fixtures: [toilet, ...fixtures] }), two)
+
+  it('a refrigerator that opens a third of the way is tight, and it is said against what', () => {
+    // 14 in to the island, 24 in of leaf: asin(14 / 24) is 36 degrees.
+    const answer = at(fridge, before(44))
+    expect(answer.verdict).toBe('tight')
+    expect(answer.words).toMatch(/The refrigerator’s door opens 3[4-6] degrees only, against the island\./)
+  })
+
+  it('one that opens past half is told, and decides nothing', () => {
+    const answer = at(fridge, before(53))
+    expect(answer.words).toMatch(/opens 7\d degrees only/)
+    expect(answer.verdict).toBe('fits')
+  })
+})

@@ -29,7 +29,7 @@ export interface ReachFacts {
   /** From the nearest toilet to each berth, for every set of conversions that can be made together. */
   nights: { made: string[]; toBerths: Passage[] }[]
   /** Leaves of what one uses every day that do not open all the way while parked: how far, and in words. */
-  leaves: { degrees: number; words: Phrase }[]
+  leaves: { kind: string; degrees: number; words: Phrase }[]
 }
 
 export interface Passage {
@@ -66,7 +66,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
     topic: 'reach',
     against: 'leave something out of reach',
   },
-  version: 4,
+  version: 5,
   rules: {},
   baked: [],
   weight: 2,
@@ -118,7 +118,7 @@ function reachFacts(plan: Trailer['plan']): Omit<ReachFacts, 'unnoted' | 'leaves
 const leavesOf = (plan: Trailer['plan']): ReachFacts['leaves'] =>
   clashesAt(plan, 'parked')
     .filter((clash) => (clash.with === 'thing' || clash.with === 'shut') && OPENED.has(clash.kind))
-    .map((clash) => ({ degrees: clash.degrees, words: clashWords(plan, clash) }))
+    .map((clash) => ({ kind: clash.kind, degrees: clash.degrees, words: clashWords(plan, clash) }))
 
 /** Of several things of one use the one that is reached best counts; of beds only those they sleep in. */
 function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night): Reason {
@@ -186,10 +186,15 @@ function nightReasons(
   return [fits(following(when, words))]
 }
 
-/** To use a refrigerator or a wardrobe its leaf must open: less than half way one reaches past it at best. */
+/**
+ * To use a refrigerator or a wardrobe its leaf must open: past a refrigerator's that stands half open nothing large
+ * goes in; of a cupboard a hand's breadth is too little. A shower's glass can be had sliding: that is only told.
+ */
 function leafReasons({ leaves }: ReachFacts, { rules }: ReachNeed): Reason[] {
-  return leaves.map(({ degrees, words }) =>
-    degrees < rules.leafOpens ? tight(words, { brief: 'a door that does not open' }) : note(words),
+  const least = (kind: string) =>
+    kind === 'fridge' ? rules.fridgeOpens : kind === 'shower' || kind === 'tub' ? 0 : rules.cupboardOpens
+  return leaves.map(({ kind, degrees, words }) =>
+    degrees < least(kind) ? tight(words, { brief: 'a door that does not open' }) : note(words),
   )
 }
 
