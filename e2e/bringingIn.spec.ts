@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { enter, expect, expectAccessible, test } from './testing/lot'
+import { enter, expect, expectAccessible, householdAt, test, unique } from './testing/lot'
 
 const unit = JSON.parse(
   readFileSync(join(import.meta.dirname, '../demo/yard/t-103-pennick-17-q.json'), 'utf8'),
@@ -43,4 +43,27 @@ test('a file that is no file of ours is refused in words', async ({ page }) => {
   await page.getByLabel('Files to bring in').setInputFiles([file('letter.json', 'Dear all,')])
   await page.getByRole('button', { name: 'Bring in 1 file' }).click()
   await expect(page.getByText(/letter\.json: the document: found "Dear all,"; right would be JSON/)).toBeVisible()
+})
+
+test('a household that is here already is asked about, and renewed', async ({ page }) => {
+  await enter(page)
+  const they = JSON.parse(readFileSync(join(import.meta.dirname, '../demo/households/okoro-lindt.json'), 'utf8')) as {
+    name: string
+    limits: object
+  }
+  const named = { ...they, name: unique('Okoro') }
+  const bring = async (document: object) => {
+    await page.goto('/yard/import')
+    await page.getByLabel('Files to bring in').setInputFiles([file('they.json', document)])
+    await page.getByRole('button', { name: 'Bring in 1 file' }).click()
+  }
+  await bring(named)
+  await expect(page.getByText(`Done: households: ${named.name}.`)).toBeVisible()
+  await bring({ ...named, limits: { ...they.limits, budget: 61_000 } })
+  await expect(page.getByText('This household is here already, and the file says otherwise:')).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Renew it from the file' }).click()
+  await expect(page.getByText(`Done: renewed: ${named.name}.`)).toBeVisible()
+  await page.goto(await householdAt(page, new RegExp(named.name)))
+  await expect(page.getByLabel('Budget before taxes and fees')).toHaveValue('61000')
 })

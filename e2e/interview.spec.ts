@@ -113,7 +113,7 @@ test('a wish that nothing on the lot grants empties the yard at once', async ({ 
   await enter(page)
   await page.goto(await aHousehold(page, unique('Wish')))
   await expect(yard(page)).toContainText(/\d+ of \d+ left/)
-  await page.getByLabel('Budget before taxes and fees').fill('$900')
+  await page.getByLabel('Budget before taxes and fees').fill('$5,000')
   await expect(yard(page)).toContainText(/^0 of \d+ left\d+ over the budget/)
 })
 

@@ -14,7 +14,7 @@ test('a unit’s plan answers by its layers, each in words too', async ({ page }
   await page.keyboard.press('r')
   await expect(page).toHaveURL(/layer=ways/)
   await expect(page.getByRole('listitem').filter({ hasText: 'Lower bunk' })).toContainText(
-    /between a wall and the tri-fold sofa, too narrow to pass/,
+    /between the tri-fold sofa and a wall, too narrow to pass/,
   )
 
   await page.keyboard.press('5')
@@ -142,4 +142,14 @@ test('the household stays open from its unit to the tape and back', async ({ pag
   await page.getByRole('link', { name: 'The unit' }).click()
   await expect(page).toHaveURL(`${at}/units/T-118`)
   await expect(whose).toBeVisible()
+})
+
+test('what an answer rests on, figure by figure with its source', async ({ page }) => {
+  await page.goto(`${await householdAt(page, /Okoro/)}/units/T-118`)
+  await page.getByRole('button', { name: 'What these rest on' }).click()
+  const rests = page.getByRole('region', { name: 'What these rest on' })
+  await expect(rests.getByText(/^Sleeps them: \d+ figures, \d+ measured/)).toBeVisible()
+  await rests.getByText(/^Sleeps them/).click()
+  await expect(rests.getByText(/Queen: mattress length 80 in measured, 2026-10-06, Nell/).first()).toBeVisible()
+  await expect(rests.getByText(/: height .* as they say/).first()).toBeVisible()
 })
