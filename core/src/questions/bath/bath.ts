@@ -2,38 +2,15 @@ import { everyNight } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import { doing, feet, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
-import { bathsOf, sinkOutside, type Bath } from '../../plan/baths'
-import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
+import type { Bath } from '../../plan/baths'
 import { small } from '../../plan/naming'
-import { shuttingAt } from '../../plan/shutting'
-import { stepInsAt } from '../../plan/stepIn'
-import { figure } from '../../readings/reading'
+import { bathFacts, type BathFacts } from './facts'
 import { BATH_RULES, type BathRules } from './rules'
-import { toNote, unexplained } from '../../trailer/drawn'
-import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
 import type { Shared } from '../../shared/shared'
 import { lookedReason } from '../stance'
-
-export interface BathFacts {
-  baths: Bath[]
-  sinkOutside: boolean
-  toilets: number
-  /** Readings that tell of a toilet or shower that is neither drawn nor noted as not there. */
-  unnoted: { toilet?: string; shower?: string; any: string[] }
-  tubs: number
-  wet: boolean
-  /** Places to shower inside, with headroom where read, the circle one turns in, and how wide the opening to step in is. */
-  showers: { id: string; name: string; headroom?: number; turn: number; step: number }[]
-  /** At each toilet: wall to wall across the seat, as measured or else by the plan, and what is free for the knees. */
-  seats: { id: string; wide: number; measured: boolean; knees: number }[]
-  /** In front of each bath sink, to stand at it. */
-  basins: number[]
-  /** Baths whose door opens into them: how wide one may be and still shut it past oneself. */
-  shutting: { name: string; wide: number }[]
-}
 
 export interface BathNeed {
   people: number
@@ -96,43 +73,6 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
       ...lookedReason(need.tub, facts.tubs > 0, 'a tub', facts.unnoted.any),
       ...lookedReason(need.secondBath, facts.toilets > 1, 'a second bath', facts.unnoted.any),
     ]),
-}
-
-function bathFacts(trailer: Trailer): BathFacts {
-  const { plan } = trailer
-  const { fixtures } = plan
-  const unnoted = unexplained(trailer)
-  const circles = new Map(showerCircle(plan).map(({ id, across }) => [id, across]))
-  const steps = new Map(stepInsAt(plan).map(({ id, wide }) => [id, wide]))
-  const ofKind = (...kinds: string[]) => fixtures.filter(({ kind }) => kinds.includes(kind))
-  return {
-    baths: bathsOf(plan),
-    sinkOutside: sinkOutside(plan),
-    toilets: ofKind('toilet', 'wet-bath').length,
-    unnoted: {
-      ...(unnoted.includes('toilet') && { toilet: toNote('toilet') }),
-      ...(unnoted.includes('shower') && { shower: toNote('shower') }),
-      any: unnoted.map(toNote),
-    },
-    tubs: ofKind('tub').length,
-    wet: ofKind('wet-bath').length > 0,
-    showers: ofKind('shower', 'tub', 'wet-bath').map(({ id, kind, readings }) => ({
-      id,
-      name: kind === 'tub' ? 'tub' : kind === 'wet-bath' ? 'wet bath' : 'shower',
-      headroom: figure(readings, 'headroom'),
-      turn: Math.round(circles.get(id)!),
-      step: steps.get(id)!,
-    })),
-    shutting: shuttingAt(plan).map(({ room, wide }) => ({
-      name: plan.rooms.find(({ id }) => id === room)!.name,
-      wide,
-    })),
-    basins: vanityRoom(plan).map(({ deep }) => Math.round(deep)),
-    seats: toiletRoom(plan).map(({ id, wide, deep }) => {
-      const measured = figure(fixtures.find((one) => one.id === id)!.readings, 'room')
-      return { id, wide: measured ?? Math.round(wide), measured: measured !== undefined, knees: Math.round(deep) }
-    }),
-  }
 }
 
 /** The roomiest shower decides; headroom is pan to skylight, so height needs no allowance beyond comfort. */

@@ -1,0 +1,62 @@
+import { bathsOf, sinkOutside, type Bath } from '../../plan/baths'
+import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
+import { shuttingAt } from '../../plan/shutting'
+import { stepInsAt } from '../../plan/stepIn'
+import { figure } from '../../readings/reading'
+import { toNote, unexplained } from '../../trailer/drawn'
+import type { Trailer } from '../../trailer/trailer'
+
+export interface BathFacts {
+  baths: Bath[]
+  sinkOutside: boolean
+  toilets: number
+  /** Readings that tell of a toilet or shower that is neither drawn nor noted as not there. */
+  unnoted: { toilet?: string; shower?: string; any: string[] }
+  tubs: number
+  wet: boolean
+  /** Places to shower inside, with headroom where read, the circle one turns in, and how wide the opening to step in is. */
+  showers: { id: string; name: string; headroom?: number; turn: number; step: number }[]
+  /** At each toilet: wall to wall across the seat, as measured or else by the plan, and what is free for the knees. */
+  seats: { id: string; wide: number; measured: boolean; knees: number }[]
+  /** In front of each bath sink, to stand at it. */
+  basins: number[]
+  /** Baths whose door opens into them: how wide one may be and still shut it past oneself. */
+  shutting: { name: string; wide: number }[]
+}
+
+export function bathFacts(trailer: Trailer): BathFacts {
+  const { plan } = trailer
+  const { fixtures } = plan
+  const unnoted = unexplained(trailer)
+  const circles = new Map(showerCircle(plan).map(({ id, across }) => [id, across]))
+  const steps = new Map(stepInsAt(plan).map(({ id, wide }) => [id, wide]))
+  const ofKind = (...kinds: string[]) => fixtures.filter(({ kind }) => kinds.includes(kind))
+  return {
+    baths: bathsOf(plan),
+    sinkOutside: sinkOutside(plan),
+    toilets: ofKind('toilet', 'wet-bath').length,
+    unnoted: {
+      ...(unnoted.includes('toilet') && { toilet: toNote('toilet') }),
+      ...(unnoted.includes('shower') && { shower: toNote('shower') }),
+      any: unnoted.map(toNote),
+    },
+    tubs: ofKind('tub').length,
+    wet: ofKind('wet-bath').length > 0,
+    showers: ofKind('shower', 'tub', 'wet-bath').map(({ id, kind, readings }) => ({
+      id,
+      name: kind === 'tub' ? 'tub' : kind === 'wet-bath' ? 'wet bath' : 'shower',
+      headroom: figure(readings, 'headroom'),
+      turn: Math.round(circles.get(id)!),
+      step: steps.get(id)!,
+    })),
+    shutting: shuttingAt(plan).map(({ room, wide }) => ({
+      name: plan.rooms.find(({ id }) => id === room)!.name,
+      wide,
+    })),
+    basins: vanityRoom(plan).map(({ deep }) => Math.round(deep)),
+    seats: toiletRoom(plan).map(({ id, wide, deep }) => {
+      const measured = figure(fixtures.find((one) => one.id === id)!.readings, 'room')
+      return { id, wide: measured ?? Math.round(wide), measured: measured !== undefined, knees: Math.round(deep) }
+    }),
+  }
+}
