@@ -32,7 +32,7 @@ describe('a MariaDB of our own', () => {
     ).toEqual([{ name: 'kept' }])
     await again.close()
     await second.stop()
-  }, 60_000)
+  })
 
   it('its password is nobody else’s to read, and wrong ones do not open it', async () => {
     expect(statSync(join(folder, 'password')).mode & 0o077).toBe(0)
@@ -41,7 +41,7 @@ describe('a MariaDB of our own', () => {
     await expect(stranger.authenticate()).rejects.toThrow(/Access denied/)
     await stranger.close()
     await server.stop()
-  }, 60_000)
+  })
 
   it('one left over from a killed start is ended before the next opens its files', async () => {
     const left = await startMariaDb(folder)
@@ -51,5 +51,5 @@ describe('a MariaDB of our own', () => {
     expect(pid()).not.toBe(before)
     await next.stop()
     await left.stop()
-  }, 60_000)
+  })
 })

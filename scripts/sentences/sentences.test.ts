@@ -10,5 +10,5 @@ describe('docs/sentences.md', () => {
       [...written].filter((key) => !today.has(key)),
     ]
     expect({ unread, gone }, 'run `npm run sentences`, and read what it wrote').toEqual({ unread: [], gone: [] })
-  }, 60_000)
+  })
 })

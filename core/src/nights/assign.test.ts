@@ -22,7 +22,7 @@ describe('who lies where, proven', () => {
       expect(reference.Status).toBe('Optimal')
       expect(own.cost, `problem ${i}`).toBe(Math.round(reference.ObjectiveValue))
     }
-  }, 60_000)
+  })
 
   it('and the same where berths that are slept in disturb those who pass them', () => {
     const random = chance(20261126)
