@@ -1,7 +1,8 @@
 import { area, bounds, type Bounds, type Point } from './shape'
 import { shared } from './convex'
 import { facesByDefault, outerWall, TOWARDS } from './facing'
-import { frontOf, leavesAt, opensInward, sweepOf, tip, type Leaf } from './leaves'
+import { frontOf } from './fronts'
+import { leavesAt, opensInward, sweepOf, tip, type Leaf } from './leaves'
 import type { Plan } from './plan'
 import { overlapDepth } from './overlap'
 import { swing, swingPast, stopsAt, type Stop, type Swing } from './swings'
@@ -17,7 +18,7 @@ export interface Clash {
   b: string
   with: 'thing' | 'shut' | 'open' | 'each other' | 'person' | 'entry' | 'drop'
   at: Point
-  /** What kind of fixture it is on; a doorway's is `door`. */
+  /** The kind of door or fixture whose leaf it is. */
   kind: string
   /** How far it opens. */
   degrees: number
@@ -29,6 +30,8 @@ export interface Clash {
 
 /** Opened this far one gets at everything behind it; degrees. */
 export const OPEN = 80
+/** A leaf that brushes less than this of them is no matter, square inches. */
+const BRUSH = 6
 /** Where the knees of someone on a toilet are, from its front edge, inches. */
 const KNEES = 14
 /** Two sweeps that share less than this only touch, square inches. */
@@ -121,7 +124,7 @@ function overKnees(plan: Plan, { leaf, degrees }: Swing, bodies: readonly Body[]
     .filter(({ fixture }) => fixture?.kind === 'toilet')
     .flatMap((body) => {
       const both = shared(sweepOf(leaf, degrees), kneesAt(plan, body))
-      return both.length && area({ polygon: both }) > 6
+      return both.length && area({ polygon: both }) > BRUSH
         ? [{ ...clash(leaf, body.id, 'person', degrees), at: both[0]!, leaves: [drawn(leaf, degrees)] }]
         : []
     })
@@ -214,11 +217,5 @@ function kneesAt(plan: Plan, { shape, fixture }: Body): Point[] {
   const box = bounds(shape)
   const { a, b, way } = frontOf(box, fixture?.faces ?? facesByDefault(plan, box))
   const far = ([x, y]: Point): Point => [x + way[0] * KNEES, y + way[1] * KNEES]
-  const [p, q] = [far(a), far(b)]
-  return outline({
-    x0: Math.min(a[0], p[0]),
-    x1: Math.max(b[0], q[0]),
-    y0: Math.min(a[1], p[1]),
-    y1: Math.max(b[1], q[1]),
-  })
+  return outline(bounds({ polygon: [a, b, far(b), far(a)] }))
 }

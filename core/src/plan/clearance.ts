@@ -181,6 +181,18 @@ function layFloor(cells: Uint8Array, { x0, y0, columns }: Raster, floor: Bounds)
     cells.fill(1, row * columns + first, row * columns + end)
 }
 
+/** Goes through the cells that a box touches, each with its middle. */
+export function eachCellIn(
+  { x0, y0, columns, rows }: Raster,
+  box: Bounds,
+  visit: (cell: number, x: number, y: number) => void,
+): void {
+  const [top, bottom] = [Math.max(0, Math.floor(box.y0 - y0)), Math.min(rows, Math.ceil(box.y1 - y0))]
+  const [left, right] = [Math.max(0, Math.floor(box.x0 - x0)), Math.min(columns, Math.ceil(box.x1 - x0))]
+  for (let row = top; row < bottom; row++)
+    for (let column = left; column < right; column++) visit(row * columns + column, x0 + column + 0.5, y0 + row + 0.5)
+}
+
 /** Sets every cell that a box touches. */
 function fillBox(cells: Uint8Array, { x0, y0, columns, rows }: Raster, box: Bounds, value: 0 | 1): void {
   const [first, last] = [Math.max(0, Math.floor(box.x0 - x0 + HAIR)), Math.min(columns, Math.ceil(box.x1 - x0 - HAIR))]

@@ -1,6 +1,6 @@
 import { TOWARDS } from './facing'
 import type { Side } from './plan'
-import { corners, type Point, type Shape } from './shape'
+import { corners, type Bounds, type Point, type Shape } from './shape'
 
 /** An edge of a thing before which one stands: from corner to corner, and straight out from it, one inch. */
 export interface Front {
@@ -20,6 +20,10 @@ export function frontsOf(shape: Shape, sides: readonly Side[]): Front[] {
     sides.some((side) => way[0] * TOWARDS[side][0] + way[1] * TOWARDS[side][1] > LOOKS),
   )
 }
+
+/** The edge of a box that looks to a side. */
+export const frontOf = ({ x0, y0, x1, y1 }: Bounds, side: Side): Front =>
+  frontsOf({ rect: [x0, y0, x1 - x0, y1 - y0] }, [side])[0]!
 
 /** The stretches of a counter's edge straight before what is let into it. */
 export function counterFronts(counter: Shape, letIn: Shape, sides: readonly Side[]): Front[] {

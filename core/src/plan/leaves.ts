@@ -1,9 +1,9 @@
 import { DOOR_KINDS, type FixtureKind } from '../readings/catalogue'
 import { figure, word } from '../readings/reading'
 import { facesByDefault, outerWall, TOWARDS } from './facing'
-import { frontsOf, type Front } from './fronts'
+import { frontOf, frontsOf, type Front } from './fronts'
 import type { Door, Plan, Side } from './plan'
-import { bounds, type Bounds, type Point, type Shape } from './shape'
+import { bounds, type Point, type Shape } from './shape'
 import { bodiesAt, type Body, type TimeOfDay } from './times'
 
 /**
@@ -128,30 +128,6 @@ const hungEitherWay = (id: string, kind: string, { a, b, way }: Front, band: Lea
 /** A stall in a corner is entered over its slanted edge. */
 const cornerFront = (shape: Shape, faces: Side): Front | undefined =>
   frontsOf(shape, [faces]).find(({ a, b }) => a[0] !== b[0] && a[1] !== b[1])
-
-/** The edge that is used, corner to corner. */
-export function frontOf({ x0, y0, x1, y1 }: Bounds, faces: Side): Front {
-  const ends: Record<Side, [Point, Point]> = {
-    door: [
-      [x0, y1],
-      [x1, y1],
-    ],
-    'off-door': [
-      [x0, y0],
-      [x1, y0],
-    ],
-    front: [
-      [x0, y0],
-      [x0, y1],
-    ],
-    rear: [
-      [x1, y0],
-      [x1, y1],
-    ],
-  }
-  const [a, b] = ends[faces]
-  return { a, b, way: TOWARDS[faces] }
-}
 
 const lengthOf = ({ a, b }: Front): number => Math.hypot(b[0] - a[0], b[1] - a[1])
 

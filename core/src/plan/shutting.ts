@@ -1,12 +1,11 @@
 import { floorOf } from './reach'
 import { DOOR_KINDS } from '../readings/catalogue'
 import { distanceTo, holds } from './distance'
-import { EIGHTHS } from './clearance'
+import { eachCellIn, EIGHTHS } from './clearance'
 import { leafOf, sweepOf } from './leaves'
 import type { Door, Plan, Room } from './plan'
 import { wallShape } from './overlap'
 import { bounds, type Shape } from './shape'
-import { cellCenter } from './ways'
 
 /** A bath whose door opens into it, and where one stands to shut it behind oneself. */
 export interface Shutting {
@@ -35,22 +34,16 @@ export function shuttingAt(plan: Plan): Shutting[] {
 
 function shutting(plan: Plan, room: Room, door: Door): Shutting {
   const { clearance } = floorOf(plan, 'parked')
-  const { x0, y0, columns, wide } = clearance
   const swept: Shape = { polygon: sweepOf(leafOf(door)) }
   const shut = plan.doors
     .filter(({ kind }) => !DOOR_KINDS[kind].outer)
     .map((one) => wallShape({ ...one, thickness: 1 }))
-  const box = bounds(room.shape)
   let most = 0
-  for (let row = Math.floor(box.y0 - y0); row < box.y1 - y0; row++)
-    for (let column = Math.floor(box.x0 - x0); column < box.x1 - x0; column++) {
-      const cell = row * columns + column
-      if (!(wide[cell]! / EIGHTHS > most)) continue
-      const at = cellCenter(clearance, cell)
-      if (!holds(room.shape, at)) continue
-      const free = Math.min(wide[cell]! / EIGHTHS, ...[swept, ...shut].map((shape) => 2 * distanceTo(shape, at)))
-      most = Math.max(most, free)
-    }
+  eachCellIn(clearance, bounds(room.shape), (cell, x, y) => {
+    const wide = clearance.wide[cell]! / EIGHTHS
+    if (wide <= most || !holds(room.shape, [x, y])) return
+    most = Math.max(most, Math.min(wide, ...[swept, ...shut].map((shape) => 2 * distanceTo(shape, [x, y]))))
+  })
   return { room: room.id, door: door.id, wide: Math.floor(2 * most) / 2 }
 }
 

@@ -1,6 +1,5 @@
-import { EIGHTHS, fill, type Clearance } from './clearance'
-import type { Place } from './places'
-import { CLIMB } from './places'
+import { eachCellIn, EIGHTHS, fill, type Clearance } from './clearance'
+import { CLIMB, type Place } from './places'
 import { bounds, type Bounds, type Shape } from './shape'
 
 /**
@@ -84,26 +83,16 @@ export const atArm = ({ cells, needs }: Stands): number[] =>
  * opening: one comes in through it, not along the wall.
  */
 function within(clearance: Clearance, { shape, use }: Place, arm: number, tall: Uint8Array): Stands {
-  const { x0, y0, columns, rows, squared } = clearance
   const box = bounds(shape)
-  const zone = zoneOf(box, use === 'door', arm)
   const stands: Stands = { cells: [], needs: [] }
-  for (let row = Math.max(0, Math.floor(zone.y0 - y0)); row < Math.min(rows, Math.ceil(zone.y1 - y0)); row++) {
-    for (
-      let column = Math.max(0, Math.floor(zone.x0 - x0));
-      column < Math.min(columns, Math.ceil(zone.x1 - x0));
-      column++
-    ) {
-      const cell = row * columns + column
-      if (squared[cell] === 0) continue
-      const [x, y] = [x0 + column + 0.5, y0 + row + 0.5]
-      const [nx, ny] = [Math.max(box.x0, Math.min(box.x1, x)), Math.max(box.y0, Math.min(box.y1, y))]
-      const far = Math.hypot(x - nx, y - ny)
-      if (far > arm || hidden(clearance, tall, x, y, nx, ny, far)) continue
-      stands.cells.push(cell)
-      stands.needs.push(0)
-    }
-  }
+  eachCellIn(clearance, zoneOf(box, use === 'door', arm), (cell, x, y) => {
+    if (clearance.squared[cell] === 0) return
+    const [nx, ny] = [Math.max(box.x0, Math.min(box.x1, x)), Math.max(box.y0, Math.min(box.y1, y))]
+    const far = Math.hypot(x - nx, y - ny)
+    if (far > arm || hidden(clearance, tall, x, y, nx, ny, far)) return
+    stands.cells.push(cell)
+    stands.needs.push(0)
+  })
   return stands
 }
 

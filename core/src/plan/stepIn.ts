@@ -1,4 +1,3 @@
-import { EIGHTHS } from './clearance'
 import { frontsOf } from './fronts'
 import { SIDES, type Plan, type Side } from './plan'
 import { floorOf } from './reach'
@@ -11,8 +10,8 @@ export interface StepIn {
 
 /** Where the foot stands before it steps in: from the edge out, inches. */
 const FOOT = [1.5, 11] as const
-/** A foot is about so wide, eighths of an inch: less is no floor to stand on. */
-const SOLE = 4 * EIGHTHS
+/** A foot is about so wide, inches: less is no floor to stand on. */
+const SOLE = 4
 
 /**
  * For every shower and tub the longest stretch of its edge before which there is floor to stand on, on the side it is
@@ -41,6 +40,6 @@ export function stepInsAt(plan: Plan): StepIn[] {
           most = Math.max(most, run)
         }
       }
-      return { id, wide: most * EIGHTHS >= SOLE ? most : 0 }
+      return { id, wide: most >= SOLE ? most : 0 }
     })
 }

@@ -1,4 +1,5 @@
 import { bathsOf, sinkOutside, type Bath } from '../../plan/baths'
+import { ofGeometry } from '../../plan/geometry'
 import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
 import { shuttingAt } from '../../plan/shutting'
 import { stepInsAt } from '../../plan/stepIn'
@@ -29,7 +30,9 @@ export function bathFacts(trailer: Trailer): BathFacts {
   const { fixtures } = plan
   const unnoted = unexplained(trailer)
   const circles = new Map(showerCircle(plan).map(({ id, across }) => [id, across]))
-  const steps = new Map(stepInsAt(plan).map(({ id, wide }) => [id, wide]))
+  // Both walk on the floor, and follow from the drawing alone: the tape list asks for every reading anew.
+  const use = ofGeometry(plan, ['bath use'], () => ({ steps: stepInsAt(plan), shutting: shuttingAt(plan) }))
+  const steps = new Map(use.steps.map(({ id, wide }) => [id, wide]))
   const ofKind = (...kinds: string[]) => fixtures.filter(({ kind }) => kinds.includes(kind))
   return {
     baths: bathsOf(plan),
@@ -49,7 +52,7 @@ export function bathFacts(trailer: Trailer): BathFacts {
       turn: Math.round(circles.get(id)!),
       step: steps.get(id)!,
     })),
-    shutting: shuttingAt(plan).map(({ room, wide }) => ({
+    shutting: use.shutting.map(({ room, wide }) => ({
       name: plan.rooms.find(({ id }) => id === room)!.name,
       wide,
     })),
