@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { facesByDefault } from '@hitchet/core/plan/facing'
+import { facesOf } from '@hitchet/core/plan/facing'
 import type { Fixture, Plan } from '@hitchet/core/plan/plan'
 import { bounds, corners } from '@hitchet/core/plan/shape'
 import type { FixtureKind } from '@hitchet/core/readings/catalogue'
@@ -15,7 +15,7 @@ export function FixtureMark({ plan, fixture }: { plan: Plan; fixture: Fixture })
   const draw = MARKS[fixture.kind]
   if (!draw) return null
   const box = bounds(fixture.shape)
-  const frame = facing(box, fixture.faces ?? facesByDefault(plan, box))
+  const frame = facing(box, facesOf(plan, fixture, box))
   const mark = <g transform={frame.transform}>{draw(frame, fixture)}</g>
   if ('rect' in fixture.shape) return mark
   // Drawn as if it filled its bounds, and cut along its outline. Named for the outline: shapes alike share their cut.

@@ -1,6 +1,6 @@
 import { area, bounds, type Bounds, type Point } from './shape'
 import { shared } from './convex'
-import { facesByDefault, outerWall, TOWARDS } from './facing'
+import { facesOf, outerWall, TOWARDS } from './facing'
 import { frontOf } from './fronts'
 import { leavesAt, opensInward, sweepOf, tip, type Leaf } from './leaves'
 import type { Plan } from './plan'
@@ -181,7 +181,7 @@ function facing(plan: Plan, fixture: NonNullable<Body['fixture']>, box: Bounds) 
     (one) =>
       (one.kind === 'counter' || one.kind === 'island') && overlapDepth(one.shape, fixture.shape) > TAPE && one.faces,
   )
-  return fixture.faces ?? under?.faces ?? facesByDefault(plan, box)
+  return fixture.faces ?? under?.faces ?? facesOf(plan, fixture, box)
 }
 
 const clash = (leaf: Leaf, b: string, how: Clash['with'], degrees: number): Omit<Clash, 'leaves'> => ({
@@ -215,7 +215,7 @@ const outline = ({ x0, y0, x1, y1 }: Bounds): Point[] => [
 
 function kneesAt(plan: Plan, { shape, fixture }: Body): Point[] {
   const box = bounds(shape)
-  const { a, b, way } = frontOf(box, fixture?.faces ?? facesByDefault(plan, box))
+  const { a, b, way } = frontOf(box, facesOf(plan, fixture!, box))
   const far = ([x, y]: Point): Point => [x + way[0] * KNEES, y + way[1] * KNEES]
   return outline(bounds({ polygon: [a, b, far(b), far(a)] }))
 }

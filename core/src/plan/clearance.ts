@@ -3,6 +3,7 @@ import type { Door, Plan } from './plan'
 import { convexParts } from './convex'
 import { EIGHTHS, widenNarrows } from './narrows'
 import { bounds, type Bounds, type Point, type Shape } from './shape'
+import { shellAt } from './shell'
 import { doorSwings } from './swings'
 import { bodiesAt, floorAt, type TimeOfDay } from './times'
 
@@ -53,7 +54,7 @@ export function clearanceAt(plan: Plan, time: TimeOfDay, made: readonly string[]
   ]
   for (const shape of things) fill(free, raster, shape, 0)
   const clearance = clearanceOf(raster, free)
-  widenNarrows(clearance, [...things, ...edgesOf(room!, bays)])
+  widenNarrows(clearance, [...things, ...shellAt(plan, time).map(({ shape }) => shape)])
   return clearance
 }
 
@@ -91,63 +92,6 @@ const joined = (bay: Bounds, room: Bounds): Bounds => ({
   y0: bay.y0 >= room.y1 ? bay.y0 - 2 : bay.y0,
   y1: bay.y1 <= room.y0 ? bay.y1 + 2 : bay.y1,
 })
-
-/** What lies round the floor, an inch thick: the outer walls but where a slide opens them, and the slides' own. */
-function edgesOf(room: Bounds, bays: readonly Bounds[]): Shape[] {
-  const strip = (x0: number, y0: number, x1: number, y1: number): Shape[] =>
-    x1 - x0 > HAIR && y1 - y0 > HAIR ? [{ rect: [x0, y0, x1 - x0, y1 - y0] }] : []
-  const open = (
-    from: number,
-    to: number,
-    gaps: [number, number][],
-    make: (a: number, b: number) => Shape[],
-  ): Shape[] => {
-    const parts: Shape[] = []
-    let at = from
-    for (const [a, b] of [...gaps].sort((p, q) => p[0] - q[0])) {
-      parts.push(...make(at, a))
-      at = Math.max(at, b)
-    }
-    return [...parts, ...make(at, to)]
-  }
-  const along = (test: (bay: Bounds) => boolean, axis: 'x' | 'y'): [number, number][] =>
-    bays.filter(test).map((bay) => (axis === 'x' ? [bay.x0, bay.x1] : [bay.y0, bay.y1]))
-  return [
-    ...open(
-      room.x0 - 1,
-      room.x1 + 1,
-      along((bay) => bay.y1 <= room.y0, 'x'),
-      (a, b) => strip(a, room.y0 - 1, b, room.y0),
-    ),
-    ...open(
-      room.x0 - 1,
-      room.x1 + 1,
-      along((bay) => bay.y0 >= room.y1, 'x'),
-      (a, b) => strip(a, room.y1, b, room.y1 + 1),
-    ),
-    ...open(
-      room.y0,
-      room.y1,
-      along((bay) => bay.x1 <= room.x0, 'y'),
-      (a, b) => strip(room.x0 - 1, a, room.x0, b),
-    ),
-    ...open(
-      room.y0,
-      room.y1,
-      along((bay) => bay.x0 >= room.x1, 'y'),
-      (a, b) => strip(room.x1, a, room.x1 + 1, b),
-    ),
-    ...bays.flatMap((bay) => [
-      ...(bay.y1 <= room.y0 || bay.y0 >= room.y1
-        ? [...strip(bay.x0 - 1, bay.y0, bay.x0, bay.y1), ...strip(bay.x1, bay.y0, bay.x1 + 1, bay.y1)]
-        : [...strip(bay.x0, bay.y0 - 1, bay.x1, bay.y0), ...strip(bay.x0, bay.y1, bay.x1, bay.y1 + 1)]),
-      ...(bay.y1 <= room.y0 ? strip(bay.x0, bay.y0 - 1, bay.x1, bay.y0) : []),
-      ...(bay.y0 >= room.y1 ? strip(bay.x0, bay.y1, bay.x1, bay.y1 + 1) : []),
-      ...(bay.x1 <= room.x0 ? strip(bay.x0 - 1, bay.y0, bay.x0, bay.y1) : []),
-      ...(bay.x0 >= room.x1 ? strip(bay.x1, bay.y0, bay.x1 + 1, bay.y1) : []),
-    ]),
-  ]
-}
 
 /** Sets every cell that a shape touches, convex part by convex part, row by row. */
 export function fill(cells: Uint8Array, raster: Raster, shape: Shape, value: 0 | 1): void {

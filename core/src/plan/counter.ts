@@ -1,5 +1,5 @@
 import { flag } from '../readings/reading'
-import { facesByDefault } from './facing'
+import { facesOf } from './facing'
 import type { Fixture, Plan } from './plan'
 import { area, bounds, meets, type Bounds } from './shape'
 import { LOUNGE_KINDS, TABLE_KINDS } from './seats'
@@ -92,7 +92,7 @@ export function beforeCounter(
     .filter(({ fixture }) => fixture?.kind === 'counter')
     .flatMap(({ id, shape, fixture }) => {
       const { x0, y0, x1, y1 } = bounds(shape)
-      const faces = fixture!.faces ?? facesByDefault(plan, bounds(shape))
+      const faces = facesOf(plan, fixture!, bounds(shape))
       const front: Bounds = {
         door: { x0, x1, y0: y1, y1: y1 + STAND },
         'off-door': { x0, x1, y0: y0 - STAND, y1: y0 },

@@ -1,7 +1,7 @@
 import { DOOR_KINDS, FIXTURE_KINDS } from '../readings/catalogue'
 import { BUMPS } from './clearance'
 import { entersAt, holds, nearestOnSegment, apart } from './distance'
-import { facesByDefault, TOWARDS } from './facing'
+import { facesOf, TOWARDS } from './facing'
 import { wallShape } from './overlap'
 import type { Plan } from './plan'
 import { bounds, corners, type Point, type Shape } from './shape'
@@ -101,7 +101,7 @@ function roomAt(
   across: 'at its middle' | 'in front',
 ): Elbow {
   const box = bounds(body.shape)
-  const faces = TOWARDS[body.fixture!.faces ?? facesByDefault(plan, box)]
+  const faces = TOWARDS[facesOf(plan, body.fixture!, box)]
   const [middle, half]: [Point, number] = [
     [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2],
     Math.abs(faces[0]) ? (box.x1 - box.x0) / 2 : (box.y1 - box.y0) / 2,

@@ -1,5 +1,5 @@
-import type { Plan, Side } from './plan'
-import type { Bounds, Point } from './shape'
+import type { Fixture, Plan, Side } from './plan'
+import { bounds, type Bounds, type Point } from './shape'
 
 /** A stretch of an outer wall, as of a door or a window. */
 interface Opening {
@@ -27,4 +27,15 @@ export function facesByDefault({ box }: Pick<Plan, 'box'>, { x0, y0, x1, y1 }: B
     [box.length - x1, 'front'],
   ]
   return gaps.sort((a, b) => a[0] - b[0])[0]![1]
+}
+
+/** How a fixture faces: as noted; a U is open along its longer side; anything else looks away from its wall. */
+export function facesOf(plan: Pick<Plan, 'box'>, { kind, shape, faces }: Fixture, box = bounds(shape)): Side {
+  if (faces) return faces
+  const away = facesByDefault(plan, box)
+  if (kind !== 'u-dinette') return away
+  const sides: [Side, Side] = box.x1 - box.x0 >= box.y1 - box.y0 ? ['off-door', 'door'] : ['front', 'rear']
+  if (sides.includes(away)) return away
+  const [low, high] = sides[0] === 'front' ? [box.x0, plan.box.length - box.x1] : [box.y0, plan.box.width - box.y1]
+  return low > high ? sides[0] : sides[1]
 }

@@ -1,6 +1,6 @@
 import { DOOR_KINDS, type FixtureKind } from '../readings/catalogue'
 import { figure, word } from '../readings/reading'
-import { facesByDefault, outerWall, TOWARDS } from './facing'
+import { facesOf, outerWall, TOWARDS } from './facing'
 import { frontOf, frontsOf, type Front } from './fronts'
 import type { Door, Plan, Side } from './plan'
 import { bounds, type Point, type Shape } from './shape'
@@ -88,7 +88,7 @@ export function opensInward(plan: Plan, door: Door): boolean {
 function leavesOf(plan: Plan, { id, shape, fixture, band: own }: Body): Leaf[] {
   if (!fixture) return []
   const box = bounds(shape)
-  const faces = fixture.faces ?? facesByDefault(plan, box)
+  const faces = facesOf(plan, fixture, box)
   const front = 'polygon' in shape ? (cornerFront(shape, faces) ?? frontOf(box, faces)) : frontOf(box, faces)
   if (fixture.kind === 'shower' || fixture.kind === 'tub') {
     if (word(fixture.readings, 'closure') !== 'glass') return []

@@ -4,13 +4,15 @@ import { wallShape } from './overlap'
 import { climbedOver, placesAt, tallThings, type Place } from './places'
 import { atArm, standsAt, tallCells, together, type Stands } from './stands'
 import type { Plan } from './plan'
+import { shellAt } from './shell'
 import type { Point, Shape } from './shape'
-import { bodiesAt, inside, type Body, type TimeOfDay } from './times'
+import { bodiesAt, type Body, type TimeOfDay } from './times'
 import { cellCenter, wayTo, widestTo, widestWays, type Way } from './ways'
 
 /** The floor at a time of day with everything one walks to, from the entry doors on. */
 export interface Floor {
   plan: Plan
+  time: TimeOfDay
   bodies: Body[]
   places: Place[]
   /** For each place, in the same order, where one stands to use it; and of those the cells within an arm. */
@@ -26,7 +28,7 @@ export type Start = 'entry' | 'toilet'
 export interface Reached {
   place: Place
   width: number
-  /** What the narrowest squeeze on the way lies between, by id; a side of the box for an outer wall. */
+  /** What the narrowest squeeze on the way lies between, by id; for an outer wall its side, for a slide's end the slide's. */
   between?: [string, string]
 }
 
@@ -58,7 +60,7 @@ function layOut(plan: Plan, time: TimeOfDay, made: readonly string[]): Floor {
       : beside[i]!,
   )
   const cells = stands.map(atArm)
-  return { plan, bodies, places, stands, cells, clearance }
+  return { plan, time, bodies, places, stands, cells, clearance }
 }
 
 /** What can be reached, and how narrow it gets on the way. */
@@ -95,11 +97,14 @@ export function startCells({ plan, places, cells }: Floor, start: Start): number
 }
 
 /** The two things a point lies between: the nearest, and the nearest of what stands across from it. */
-export function squeezedBetween({ plan, bodies }: Pick<Floor, 'plan' | 'bodies'>, point: Point): [string, string] {
+export function squeezedBetween(
+  { plan, bodies, time }: Pick<Floor, 'plan' | 'bodies' | 'time'>,
+  point: Point,
+): [string, string] {
   const things: { id: string; shape: Shape }[] = [
     ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]),
     ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
-    ...outerWalls(plan),
+    ...shellAt(plan, time),
   ]
   const byDistance = things
     .map(({ id, shape }) => ({ id, far: distanceTo(shape, point), at: nearestOn(shape, point) }))
@@ -111,15 +116,4 @@ export function squeezedBetween({ plan, bodies }: Pick<Floor, 'plan' | 'bodies'>
       ({ at }) => (at[0] - point[0]) * (nearest.at[0] - point[0]) + (at[1] - point[1]) * (nearest.at[1] - point[1]) < 0,
     )
   return [nearest.id, (across ?? byDistance[1] ?? nearest).id]
-}
-
-function outerWalls(plan: Plan): { id: string; shape: Shape }[] {
-  const { x0, y0, x1, y1 } = inside(plan)
-  const [long, wide] = [x1 - x0, y1 - y0]
-  return [
-    { id: 'off-door', shape: { rect: [x0, y0 - 1, long, 1] } },
-    { id: 'door', shape: { rect: [x0, y1, long, 1] } },
-    { id: 'front', shape: { rect: [x0 - 1, y0, 1, wide] } },
-    { id: 'rear', shape: { rect: [x1, y0, 1, wide] } },
-  ]
 }

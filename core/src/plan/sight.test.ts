@@ -32,6 +32,33 @@ describe('seats', () => {
       [60, 32, 'door'],
       [60, 76, 'off-door'],
     ]))
+  it('a table against a wall seats nobody there, nor where there is no room for a chair before another thing', () => {
+    const at = (rect: [number, number, number, number], ...more: Plan['fixtures']) =>
+      seats({ fixtures: [fixture('table', rect, { seats: 4 }), ...more] }).map(([, , looks]) => looks)
+    expect(at([40, 2, 40, 28])).toEqual(['off-door', 'off-door'])
+    expect(at([40, 40, 40, 28], fixture('counter', [40, 12, 40, 24]))).toEqual(['off-door', 'off-door'])
+    // A sofa at the table is what one sits on.
+    expect(at([40, 40, 40, 28], fixture('futon', [30, 4, 60, 34], { seats: 0 }, { faces: 'door' }))).toHaveLength(4)
+    expect(at([40, 40, 40, 28], fixture('counter', [40, 2, 40, 20]))).toHaveLength(4)
+  })
+  it('on a sofa whose front stands at the counter nobody sits', () => {
+    const at = (gap: number) =>
+      seats({
+        fixtures: [
+          fixture('futon', [20, 2, 66, 34], { seats: 3 }, { faces: 'door' }),
+          fixture('counter', [20, 36 + gap, 26, 24], {}, { faces: 'off-door' }),
+        ],
+      })
+    expect([at(6).length, at(10).length]).toEqual([2, 3])
+  })
+  it('a seat beyond the walls is none', () =>
+    expect(seats({ fixtures: [fixture('futon', [20, -34, 66, 30], { seats: 3 }, { faces: 'door' })] })).toEqual([]))
+  it('a U is open to where it faces, as it is drawn', () =>
+    expect(
+      seats({ fixtures: [fixture('u-dinette', [20, 20, 80, 40], { seats: 6 }, { faces: 'front' })] })
+        .map(([, , looks]) => looks)
+        .sort(),
+    ).toEqual(['door', 'door', 'front', 'front', 'off-door', 'off-door']))
   it('where nobody counted, one is drawn for every 22 in', () =>
     expect(seats({ fixtures: [fixture('futon', [20, 2, 70, 36])] })).toHaveLength(3))
   it('a bed made of the sofa leaves no seat on it', () => {
@@ -74,10 +101,29 @@ describe('sight lines', () => {
     const screen = tv([100, 2, 40, 4], 'door')
     const between = (...fixtures: Plan['fixtures']) => line({ fixtures: [sofa, screen, ...fixtures] }).blockedBy
     expect(between(fixture('table', [100, 30, 40, 20]))).toBeUndefined()
-    expect(between(fixture('fridge', [110, 30, 28, 28]))).toBe('fridge')
+    expect(between(fixture('fridge', [110, 20, 28, 28]))).toBe('fridge')
     expect(
       line({ fixtures: [sofa, screen], walls: [{ id: 'w', from: [80, 40], to: [160, 40], thickness: 2 }] }).blockedBy,
     ).toBe('w')
+  })
+
+  it('the end of a slide is in the way, and the wall beside it', () => {
+    const slide = { id: 'slide', wall: 'off-door' as const, start: 110, length: 60, depth: 30 }
+    const screen = tv([140, -26, 4, 30], 'front')
+    const seen = (at: number) =>
+      line({
+        slides: [slide],
+        fixtures: [
+          fixture('chair', [at, 4, 24, 24], { seats: 1 }, { faces: 'off-door' }),
+          { ...screen, slide: 'slide' },
+        ],
+      }).blockedBy
+    expect(seen(120)).toBeUndefined()
+    expect(seen(40)).toBe('off-door')
+    // Through the wall beside a window's depth nobody sees into the next slide.
+    const two = [slide, { ...slide, id: 'other', start: 10, length: 60 }]
+    const chair = fixture('chair', [20, -26, 24, 24], { seats: 1 }, { faces: 'rear', slide: 'other' })
+    expect(line({ slides: two, fixtures: [chair, screen] }).blockedBy).toBe('other')
   })
 
   it('one screen may serve two rooms: each seat has its own line', () => {

@@ -1,10 +1,11 @@
 import { FIXTURE_KINDS } from '../readings/catalogue'
 import { flag } from '../readings/reading'
 import { apart, entersAt } from './distance'
-import { facesByDefault, TOWARDS } from './facing'
+import { facesOf, TOWARDS } from './facing'
 import { wallShape } from './overlap'
 import type { Plan } from './plan'
 import { seatsAt, type Seat } from './seats'
+import { shellAt } from './shell'
 import { bounds, middleOf, type Point, type Shape } from './shape'
 import { bodiesAt, type TimeOfDay } from './times'
 
@@ -35,14 +36,14 @@ const SWIVEL = 90
 export function sightLines(plan: Plan, time: TimeOfDay, made: readonly string[] = []): SightLine[] {
   const bodies = bodiesAt(plan, time, made)
   const seats = seatsAt(plan, time, made)
-  const walls = plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) }))
+  const walls = [...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })), ...shellAt(plan, time)]
   return bodies
     .filter(({ fixture }) => fixture?.kind === 'tv')
     .flatMap((tv) => {
       const to = middleOf(tv.shape)
       const screen = tv.band[0] + (tv.band[1] - tv.band[0]) / 2
       const [low, high] = [Math.min(EYES, screen), Math.max(EYES, screen)]
-      const normal = TOWARDS[tv.fixture!.faces ?? facesByDefault(plan, bounds(tv.shape))]
+      const normal = TOWARDS[facesOf(plan, tv.fixture!, bounds(tv.shape))]
       const swivels = flag(tv.fixture!.readings, 'swivel') === true
       return seats.map((seat): SightLine => {
         const between: { id: string; shape: Shape }[] = [

@@ -40,10 +40,22 @@ describe('seats', () => {
     )
   })
 
+  it('a place counted at a table where no chair can stand is none, and said', () => {
+    const against = fixture('table', [60, 54, 40, 40], { seats: 4 })
+    expect(judged(seating, { fixtures: [against] }, household([person({ height: 64 })]))).toMatchObject({
+      verdict: 'fits',
+      words: expect.stringContaining('4 places were counted at the free-standing table; there is room to sit at 2.'),
+    })
+    const three = household([1, 2, 3].map((n) => person({ id: `p${n}`, name: `P${n}`, height: 64 })))
+    expect(judged(seating, { fixtures: [against] }, three).words).toContain('2 places at the table for 3 people')
+  })
+
   it('with the dinette made into a bed somebody who is still up has the sofa, or nothing', () => {
     const plan = (more: Plan['fixtures'] = []) => ({
       fixtures: [table, ...more],
-      berths: [berth('booth', 38, 72, { id: 'b', name: 'Dinette bed', conversion: 'make' })],
+      berths: [
+        berth('booth', 38, 72, { id: 'b', name: 'Dinette bed', conversion: 'make', shape: { rect: [60, 54, 70, 40] } }),
+      ],
       conversions: [conversion('make', { uses: ['booth'] })],
     })
     const one = household([person({ height: 64 })])

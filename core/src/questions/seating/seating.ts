@@ -1,6 +1,7 @@
 import { everyNight } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import { distanceTo } from '../../plan/distance'
+import { nameOnPlan } from '../../plan/naming'
 import { LOUNGE_KINDS, seatsAt, TABLE_KINDS } from '../../plan/seats'
 import { sightLines } from '../../plan/sight'
 import { nightsOf } from '../../plan/together'
@@ -21,6 +22,8 @@ export interface SeatingFacts {
   /** Absent: not counted. */
   atTable?: number
   inLounge?: number
+  /** Where more places were counted than one can sit at. */
+  crowded: { name: string; counted: number; room: number }[]
   tvs: number
   /**
    * For each seat with a TV in sight: how far the head turns to the one that is easiest to watch, and how far
@@ -60,7 +63,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     topic: 'seating',
     against: 'do not seat them',
   },
-  version: 2,
+  version: 3,
   rules: SEATING_RULES,
   baked: [],
   weight: 1,
@@ -79,6 +82,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
   judge: ({ facts, need, shared }) =>
     answerOf([
       tableReason(facts, need),
+      ...crowdedReasons(facts),
       ...loungeReason(facts),
       ...tvReason(facts, need),
       ...workReason(facts, need),
@@ -90,7 +94,15 @@ function seatingFacts(trailer: Trailer): SeatingFacts {
   const { plan } = trailer
   const unnoted = unexplained(trailer)
   const of = (kinds: readonly string[]) => plan.fixtures.filter(({ kind }) => kinds.includes(kind))
-  const counted = (kinds: readonly string[]) => knownSum(of(kinds).map(({ readings }) => figure(readings, 'seats')))
+  const sat = seatsAt(plan, 'parked')
+  const room = (id: string) => sat.filter((seat) => seat.id === id).length
+  const counted = (kinds: readonly string[]) =>
+    knownSum(
+      of(kinds).map(({ id, readings }) => {
+        const seats = figure(readings, 'seats')
+        return seats === undefined ? undefined : Math.min(seats, room(id))
+      }),
+    )
   const bySeat = new Map<string, { turn: number; slant: number }>()
   let seats = 0
   for (const { seat, tv, turn, slant, blockedBy } of sightLines(plan, 'parked')) {
@@ -103,6 +115,10 @@ function seatingFacts(trailer: Trailer): SeatingFacts {
   return {
     atTable: counted(TABLE_KINDS),
     inLounge: counted(LOUNGE_KINDS),
+    crowded: of([...TABLE_KINDS, ...LOUNGE_KINDS]).flatMap(({ id, readings }) => {
+      const seats = figure(readings, 'seats') ?? 0
+      return seats > room(id) ? [{ name: nameOnPlan(plan, id), counted: seats, room: room(id) }] : []
+    }),
     tvs: of(['tv']).length,
     sights: [...bySeat.values()],
     seats,
@@ -133,6 +149,15 @@ function tableReason({ atTable, unread, unnoted }: SeatingFacts, { people }: Sea
   const places = says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}`
   if (spare >= 0) return fits(says`${places}.`, { margin })
   return tight(says`${places}: they eat in ${Math.ceil(people / atTable)} sittings.`, { margin })
+}
+
+/** A wall, or something that stands there, takes a chair's or the feet's room. */
+function crowdedReasons({ crowded }: SeatingFacts): Reason[] {
+  return crowded.map(({ name, counted, room }) =>
+    note(
+      says`${quantity(counted, 'place')} ${counted === 1 ? 'was' : 'were'} counted at ${name}; there is room to sit at ${room || 'none'}.`,
+    ),
+  )
 }
 
 /** A desk for each who works on the road, with power and daylight; the table serves where there is none. */
