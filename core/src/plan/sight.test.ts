@@ -108,13 +108,13 @@ describe('sight lines', () => {
   })
 
   it('the end of a slide is in the way, and the wall beside it', () => {
-    const slide = { id: 'slide', wall: 'off-door' as const, start: 110, length: 60, depth: 30 }
+    const slide = { id: 'slide', wall: 'off-door' as const, start: 120, length: 50, depth: 30 }
     const screen = tv([140, -26, 4, 30], 'front')
     const seen = (at: number) =>
       line({
         slides: [slide],
         fixtures: [
-          fixture('chair', [at, 4, 24, 24], { seats: 1 }, { faces: 'off-door' }),
+          fixture('chair', [at, 14, 24, 24], { seats: 1 }, { faces: 'off-door' }),
           { ...screen, slide: 'slide' },
         ],
       }).blockedBy
