@@ -8,14 +8,27 @@ import { DEFAULT_HOUSE_RULES as RULES } from '../core/src/rules/houseRules'
 
 /** What somebody who walks round in each unit finds, parked: as real ones have it, and nothing else. */
 const FOUND: Record<string, string[]> = {
+  '14 W': ['While the bath door stands open one does not get past it to the booth dinette and the kitchen sink.'],
   '20 BN': ['The bath door opens 27 degrees only while the pantry’s door is open.'],
-  '17 Q': ['The wardrobe’s door opens across the entry door.'],
-  '18 HY': ['The refrigerator’s door opens 69 degrees only, against the booth dinette.'],
-  '28 FK': ['One leaf of the wardrobe opens 12 degrees only while the bath door is open.'],
+  '17 Q': [
+    'The wardrobe’s door opens across the entry door.',
+    'While the bath door stands open one does not get past it to the kitchen sink, the cooktop and 2 things more.',
+  ],
+  '18 HY': [
+    'The refrigerator’s door opens 69 degrees only, against the booth dinette.',
+    'While the bath door stands open one does not get past it to the booth dinette, the wardrobe and 4 things more.',
+  ],
+  '28 FK': [
+    'One leaf of the wardrobe opens 12 degrees only while the bath door is open.',
+    'While the bath door stands open one does not get past it to the queen.',
+  ],
   '33 TB': [
     'The bedroom door and the pantry’s door swing through each other.',
     'The half bath door opens across the second entry door.',
+    'While the bath door stands open one does not get past it to the bedroom and the pantry.',
   ],
+  '24 RK': ['While the bath door stands open one does not get past it to the bedroom.'],
+  '26 CF': ['While the bath door stands open one does not get past it to the bedroom.'],
   '33 QB': ['The bedroom door opens across the entry door.'],
   '21 FT': ['The wardrobe’s door opens 33 degrees only, against the TV.'],
 }

@@ -194,7 +194,8 @@ const clash = (leaf: Leaf, b: string, how: Clash['with'], degrees: number): Omit
   ...(leaf.hung === 'pair' && { one: true as const }),
 })
 
-const drawn = (leaf: Leaf, degrees: number): Clash['leaves'][number] => ({
+/** A leaf as it then stands, and the arc it came. */
+export const drawn = (leaf: Leaf, degrees: number): Clash['leaves'][number] => ({
   pin: leaf.pin,
   tip: tip(leaf, degrees),
   arc: Array.from({ length: 7 }, (_, i) => tip(leaf, (i * degrees) / 6)),

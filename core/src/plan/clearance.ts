@@ -35,7 +35,13 @@ const STOP = 4
 /** What a drawing means to touch, touches: hundredths of an inch are rounding. */
 const HAIR = 0.02
 
-export function clearanceAt(plan: Plan, time: TimeOfDay, made: readonly string[] = []): Clearance {
+/** `besides`: what stands there too, such as a door that was left open. */
+export function clearanceAt(
+  plan: Plan,
+  time: TimeOfDay,
+  made: readonly string[] = [],
+  besides: readonly Shape[] = [],
+): Clearance {
   const floors = floorAt(plan, time)
   const x0 = Math.floor(Math.min(...floors.map((floor) => floor.x0))) - 1
   const y0 = Math.floor(Math.min(...floors.map((floor) => floor.y0))) - 1
@@ -51,6 +57,7 @@ export function clearanceAt(plan: Plan, time: TimeOfDay, made: readonly string[]
     ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]).map(({ shape }) => shape),
     ...plan.walls.map(wallShape),
     ...doorSwings(plan, time, made, bodies).map(({ leaf, clear }) => behindLeaf(leaf.pin, leaf.edge, clear)),
+    ...besides,
   ]
   for (const shape of things) fill(free, raster, shape, 0)
   const clearance = clearanceOf(raster, free)

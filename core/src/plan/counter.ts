@@ -1,9 +1,8 @@
 import { flag } from '../readings/reading'
-import { facesOf } from './facing'
+import { convexParts, shared } from './convex'
+import { ofGeometry } from './geometry'
 import type { Fixture, Plan } from './plan'
-import { area, bounds, meets, type Bounds } from './shape'
-import { LOUNGE_KINDS, TABLE_KINDS } from './seats'
-import { bodiesAt, type TimeOfDay } from './times'
+import { area, bounds, corners, meets, type Bounds, type Shape } from './shape'
 
 /** Free work surface of one counter or island: the largest empty rectangles, and all that is free. Inches. */
 export interface CounterSpace {
@@ -16,43 +15,57 @@ export interface CounterSpace {
 
 /**
  * Counters and islands with what is let into them taken off; with covers on, covered sinks and cooktops count
- * as counter.
+ * as counter. By their outlines: round a corner or across one there is no counter.
  */
-export function counterSpace({ fixtures }: Plan, covers: 'on' | 'off'): CounterSpace[] {
-  const letIn = fixtures
+export function counterSpace(plan: Plan, covers: 'on' | 'off'): CounterSpace[] {
+  const letIn = plan.fixtures
     .filter(({ kind }) => kind === 'sink' || kind === 'cooktop')
     .filter((fixture) => !(covers === 'on' && hasCover(fixture)))
+  return ofGeometry(plan, ['counter space', letIn.map(({ id }) => id)], () => spaces(plan, letIn))
+}
+
+function spaces({ fixtures }: Plan, letIn: readonly Fixture[]): CounterSpace[] {
   return fixtures
     .filter(({ kind }) => kind === 'counter' || kind === 'island')
-    .map((counter) => {
-      const frame = bounds(counter.shape)
-      const blocks = letIn.map(({ shape }) => bounds(shape)).filter((block) => meets(block, frame))
-      const taken = blocks.reduce((sum, block) => sum + overlapArea(block, frame), 0)
-      return { id: counter.id, free: area(counter.shape) - taken, rectangles: emptyRectangles(frame, blocks) }
+    .map(({ id, shape }) => {
+      const blocks = letIn.map((one) => one.shape).filter((block) => meets(bounds(block), bounds(shape)))
+      const taken = blocks.reduce((sum, block) => sum + sharedArea(block, shape), 0)
+      return { id, free: area(shape) - taken, rectangles: emptyRectangles(shape, blocks) }
     })
 }
 
+/** A slanted edge is followed in steps of this many inches, always on the counter. */
+const STEP = 1
+
 /**
- * Every maximal empty rectangle between a few blocks: all pairs of block edges as left and right, and
- * between them the gaps that remain. Four or five fixtures at most, so trying all is exact and quick.
+ * Every maximal empty upright rectangle on a counter: between each two columns' edges the runs of rows that are free.
+ * The edges are those of all corners, and along slanted edges every inch: exact where all is square, else an inch
+ * less than there is at most. A few dozen lines, so trying all is quick.
  */
-function emptyRectangles(frame: Bounds, blocks: Bounds[]): { length: number; depth: number }[] {
-  const xs = [...new Set([frame.x0, frame.x1, ...blocks.flatMap(({ x0, x1 }) => [x0, x1])])]
-    .filter((x) => x >= frame.x0 && x <= frame.x1)
-    .sort((a, b) => a - b)
-  const found = xs.flatMap((x0, i) =>
-    xs.slice(i + 1).flatMap((x1) => {
-      const between = blocks.filter((block) => block.x0 < x1 && block.x1 > x0).sort((a, b) => a.y0 - b.y0)
-      const gaps: [number, number][] = []
-      let y = frame.y0
-      for (const block of between) {
-        if (block.y0 > y) gaps.push([y, block.y0])
-        y = Math.max(y, block.y1)
-      }
-      if (frame.y1 > y) gaps.push([y, frame.y1])
-      return gaps.map(([y0, y1]) => ({ x0, x1, y0, y1 }))
+function emptyRectangles(counter: Shape, blocks: readonly Shape[]): { length: number; depth: number }[] {
+  const frame = bounds(counter)
+  const shapes = [counter, ...blocks]
+  const [xs, ys] = [linesOf(shapes, 0, frame.x0, frame.x1), linesOf(shapes, 1, frame.y0, frame.y1)]
+  const isFree = xs.slice(1).map((x1, i) =>
+    ys.slice(1).map((y1, k) => {
+      const cell: Shape = { rect: [xs[i]!, ys[k]!, x1 - xs[i]!, y1 - ys[k]!] }
+      const own = area(cell)
+      return own - sharedArea(cell, counter) < own * ROUND && blocks.every((one) => sharedArea(cell, one) < own * ROUND)
     }),
   )
+  const found: Bounds[] = []
+  for (let left = 0; left < isFree.length; left++) {
+    const open = isFree[left]!.slice()
+    for (let right = left; right < isFree.length; right++) {
+      open.forEach((was, k) => (open[k] = was && isFree[right]![k]!))
+      for (let top = 0; top < open.length; top++) {
+        if (!open[top]) continue
+        const first = top
+        while (open[top + 1]) top++
+        found.push({ x0: xs[left]!, x1: xs[right + 1]!, y0: ys[first]!, y1: ys[top + 1]! })
+      }
+    }
+  }
   return found
     .filter(
       (one) =>
@@ -64,6 +77,36 @@ function emptyRectangles(frame: Bounds, blocks: Bounds[]): { length: number; dep
     .map(({ x0, x1, y0, y1 }) => ({ length: Math.max(x1 - x0, y1 - y0), depth: Math.min(x1 - x0, y1 - y0) }))
 }
 
+/** A share of a cell that is rounding. */
+const ROUND = 1e-6
+
+function linesOf(shapes: readonly Shape[], axis: 0 | 1, low: number, high: number): number[] {
+  const at = shapes.flatMap((shape) => {
+    const points = corners(shape)
+    const isSlanted = points.some(([x, y], i) => {
+      const [nextX, nextY] = points[(i + 1) % points.length]!
+      return x !== nextX && y !== nextY
+    })
+    const own = points.map((point) => point[axis])
+    if (!isSlanted) return own
+    const [from, to] = [Math.max(low, Math.min(...own)), Math.min(high, Math.max(...own))]
+    return [...own, ...Array.from({ length: Math.max(0, Math.floor((to - from) / STEP)) }, (_, i) => from + i * STEP)]
+  })
+  return [...new Set([low, high, ...at])].filter((one) => one >= low && one <= high).sort((a, b) => a - b)
+}
+
+/** The ground two shapes share, square inches. */
+function sharedArea(a: Shape, b: Shape): number {
+  if ('rect' in a && 'rect' in b) return overlapArea(bounds(a), bounds(b))
+  let sum = 0
+  for (const one of convexParts(a))
+    for (const other of convexParts(b)) {
+      const both = shared(one, other)
+      if (both.length > 2) sum += area({ polygon: both })
+    }
+  return sum
+}
+
 function hasCover({ readings }: Fixture): boolean {
   return flag(readings, 'cover') === true
 }
@@ -72,42 +115,4 @@ function overlapArea(a: Bounds, b: Bounds): number {
   return (
     Math.max(0, Math.min(a.x1, b.x1) - Math.max(a.x0, b.x0)) * Math.max(0, Math.min(a.y1, b.y1) - Math.max(a.y0, b.y0))
   )
-}
-
-/** What is sat on or at; another counter or the refrigerator round the corner belongs to the kitchen. */
-const SAT_AT = new Set<string>([...LOUNGE_KINDS, ...TABLE_KINDS])
-/** In front of a counter one stands this deep, inches (common practice). */
-const STAND = 20
-
-/**
- * What stands right in front of a counter or an island, so that one cannot work at all of it: by id, and how
- * many inches of its front it takes.
- */
-export function beforeCounter(
-  plan: Plan,
-  time: TimeOfDay = 'parked',
-): { counter: string; by: string; takes: number }[] {
-  const bodies = bodiesAt(plan, time)
-  return bodies
-    .filter(({ fixture }) => fixture?.kind === 'counter')
-    .flatMap(({ id, shape, fixture }) => {
-      const { x0, y0, x1, y1 } = bounds(shape)
-      const faces = facesOf(plan, fixture!, bounds(shape))
-      const front: Bounds = {
-        door: { x0, x1, y0: y1, y1: y1 + STAND },
-        'off-door': { x0, x1, y0: y0 - STAND, y1: y0 },
-        front: { x0: x0 - STAND, x1: x0, y0, y1 },
-        rear: { x0: x1, x1: x1 + STAND, y0, y1 },
-      }[faces]
-      return bodies
-        .filter((body) => body.fixture && SAT_AT.has(body.fixture.kind))
-        .flatMap((body) => {
-          const box = bounds(body.shape)
-          const takes =
-            faces === 'door' || faces === 'off-door'
-              ? Math.min(box.x1, front.x1) - Math.max(box.x0, front.x0)
-              : Math.min(box.y1, front.y1) - Math.max(box.y0, front.y0)
-          return meets(box, front) && takes > 1 ? [{ counter: id, by: body.id, takes }] : []
-        })
-    })
 }

@@ -6,9 +6,12 @@ import { overlapsAt } from './overlap'
 import type { Plan } from './plan'
 import { floorOf, reachOf } from './reach'
 import { middleOf, type Point } from './shape'
-import { clashesAt, type Clash } from './clashes'
-import { clashWords } from './clashWords'
-import { strays, type TimeOfDay } from './times'
+import { clashesAt, drawn, type Clash } from './clashes'
+import { clashWords, standingOpenWords, withoutPocketWords } from './clashWords'
+import { tip } from './leaves'
+import { withoutPocket } from './pockets'
+import { shutWhileOpen } from './standingOpen'
+import { bodiesAt, strays, type TimeOfDay } from './times'
 import type { WayRules } from './wayRules'
 
 /** Something about a drawing that is not right, or has to be looked at. */
@@ -31,6 +34,8 @@ export function findingsAt(plan: Plan, time: TimeOfDay, made: readonly string[],
     ...unreachable(plan, time, made, ways),
     ...(time === 'night' ? noWayOut(plan, made, ways) : []),
     ...clashing(plan, time, made),
+    ...sliding(plan, time, made),
+    ...leftOpen(plan, time, made, ways),
   ]
 }
 
@@ -103,5 +108,30 @@ function clashing(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding
     at: clash.at,
     leaves: clash.leaves,
     says: clashWords(plan, clash),
+  }))
+}
+
+function sliding(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
+  return withoutPocket(plan, time, bodiesAt(plan, time, made)).map((one) => {
+    const { from, to } = plan.doors.find(({ id }) => id === one.door)!
+    return {
+      kind: 'clash',
+      weight: 'look',
+      ids: [one.door, ...(one.stoppedBy ? [one.stoppedBy] : [])],
+      at: [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2],
+      says: withoutPocketWords(plan, one),
+    }
+  })
+}
+
+function leftOpen(plan: Plan, time: TimeOfDay, made: readonly string[], ways: WayRules): Finding[] {
+  const floor = floorOf(plan, time, made)
+  return shutWhileOpen(floor, made, ways).map((one) => ({
+    kind: 'clash',
+    weight: 'look',
+    ids: [one.door, ...one.lost.map(({ id }) => id)],
+    at: tip(one.swing.leaf, one.swing.degrees),
+    leaves: [drawn(one.swing.leaf, one.swing.degrees)],
+    says: standingOpenWords(plan, one, floor.places),
   }))
 }

@@ -57,7 +57,7 @@ export function sightLines(plan: Plan, time: TimeOfDay, made: readonly string[] 
           ),
           ...walls,
         ]
-        const hit = between.find(({ shape }) => entersAt(shape, seat.at, to) !== undefined)
+        const hit = nearestHit(between, seat.at, to)
         const slant = angle(normal, [seat.at[0] - to[0], seat.at[1] - to[1]])
         return {
           seat,
@@ -71,6 +71,16 @@ export function sightLines(plan: Plan, time: TimeOfDay, made: readonly string[] 
         }
       })
     })
+}
+
+/** The first that a line meets. */
+function nearestHit<T extends { shape: Shape }>(things: readonly T[], from: Point, to: Point): T | undefined {
+  let first: { thing: T; at: number } | undefined
+  for (const thing of things) {
+    const at = entersAt(thing.shape, from, to)
+    if (at !== undefined && (!first || at < first.at)) first = { thing, at }
+  }
+  return first?.thing
 }
 
 /** Between two directions, degrees from 0 to 180. */

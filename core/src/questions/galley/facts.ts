@@ -1,5 +1,6 @@
 import { awningCover } from '../../plan/awning'
-import { beforeCounter, counterSpace, type CounterSpace } from '../../plan/counter'
+import { beforeCounter } from '../../plan/beforeCounter'
+import { counterSpace, type CounterSpace } from '../../plan/counter'
 import { nameOnPlan } from '../../plan/naming'
 import type { Fixture } from '../../plan/plan'
 import { area, bounds, type Bounds } from '../../plan/shape'

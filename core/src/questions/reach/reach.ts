@@ -1,11 +1,12 @@
 import type { Stance } from '../../household/stances'
 import { clashesAt } from '../../plan/clashes'
-import { clashWords } from '../../plan/clashWords'
+import { clashWords, standingOpenWords } from '../../plan/clashWords'
 import { ofGeometry } from '../../plan/geometry'
 import { gait } from '../../plan/gait'
 import { nameOnPlan, small } from '../../plan/naming'
 import type { Use } from '../../plan/places'
 import { floorOf, reachOf, type Reached } from '../../plan/reach'
+import { shutWhileOpen } from '../../plan/standingOpen'
 import { nightsOf } from '../../plan/together'
 import type { WayRules } from '../../plan/wayRules'
 import { following, listed, says, type Phrase } from '../../quantity/phrase'
@@ -30,6 +31,8 @@ export interface ReachFacts {
   nights: { made: string[]; toBerths: Passage[] }[]
   /** Leaves of what one uses every day that do not open all the way while parked: how far, and in words. */
   leaves: { kind: string; degrees: number; words: Phrase }[]
+  /** What inside doors keep one from while they stand open, parked, in words. */
+  leftOpen: Phrase[]
 }
 
 export interface Passage {
@@ -66,15 +69,15 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
     topic: 'reach',
     against: 'leave something out of reach',
   },
-  version: 5,
+  version: 6,
   rules: {},
   baked: [],
   weight: 2,
   living: true,
   drawing: ['inside'],
   cautions: [],
-  facts: (trailer) => ({
-    ...ofGeometry(trailer.plan, ['reach'], () => reachFacts(trailer.plan)),
+  facts: (trailer, _rules, ways) => ({
+    ...ofGeometry(trailer.plan, ['reach', ways], () => reachFacts(trailer.plan, ways)),
     // How a shower is closed and what has drawers is read, not drawn.
     leaves: leavesOf(trailer.plan),
     unnoted: DAILY_ESSENTIALS.filter((one) => unexplained(trailer).includes(one)).map(toNote),
@@ -88,11 +91,12 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
       roadReason(facts, need),
       ...undrawnReason(facts),
       ...leafReasons(facts, need),
+      ...facts.leftOpen.map((words) => note(words)),
       ...unsureReason(nights),
     ]),
 }
 
-function reachFacts(plan: Trailer['plan']): Omit<ReachFacts, 'unnoted' | 'leaves'> {
+function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'unnoted' | 'leaves'> {
   const passage = ({ place: { id, name, use }, width, between }: Reached): Passage => ({
     id,
     name,
@@ -101,10 +105,12 @@ function reachFacts(plan: Trailer['plan']): Omit<ReachFacts, 'unnoted' | 'leaves
     ...(between && { between: [nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])] }),
   })
   const used = ({ place: { use } }: Reached) => use !== 'door' && use !== 'exit window'
+  const parked = floorOf(plan, 'parked')
   return {
+    leftOpen: shutWhileOpen(parked, [], ways).map((one) => standingOpenWords(plan, one, parked.places)),
     hasSlide: plan.slides.length > 0,
     hasToilet: plan.fixtures.some(({ kind }) => kind === 'toilet' || kind === 'wet-bath'),
-    parked: reachOf(floorOf(plan, 'parked')).filter(used).map(passage),
+    parked: reachOf(parked).filter(used).map(passage),
     road: reachOf(floorOf(plan, 'road')).filter(used).map(passage),
     nights: nightsOf(plan).map((made) => ({
       made,
