@@ -58,7 +58,7 @@ export function analyse(plan: Plan, time: TimeOfDay, made: readonly string[], ru
 
 /** The way as it is drawn, and what its narrowest spot lies between. */
 function walked(floor: Floor, { id, name, use }: Place, width: number, rules: WayRules): WalkedWay {
-  const way = wayOf(floor, id, rules.comfortable)
+  const way = wayOf(floor, id)
   const between = way && width < rules.wheelchair ? squeezedBetween(floor, way.narrowest) : undefined
   return {
     id,

@@ -7,7 +7,7 @@ import type { Plan } from './plan'
 import { shellAt } from './shell'
 import type { Point, Shape } from './shape'
 import { bodiesAt, type Body, type TimeOfDay } from './times'
-import { cellCenter, wayTo, widestTo, widestWays, type Way } from './ways'
+import { cellCenter, wayTo, widestTo, widestWays, type Way, type Ways } from './ways'
 
 /** The floor at a time of day with everything one walks to, from the entry doors on. */
 export interface Floor {
@@ -80,12 +80,21 @@ export function reachOf(floor: Floor, start: Start = 'entry'): Reached[] {
   })
 }
 
-/** The way itself, to be drawn; wide as it gets up to what is comfortable, then short. */
-export function wayOf(floor: Floor, id: string, comfortable: number, start: Start = 'entry'): Way | undefined {
+/** The widest way itself, to be drawn: as narrow as is told where it is told, and nowhere narrower. */
+export function wayOf(floor: Floor, id: string, start: Start = 'entry'): Way | undefined {
   const at = floor.places.findIndex((place) => place.id === id)
-  return at < 0
-    ? undefined
-    : wayTo(widestWays(floor.clearance, startCells(floor, start)), floor.stands[at]!, comfortable)
+  return at < 0 ? undefined : wayTo(waysFrom(floor, start), floor.stands[at]!)
+}
+
+const searched = new WeakMap<Floor, Map<Start, Ways>>()
+
+/** Searched once for all ways that are drawn on a floor. */
+function waysFrom(floor: Floor, start: Start): Ways {
+  const known = searched.get(floor) ?? new Map<Start, Ways>()
+  searched.set(floor, known)
+  const ways = known.get(start) ?? widestWays(floor.clearance, startCells(floor, start))
+  known.set(start, ways)
+  return ways
 }
 
 export function startCells({ plan, places, cells }: Floor, start: Start): number[] {

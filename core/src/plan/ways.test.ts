@@ -3,6 +3,7 @@ import PF from 'pathfinding'
 import { describe, expect, it } from 'vitest'
 import { rimmed } from '../testing/floors'
 import { clearanceOf, EIGHTHS, type Clearance } from './clearance'
+import type { Point } from './shape'
 import { cellCenter, shortestWalk, wayTo, widestTo, widestWays } from './ways'
 
 /** Somewhere one stands however wide one is. */
@@ -69,6 +70,31 @@ describe('the widest way', () => {
         const cells = clearance.columns * clearance.rows
         const [found] = widestTo(clearance, [a % cells], [at(b % cells)])
         return !found || Math.abs(2 * clearOf(clearance)[found.squeeze]! - found.width) < 1e-9
+      }),
+      { numRuns: 100 },
+    )
+  })
+
+  it('where it is drawn to be narrowest it is about as narrow as is told, and nowhere on it narrower', () => {
+    fc.assert(
+      fc.property(floor, fc.nat(), fc.nat(), (clearance, a, b) => {
+        const { columns, rows, x0, y0 } = clearance
+        const clear = clearOf(clearance)
+        const way = wayTo(widestWays(clearance, [a % (columns * rows)]), at(b % (columns * rows)))
+        if (!way) return true
+        const widthAt = ([x, y]: Point) => 2 * clear[Math.floor(y - y0) * columns + Math.floor(x - x0)]!
+        const steps = way.path.flatMap(([x, y], i): Point[] => {
+          const [px, py] = way.path[Math.max(0, i - 1)]!
+          const long = Math.max(Math.abs(x - px), Math.abs(y - py))
+          return Array.from({ length: long + 1 }, (_, n) => [
+            px + (x - px) * (n / (long || 1)),
+            py + (y - py) * (n / (long || 1)),
+          ])
+        })
+        return (
+          Math.abs(Math.min(...steps.map(widthAt)) - way.width) < 1e-9 &&
+          widthAt(way.narrowest) < way.width + 0.5 + 1e-9
+        )
       }),
       { numRuns: 100 },
     )

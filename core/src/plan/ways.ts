@@ -139,34 +139,33 @@ function widthTo({ widest, squeeze }: Ways, { cells, needs }: Stands): { width: 
 }
 
 /**
- * The widest way to any of some cells, or undefined when there is none. Of all ways as wide as that, or as
- * wide as is comfortable, the one with the fewest steps is shown.
+ * The widest way to any of some cells, or undefined when there is none; of all as wide as that the one with the
+ * fewest steps. `enough`: nobody goes round for a way wider than this, inches.
  */
-export function wayTo(ways: Ways, goal: Stands, comfortable: number): Way | undefined {
+export function wayTo(ways: Ways, goal: Stands, enough = Infinity): Way | undefined {
   const found = widthTo(ways, goal)
   if (!found) return undefined
-  const walker = Math.min(found.width, comfortable)
-  const ends = new Set(goal.cells.filter((_, i) => goal.needs[i]! <= walker * EIGHTHS))
+  const endsFor = (width: number) => new Set(goal.cells.filter((_, i) => goal.needs[i]! <= width * EIGHTHS))
+  const walk = (width: number) => shortestWalk(ways, ways.starts, endsFor(width), width)
   // Whoever is narrower stands nearer; where that is not to be, the way for the widest is shown.
-  const cells =
-    shortestWalk(ways, ways.starts, ends, walker) ??
-    shortestWalk(
-      ways,
-      ways.starts,
-      new Set(goal.cells.filter((_, i) => goal.needs[i]! <= found.width * EIGHTHS)),
-      found.width,
-    )!
-  // A squeeze is often as narrow all along: its middle is shown.
-  const free = (cell: number) => ways.wide[cell]!
-  const least = Math.min(...cells.map(free))
-  const narrow = cells.filter((cell) => free(cell) < least + EIGHTHS)
+  const cells = walk(Math.min(found.width, enough)) ?? walk(found.width)!
   const path = cells.map((cell) => cellCenter(ways, cell))
   return {
     width: found.width,
-    narrowest: cellCenter(ways, narrow[Math.floor(narrow.length / 2)]!),
+    narrowest: cellCenter(ways, narrowestOf(cells, ways.wide)),
     length: path.length - 1,
     path: turnsOf(path),
   }
+}
+
+/** A squeeze is often as narrow for some way: the middle of that stretch, around the narrowest cell. */
+function narrowestOf(cells: readonly number[], wide: Int16Array): number {
+  const free = cells.map((cell) => wide[cell]!)
+  const least = Math.min(...free)
+  const first = free.indexOf(least)
+  let last = first
+  while (last + 1 < free.length && free[last + 1]! < least + EIGHTHS / 2) last++
+  return cells[Math.floor((first + last) / 2)]!
 }
 
 /**

@@ -44,7 +44,7 @@ describe('layers over a plan', () => {
         fixture('tall-cabinet', [100, 57, 10, 37], {}, { id: 'b' }),
       ],
     })
-    const way = wayOf(floorOf(plan, 'parked'), 'toilet', 24)!
+    const way = wayOf(floorOf(plan, 'parked'), 'toilet')!
     expect(texts(renderToStaticMarkup(<WayLayer way={way} scale={2} system="us" />))).toEqual(['19 in'])
     expect(texts(renderToStaticMarkup(<WayLayer way={way} scale={2} system="metric" />))).toEqual(['48 cm'])
   })
@@ -67,7 +67,7 @@ describe('layers over a plan', () => {
     const aside = drawn([2, 60, 4, 30], 'rear')
     expect(aside.easy).toBe(0)
     expect(aside.svg).toContain('stroke-dasharray')
-    expect(drawn([100, 2, 40, 4], 'door', fixture('fridge', [110, 30, 28, 28])).svg).toContain('var(--h-colors-no)')
+    expect(drawn([100, 2, 40, 4], 'door', fixture('fridge', [110, 20, 28, 28])).svg).toContain('var(--h-colors-no)')
   })
 
   it('heat: narrow floor is hatched, not only colored', () => {
