@@ -1,7 +1,9 @@
 import type { OutsideItem, Plan } from '@hitchet/core/plan/plan'
 import type { Bounds } from '@hitchet/core/plan/shape'
 import { OUTSIDE_KINDS } from '@hitchet/core/readings/catalogue'
+import { takenInside } from '@hitchet/core/plan/takenInside'
 import { FittedText } from './FittedText'
+import { Outline } from './Outline'
 
 /** What is used from outside, when parked: the awning as its roller, an outside kitchen as its counter. */
 export function OutsideMarks({ plan, scale, labels }: { plan: Plan; scale: number; labels: boolean }) {
@@ -36,6 +38,17 @@ export function OutsideMarks({ plan, scale, labels }: { plan: Plan; scale: numbe
           </g>
         )
       })}
+    </g>
+  )
+}
+
+/** What an outside kitchen or a bay takes up inside, dashed: it is behind a cabinet's front. */
+export function TakenMarks({ plan, scale }: { plan: Plan; scale: number }) {
+  return (
+    <g fill="none" strokeDasharray={`${5 / scale} ${4 / scale}`} strokeWidth={1.1 / scale}>
+      {takenInside(plan).map(({ id, shape }) => (
+        <Outline key={id} shape={shape} />
+      ))}
     </g>
   )
 }

@@ -10,7 +10,7 @@ import { BerthLabel, BerthMark, Sleepers } from './BerthMark'
 import { FittedText } from './FittedText'
 import { FixtureMark } from './FixtureMark'
 import { heightFor, type Frame } from './frame'
-import { OutsideMarks } from './OutsideMarks'
+import { OutsideMarks, TakenMarks } from './OutsideMarks'
 import { Outline } from './Outline'
 import { Box, CanvasBay, DoorMark, InsideWalls, SlideBay, SlideThreshold, WindowMark } from './Shell'
 
@@ -125,6 +125,11 @@ export function PlanStrip({
             berths={berths.filter(({ slide }) => !slide)}
           />
         </g>
+        {labels && (
+          <g data-layer="taken inside">
+            <TakenMarks plan={plan} scale={scale} />
+          </g>
+        )}
         <g data-layer="openings">
           {plan.doors.map((door) => (
             <DoorMark key={door.id} plan={plan} door={door} time={time} />

@@ -4,6 +4,7 @@ import { convexParts } from './convex'
 import { EIGHTHS, widenNarrows } from './narrows'
 import { bounds, type Bounds, type Point, type Shape } from './shape'
 import { shellAt } from './shell'
+import { takenInside } from './takenInside'
 import { doorSwings } from './swings'
 import { bodiesAt, floorAt, type TimeOfDay } from './times'
 
@@ -55,6 +56,7 @@ export function clearanceAt(
   const bodies = bodiesAt(plan, time, made)
   const things = [
     ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]).map(({ shape }) => shape),
+    ...takenInside(plan).map(({ shape }) => shape),
     ...plan.walls.map(wallShape),
     ...doorSwings(plan, time, made, bodies).map(({ leaf, clear }) => behindLeaf(leaf.pin, leaf.edge, clear)),
     ...besides,

@@ -5,7 +5,9 @@ import { facesOf, TOWARDS } from './facing'
 import { wallShape } from './overlap'
 import type { Plan } from './plan'
 import { bounds, corners, type Point, type Shape } from './shape'
-import { bodiesAt, inside, type Body, type TimeOfDay } from './times'
+import { shellAt } from './shell'
+import { takenInside } from './takenInside'
+import { bodiesAt, type Body, type TimeOfDay } from './times'
 
 /** Room around something one stands or sits at, inches. */
 export interface Elbow {
@@ -30,7 +32,7 @@ export function toiletRoom(plan: Plan, time: TimeOfDay = 'parked'): Elbow[] {
   const bodies = bodiesAt(plan, time)
   return bodies
     .filter(({ fixture }) => fixture?.kind === 'toilet')
-    .map((body) => roomAt(plan, bodies, body, ELBOWS, 'at its middle'))
+    .map((body) => roomAt(plan, time, bodies, body, ELBOWS, 'at its middle'))
 }
 
 /** Room to stand at each bath sink. */
@@ -38,7 +40,7 @@ export function vanityRoom(plan: Plan, time: TimeOfDay = 'parked'): Elbow[] {
   const bodies = bodiesAt(plan, time)
   return bodies
     .filter(({ fixture }) => fixture?.kind === 'vanity')
-    .map((body) => roomAt(plan, bodies, body, BUMPS, 'in front'))
+    .map((body) => roomAt(plan, time, bodies, body, BUMPS, 'in front'))
 }
 
 /** The largest circle one can turn in on each shower's floor: its diameter. */
@@ -93,35 +95,61 @@ function depth(shape: Shape, point: Point): number {
   return holds(shape, point) ? near : -near
 }
 
+/** What ends the room at the middle of a toilet's seat to either side, by id. */
+export function besideToilet(plan: Plan, id: string): { towards: Point; by: string }[] {
+  const bodies = bodiesAt(plan, 'parked')
+  const body = bodies.find((one) => one.id === id)
+  if (!body) return []
+  const { middle, side } = standOf(plan, body)
+  const things = thingsAround(plan, 'parked', bodies, body, ELBOWS)
+  return [side, [-side[0], -side[1]] as Point].map((towards) => ({ towards, by: look(things, middle, towards).by }))
+}
+
+/** The middle of what one uses, where it faces, and half its depth that way. */
+function standOf(plan: Plan, { shape, fixture }: Body) {
+  const box = bounds(shape)
+  const faces = TOWARDS[facesOf(plan, fixture!, box)]
+  const middle: Point = [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2]
+  const half = faces[0] ? (box.x1 - box.x0) / 2 : (box.y1 - box.y0) / 2
+  const side: Point = [faces[1], faces[0]]
+  return { box, faces, middle, half, side }
+}
+
+/** All that can end a room at a height: things, what comes in from outside, walls, doors that are shut. */
+function thingsAround(
+  plan: Plan,
+  time: TimeOfDay,
+  bodies: readonly Body[],
+  own: Body,
+  band: readonly [number, number],
+): { id: string; shape: Shape }[] {
+  return [
+    ...bodies.filter(
+      (other) =>
+        other !== own &&
+        other.band[0] < band[1] &&
+        other.band[1] > band[0] &&
+        !(other.fixture && 'on' in FIXTURE_KINDS[other.fixture.kind]),
+    ),
+    ...takenInside(plan),
+    ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
+    ...shellAt(plan, time),
+    ...shutDoors(plan),
+  ]
+}
+
 function roomAt(
   plan: Plan,
+  time: TimeOfDay,
   bodies: readonly Body[],
   body: Body,
   band: readonly [number, number],
   across: 'at its middle' | 'in front',
 ): Elbow {
-  const box = bounds(body.shape)
-  const faces = TOWARDS[facesOf(plan, body.fixture!, box)]
-  const [middle, half]: [Point, number] = [
-    [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2],
-    Math.abs(faces[0]) ? (box.x1 - box.x0) / 2 : (box.y1 - box.y0) / 2,
-  ]
-  const side: Point = [faces[1], faces[0]]
+  const { box, faces, middle, half, side } = standOf(plan, body)
   const hip = Math.max(0, Math.min(HIP, (faces[0] ? box.y1 - box.y0 : box.x1 - box.x0) / 2 - 1.5))
-  const things = [
-    ...bodies
-      .filter(
-        (other) =>
-          other !== body &&
-          other.band[0] < band[1] &&
-          other.band[1] > band[0] &&
-          !(other.fixture && 'on' in FIXTURE_KINDS[other.fixture.kind]),
-      )
-      .map(({ shape }) => shape),
-    ...plan.walls.map(wallShape),
-    ...shutDoors(plan),
-  ]
-  const free = (from: Point, towards: Point) => look(plan, things, from, towards)
+  const things = thingsAround(plan, time, bodies, body, band)
+  const free = (from: Point, towards: Point) => look(things, from, towards).far
   const front = (shift: number): Point => [
     middle[0] + faces[0] * (half + 0.1) + side[0] * shift,
     middle[1] + faces[1] * (half + 0.1) + side[1] * shift,
@@ -138,13 +166,22 @@ function roomAt(
 }
 
 /** Who sits there has shut the door: every inside doorway is a wall then, a curtain too. */
-const shutDoors = (plan: Plan): Shape[] =>
-  plan.doors.filter(({ kind }) => !DOOR_KINDS[kind].outer).map((door) => wallShape({ ...door, thickness: SHUT }))
+const shutDoors = (plan: Plan): { id: string; shape: Shape }[] =>
+  plan.doors
+    .filter(({ kind }) => !DOOR_KINDS[kind].outer)
+    .map((door) => ({ id: door.id, shape: wallShape({ ...door, thickness: SHUT }) }))
 
-/** How far one can look from a point in a direction before something, or the outer wall, is in the way; inches. */
-function look(plan: Plan, things: readonly Shape[], from: Point, [dx, dy]: Point): number {
-  const { x0, y0, x1, y1 } = inside(plan)
-  const wall = dx > 0 ? x1 - from[0] : dx < 0 ? from[0] - x0 : dy > 0 ? y1 - from[1] : from[1] - y0
+/** How far one can look from a point in a direction before something is in the way, inches, and what that is. */
+function look(
+  things: readonly { id: string; shape: Shape }[],
+  from: Point,
+  [dx, dy]: Point,
+): { far: number; by: string } {
   const to: Point = [from[0] + dx * FAR, from[1] + dy * FAR]
-  return things.reduce((least, shape) => Math.min(least, (entersAt(shape, from, to) ?? 1) * FAR), Math.max(0, wall))
+  let nearest = { far: FAR, by: '' }
+  for (const { id, shape } of things) {
+    const share = entersAt(shape, from, to)
+    if (share !== undefined && share * FAR < nearest.far) nearest = { far: share * FAR, by: id }
+  }
+  return nearest
 }

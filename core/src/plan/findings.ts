@@ -2,6 +2,7 @@ import { listed, says, type Phrase } from '../quantity/phrase'
 import { inches } from '../quantity/quantity'
 import { waysOut } from './exits'
 import { capital, nameOnPlan } from './naming'
+import { measuredApart, type MeasuredApart } from './measuredApart'
 import { overlapsAt } from './overlap'
 import type { Plan } from './plan'
 import { floorOf, reachOf } from './reach'
@@ -16,12 +17,14 @@ import type { WayRules } from './wayRules'
 
 /** Something about a drawing that is not right, or has to be looked at. */
 export interface Finding {
-  kind: 'overlap' | 'outside' | 'unreachable' | 'no way out' | 'clash'
+  kind: 'overlap' | 'outside' | 'unreachable' | 'no way out' | 'clash' | 'measured'
   /** `wrong`: cannot be so. `look`: can be so, and somebody will mind. */
   weight: 'wrong' | 'look'
   ids: string[]
   says: Phrase
   at: Point
+  /** What was measured and is drawn otherwise. */
+  apart?: MeasuredApart
   /** Leaves as they then stand, to be drawn. */
   leaves?: Clash['leaves']
 }
@@ -36,17 +39,24 @@ export function findingsAt(plan: Plan, time: TimeOfDay, made: readonly string[],
     ...clashing(plan, time, made),
     ...sliding(plan, time, made),
     ...leftOpen(plan, time, made, ways),
+    ...(time === 'parked' ? drawnOtherwise(plan) : []),
   ]
 }
 
 function standing(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
-  return overlapsAt(plan, time, made).map(({ a, b, inches: deep, at }) => ({
-    kind: 'overlap',
-    weight: 'wrong',
-    ids: [a, b],
-    at,
-    says: says`${capital(nameOnPlan(plan, a))} stands in ${nameOnPlan(plan, b)} by ${inches(deep)}.`,
-  }))
+  return overlapsAt(plan, time, made).map(({ a, b, inches: deep, at }) => {
+    const [one, other] = [capital(nameOnPlan(plan, a)), nameOnPlan(plan, b)]
+    const isOutside = plan.outside.some(({ id }) => id === b)
+    return {
+      kind: 'overlap',
+      weight: 'wrong',
+      ids: [a, b],
+      at,
+      says: isOutside
+        ? says`${one} stands where ${other} comes in, by ${inches(deep)}.`
+        : says`${one} stands in ${other} by ${inches(deep)}.`,
+    }
+  })
 }
 
 function outside(plan: Plan): Finding[] {
@@ -133,5 +143,16 @@ function leftOpen(plan: Plan, time: TimeOfDay, made: readonly string[], ways: Wa
     at: tip(one.swing.leaf, one.swing.degrees),
     leaves: [drawn(one.swing.leaf, one.swing.degrees)],
     says: standingOpenWords(plan, one, floor.places),
+  }))
+}
+
+function drawnOtherwise(plan: Plan): Finding[] {
+  return measuredApart(plan).map((apart) => ({
+    kind: 'measured',
+    weight: 'look',
+    ids: [apart.id],
+    at: apart.at,
+    apart,
+    says: apart.says,
   }))
 }

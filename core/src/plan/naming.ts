@@ -1,4 +1,4 @@
-import { DOOR_KINDS, FIXTURE_KINDS } from '../readings/catalogue'
+import { DOOR_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS } from '../readings/catalogue'
 import { distanceTo } from './distance'
 import { outerWall } from './facing'
 import { SIDES, type Plan, type Side } from './plan'
@@ -20,6 +20,9 @@ export function nameOnPlan(plan: Plan, id: string): string {
       : `the ${DOOR_KINDS[door.kind].outer ? small(DOOR_KINDS[door.kind].name) : id.replaceAll('-', ' ')}`
   const window = plan.windows.find((one) => one.id === id)
   if (window) return windowName(plan, window)
+  const outside = plan.outside.find((one) => one.id === id)
+  if (outside) return `the ${small(OUTSIDE_KINDS[outside.kind].name)}`
+  if (plan.slides.some((slide) => slide.id === id)) return 'the end of the slide'
   return id.replaceAll('-', ' ')
 }
 

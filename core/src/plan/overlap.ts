@@ -2,6 +2,7 @@ import { FIXTURE_KINDS } from '../readings/catalogue'
 import { convexParts, shared } from './convex'
 import type { Plan, Wall } from './plan'
 import { bounds, type Point, type Shape } from './shape'
+import { hasHollow, takenInside } from './takenInside'
 import { bodiesAt, TAPE, type Body, type TimeOfDay } from './times'
 
 /** Two things in one place: how deep, in inches, the shorter way out, and where, in the middle of what they share. */
@@ -18,12 +19,27 @@ const TOUCH = TAPE
 /** What stands in something else at a time of day; a sink in its counter does not count. */
 export function overlapsAt(plan: Plan, time: TimeOfDay, made: readonly string[] = []): Overlap[] {
   const walls = plan.walls.map((wall): Body => ({ id: wall.id, shape: wallShape(wall), band: [0, 120] }))
-  const bodies = [...bodiesAt(plan, time, made), ...walls]
-  return bodies.flatMap((a, i) =>
-    bodies.slice(i + 1).flatMap((b) => {
-      if (!bandsMeet(a, b) || standsOn(a, b) || standsOn(b, a) || (!a.fixture && !a.berth)) return []
-      const deepest = deepestOverlap(a.shape, b.shape)
-      return deepest && deepest.inches > TOUCH ? [{ a: a.id, b: b.id, ...deepest }] : []
+  const standing = bodiesAt(plan, time, made)
+  const bodies = [...standing, ...walls]
+  return [
+    ...withinTaken(plan, standing),
+    ...bodies.flatMap((a, i) =>
+      bodies.slice(i + 1).flatMap((b) => {
+        if (!bandsMeet(a, b) || standsOn(a, b) || standsOn(b, a) || (!a.fixture && !a.berth)) return []
+        const deepest = deepestOverlap(a.shape, b.shape)
+        return deepest && deepest.inches > TOUCH ? [{ a: a.id, b: b.id, ...deepest }] : []
+      }),
+    ),
+  ]
+}
+
+/** Where an outside kitchen or a bay comes in, no toilet, tub or refrigerator stands. */
+function withinTaken(plan: Plan, bodies: readonly Body[]): Overlap[] {
+  return takenInside(plan).flatMap((taken) =>
+    bodies.flatMap((body) => {
+      if (hasHollow(body) || !bandsMeet(body, taken)) return []
+      const deepest = deepestOverlap(body.shape, taken.shape)
+      return deepest && deepest.inches > TOUCH ? [{ a: body.id, b: taken.id, ...deepest }] : []
     }),
   )
 }
@@ -83,7 +99,7 @@ const middle = (points: readonly Point[]): Point => [
   points.reduce((sum, [, y]) => sum + y, 0) / points.length,
 ]
 
-function bandsMeet(a: Body, b: Body): boolean {
+function bandsMeet(a: Pick<Body, 'band'>, b: Pick<Body, 'band'>): boolean {
   return a.band[0] < b.band[1] && b.band[0] < a.band[1]
 }
 
@@ -92,6 +108,8 @@ function standsOn(upper: Body, lower: Body): boolean {
   const kind = upper.fixture && FIXTURE_KINDS[upper.fixture.kind]
   const under = lower.fixture?.kind
   if (upper.fixture?.kind === 'oven' && under === 'cooktop') return true
+  // A water heater stands in the base of a cabinet, a bench or a bed.
+  if (upper.fixture?.kind === 'water-heater' && hasHollow(lower)) return true
   return !!kind && 'on' in kind && (under === 'counter' || under === 'island')
 }
 

@@ -6,6 +6,7 @@ import { atArm, standsAt, tallCells, together, type Stands } from './stands'
 import type { Plan } from './plan'
 import { shellAt } from './shell'
 import type { Point, Shape } from './shape'
+import { takenInside } from './takenInside'
 import { bodiesAt, type Body, type TimeOfDay } from './times'
 import { cellCenter, wayTo, widestTo, widestWays, type Way, type Ways } from './ways'
 
@@ -113,6 +114,7 @@ export function squeezedBetween(
   const things: { id: string; shape: Shape }[] = [
     ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]),
     ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
+    ...takenInside(plan),
     ...shellAt(plan, time),
   ]
   const byDistance = things

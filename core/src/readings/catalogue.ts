@@ -346,6 +346,7 @@ export const OUTSIDE_KINDS = {
       burners: reads.count('Burners'),
       griddle: reads.yesNo('Griddle'),
       sink: reads.yesNo('Sink'),
+      depth: within(reads.length('Depth into the trailer', 'Outer wall to the back of its cabinet'), [2, 100], [8, 40]),
     },
   },
   'pass-through': {
@@ -360,6 +361,7 @@ export const OUTSIDE_KINDS = {
     reads: {
       doorWidth: within(reads.length('Door width'), [2, 300], [6, 110]),
       doorHeight: within(reads.length('Door height'), [2, 300], [6, 110]),
+      depth: within(reads.length('Depth into the trailer', 'Outer wall to the back of the bay'), [2, 110], [8, 100]),
     },
   },
   hookups: { name: 'Water hookups', reads: {} },

@@ -22,7 +22,7 @@ export function WayLayer({
 }) {
   const line = `M${way.path.map((point) => point.join(' ')).join('L')}`
   const [x, y] = way.narrowest
-  const text = formatQuantity(inches(Math.round(way.width)), system)
+  const text = formatQuantity(inches(Math.floor(way.width)), system)
   const size = 11.5 / scale
   const wide = (text.length * 0.5 * 11.5 + 10) / scale
   return (

@@ -2,8 +2,9 @@
 
 import { Box, Grid, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import type { ToMeasure } from '@hitchet/core/match/tapeList'
+import { measuredApart } from '@hitchet/core/plan/measuredApart'
 import { agrees, listed } from '@hitchet/core/quantity/phrase'
 import { best } from '@hitchet/core/readings/reading'
 import { thingAt } from '@hitchet/core/trailer/things'
@@ -34,6 +35,7 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
     if (current?.spec) ask({ label: current.name, take: setSent })
   }, [current, ask])
   const frame = frameFor([trailer.plan])
+  const apart = useMemo(() => measuredApart(trailer.plan), [trailer.plan])
   const waited = list.filter(({ households }) => households.length)
   return (
     <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 580px' }} gap="6" alignItems="start">
@@ -47,6 +49,18 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
         <Text role="status" fontSize="14px" color="fits" fontWeight="600" minH="21px">
           {last && `Written down: ${last}.`}
         </Text>
+        {apart.length > 0 && (
+          <Box as="section" aria-label="Drawn otherwise than measured" fontSize="14px" mb="2">
+            <Text fontWeight="600">
+              Drawn otherwise than measured; the measured figure counts. Put it right under Draw.
+            </Text>
+            {apart.map(({ id, reading, says }) => (
+              <Text key={`${id} ${reading}`} color="tight">
+                <Said phrase={says} />
+              </Text>
+            ))}
+          </Box>
+        )}
         <Box as="ol" listStyleType="none">
           {list.map(({ key, name, spec, unnoted, doubt, households }) => (
             <Box as="li" key={key} borderTopWidth="1px" borderColor="hair">

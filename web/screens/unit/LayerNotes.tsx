@@ -198,7 +198,9 @@ const NOTES: Record<Layer, Notes> = {
   ),
   faults: ({ analysis }) =>
     analysis.findings.length === 0 ? (
-      <Text>Nothing stands in anything else, everything can be reached, every door opens.</Text>
+      <Text>
+        Nothing stands in anything else, everything can be reached, every door opens, all is drawn as measured.
+      </Text>
     ) : (
       <List numbered>
         {analysis.findings.map((finding, i) => (

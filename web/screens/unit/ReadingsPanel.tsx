@@ -3,9 +3,11 @@
 import { Box, Heading, HStack, NativeSelect, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState, type ReactNode } from 'react'
+import { measuredApart } from '@hitchet/core/plan/measuredApart'
 import { best, contradicting, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
 import { thingsOf } from '@hitchet/core/trailer/things'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
+import { Said } from '../../look/measures'
 import { ReadingSource, ReadingValue } from './ReadingValue'
 import { TakeReading } from './TakeReading'
 
@@ -24,6 +26,7 @@ export function ReadingsPanel({
 }) {
   const router = useRouter()
   const things = useMemo(() => thingsOf(trailer), [trailer])
+  const apart = useMemo(() => measuredApart(trailer.plan), [trailer.plan])
   const [taking, setTaking] = useState<string>()
   const thing = things.find(({ id, path }) => id === chosen || path === chosen) ?? things[0]!
   const keys = Object.entries(thing.specs)
@@ -64,6 +67,13 @@ export function ReadingsPanel({
               readings={thing.readings?.[key]}
               onTake={() => setTaking(taking === path ? undefined : path)}
             >
+              {apart
+                .filter(({ list, id, reading }) => `plan.${list}.${id}.${reading}` === path)
+                .map(({ says }) => (
+                  <Text key={path} color="tight" fontSize="13px">
+                    <Said phrase={says} />
+                  </Text>
+                ))}
               {taking === path && (
                 <TakeReading
                   stock={trailer.stock}

@@ -312,7 +312,7 @@ function DrawingBoard({
             onPut={move}
             onEnd={() => (setGuides([]), setDragging(false))}
           />
-          <ThreeTimes plan={plan} made={made} findings={findings} shown={time} onShow={setTime} />
+          <ThreeTimes plan={plan} made={made} findings={findings} shown={time} onShow={setTime} onRedraw={change} />
           <BayPanel plan={plan} onChange={(to) => change(to)} />
         </Box>
       </Grid>

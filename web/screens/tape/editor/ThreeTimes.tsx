@@ -1,6 +1,7 @@
 'use client'
 
-import { Box, Flex, Text } from '@chakra-ui/react'
+import { Box, Button, Flex, Text } from '@chakra-ui/react'
+import { asMeasured } from '@hitchet/core/editing/asMeasured'
 import type { Finding } from '@hitchet/core/plan/findings'
 import type { Plan } from '@hitchet/core/plan/plan'
 import { TIMES, type TimeOfDay } from '@hitchet/core/plan/times'
@@ -20,12 +21,15 @@ export function ThreeTimes({
   findings,
   shown,
   onShow,
+  onRedraw,
 }: {
   plan: Plan
   made: string[]
   findings: Partial<Record<TimeOfDay, Finding[]>>
   shown: TimeOfDay
   onShow(time: TimeOfDay): void
+  /** The plan as it was measured. */
+  onRedraw(plan: Plan): void
 }) {
   const frame = frameFor([plan])
   const scale = Math.min(1.2, WIDE / (frame.before + frame.after))
@@ -74,9 +78,9 @@ export function ThreeTimes({
               />
               <Box asChild pl="5" fontSize="13px" lineHeight="1.45" maxH="112px" overflowY="auto">
                 <ol style={{ listStyle: 'decimal' }} tabIndex={0}>
-                  {found?.map(({ says, weight }, i) => (
+                  {found?.map(({ says, weight, apart }, i) => (
                     <li key={i} style={{ color: weight === 'wrong' ? 'var(--h-colors-no)' : undefined }}>
-                      <Said phrase={says} />
+                      <Said phrase={says} /> {apart && <AsMeasured plan={plan} apart={apart} onRedraw={onRedraw} />}
                     </li>
                   ))}
                 </ol>
@@ -87,4 +91,21 @@ export function ThreeTimes({
       })}
     </Flex>
   )
+}
+
+function AsMeasured({
+  plan,
+  apart,
+  onRedraw,
+}: {
+  plan: Plan
+  apart: NonNullable<Finding['apart']>
+  onRedraw(plan: Plan): void
+}) {
+  const redrawn = asMeasured(plan, apart)
+  return redrawn ? (
+    <Button size="2xs" variant="outline" minH="24px" onClick={() => onRedraw(redrawn.plan)}>
+      {redrawn.does === 'move the wall' ? 'Move the wall' : 'Draw it so'}
+    </Button>
+  ) : null
 }

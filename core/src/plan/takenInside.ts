@@ -1,0 +1,63 @@
+import type { FixtureKind } from '../readings/catalogue'
+import { figure } from '../readings/reading'
+import { inside, type Body } from './times'
+import type { OutsideItem, Plan } from './plan'
+import type { Shape } from './shape'
+
+/** What something that is used from outside takes up inside, behind its wall. */
+export interface TakenInside {
+  id: string
+  shape: Shape
+  /** Height above the floor from and to, inches. */
+  band: readonly [number, number]
+}
+
+/** An outside kitchen whose depth nobody measured goes in about so far, and so high (common practice), inches. */
+const KITCHEN = { depth: 20, band: [0, 40] as const }
+/** A bay is as high as a bed's or a bench's base (common practice), inches. */
+const BAY = { band: [0, 20] as const }
+
+/** A cabinet, a counter's or a bench's base, a bed: what is hollow has room for it. */
+const HOLLOW = new Set<FixtureKind>([
+  'counter',
+  'island',
+  'cabinet',
+  'tall-cabinet',
+  'wardrobe',
+  'pantry',
+  'linen',
+  'nightstand',
+  'desk',
+  'booth',
+  'u-dinette',
+  'jackknife-sofa',
+  'tri-fold-sofa',
+  'air-sofa',
+  'futon',
+  'convertible-lounge',
+  'fireplace',
+])
+
+/** Outside kitchens, and bays whose depth was measured, as bodies inside. */
+export function takenInside(plan: Plan): TakenInside[] {
+  return plan.outside.flatMap((item): TakenInside[] => {
+    const measured = figure(item.readings, 'depth')
+    if (item.kind === 'outside-kitchen')
+      return [{ id: item.id, shape: behind(plan, item, measured ?? KITCHEN.depth), band: KITCHEN.band }]
+    return item.kind === 'bay' && measured !== undefined
+      ? [{ id: item.id, shape: behind(plan, item, measured), band: BAY.band }]
+      : []
+  })
+}
+
+/** Whether something has room for what is used from outside: a cabinet, or what is built into one, or a bed. */
+export const hasHollow = ({ fixture, berth, band }: Body): boolean =>
+  berth !== undefined || (fixture !== undefined && (HOLLOW.has(fixture.kind) || band[0] > 0))
+
+function behind(plan: Plan, { wall, start, length }: OutsideItem, depth: number): Shape {
+  const { x0, y0, x1, y1 } = inside(plan)
+  if (wall === 'off-door') return { rect: [start, y0, length, depth] }
+  if (wall === 'door') return { rect: [start, y1 - depth, length, depth] }
+  if (wall === 'front') return { rect: [x0, start, depth, length] }
+  return { rect: [x1 - depth, start, depth, length] }
+}
