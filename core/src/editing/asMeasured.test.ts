@@ -43,6 +43,13 @@ describe('what was measured and is drawn otherwise', () => {
     expect(lying(74)).toEqual([])
     expect(lying(80)).toEqual(['The mattress of the queen was measured 80 in long; drawn it is 76 in.'])
   })
+  it('a TV by its diagonal: 40 in across is 35 in wide', () => {
+    const tv = (wide: number) =>
+      emptyPlan({ fixtures: [fixture('tv', [60, 2, wide, 4], { diagonal: 40 }, { faces: 'door' })] })
+    expect(apart(tv(34))).toEqual([])
+    expect(apart(tv(12))).toEqual(['A TV of 40 in is about 35 in wide; drawn it is 12 in.'])
+    expect(asMeasured(tv(12), measuredApart(tv(12))[0]!)!.plan.fixtures[0]!.shape).toEqual({ rect: [60, 2, 35, 4] })
+  })
   it('a bay door wider than it is drawn', () => {
     const bay = (doorWidth: number) =>
       apart(

@@ -48,6 +48,7 @@ function axisOf(plan: Plan, one: Plan['fixtures'][number] | Plan['berths'][numbe
     const lengthwise = one.head === 'front' || one.head === 'rear'
     return lengthwise === (reading === 'mattressLength') ? 0 : 1
   }
+  if (reading === 'diagonal') return TOWARDS[facesOf(plan, one)][0] ? 1 : 0
   const longer = x1 - x0 === y1 - y0 ? (TOWARDS[facesOf(plan, one)][0] ? 1 : 0) : x1 - x0 > y1 - y0 ? 0 : 1
   return reading === 'length' ? longer : longer === 0 ? 1 : 0
 }
@@ -103,9 +104,7 @@ function shifted(plan: Plan, wall: Stretch, axis: 0 | 1, shift: number): Plan {
   }
   const move = ([x, y]: Point): Point => (axis === 0 ? [x + shift, y] : [x, y + shift])
   const endsThere = (point: Point, thickness: number): boolean =>
-    Math.abs(point[axis] - line) <= thick / 2 + thickness &&
-    point[other] >= low - GAP &&
-    point[other] <= high + GAP
+    Math.abs(point[axis] - line) <= thick / 2 + thickness && point[other] >= low - GAP && point[other] <= high + GAP
   const stretched = <T extends { from: Point; to: Point }>(one: T, thickness: number): T =>
     whole.has(one)
       ? { ...one, from: move(one.from), to: move(one.to) }

@@ -2,6 +2,7 @@ import { says, type Phrase } from '../quantity/phrase'
 import { inches } from '../quantity/quantity'
 import { figure } from '../readings/reading'
 import { toiletRoom } from './elbow'
+import { facesOf, TOWARDS } from './facing'
 import { capital, nameOnPlan, small } from './naming'
 import type { Plan } from './plan'
 import { bounds, middleOf, type Point, type Shape } from './shape'
@@ -20,6 +21,8 @@ export interface MeasuredApart {
 
 /** A tape and a drawing agree within this, inches. */
 const AGREE = 1
+/** A screen has a rim, and screens are drawn about as wide as they are, inches. */
+const RIM = 4
 /** A mattress may be this much less than its platform, and a door than its frame, inches (common practice). */
 const LESS = { mattress: 6, door: 4 }
 
@@ -28,7 +31,7 @@ const LESS = { mattress: 6, door: 4 }
  * what is drawn for them, doors to bays. The measured figure counts; the drawing has to be put right.
  */
 export function measuredApart(plan: Plan): MeasuredApart[] {
-  return [...toilets(plan), ...stalls(plan), ...mattresses(plan), ...bayDoors(plan)]
+  return [...toilets(plan), ...stalls(plan), ...mattresses(plan), ...screens(plan), ...bayDoors(plan)]
 }
 
 function toilets(plan: Plan): MeasuredApart[] {
@@ -73,6 +76,24 @@ function mattresses(plan: Plan): MeasuredApart[] {
       return [{ list: 'berths', id, reading, measured, drawn, says: words, at: middleOf(shape) }]
     })
   })
+}
+
+/** A screen is told by its diagonal: of 16 to 9 its width is 16 of the root of 16 squared and 9 squared. */
+function screens(plan: Plan): MeasuredApart[] {
+  return plan.fixtures
+    .filter(({ kind }) => kind === 'tv')
+    .flatMap((tv): MeasuredApart[] => {
+      const diagonal = figure(tv.readings, 'diagonal')
+      const { x0, y0, x1, y1 } = bounds(tv.shape)
+      const drawn = TOWARDS[facesOf(plan, tv)][0] ? y1 - y0 : x1 - x0
+      if (diagonal === undefined) return []
+      const measured = Math.round((diagonal * 16) / Math.hypot(16, 9))
+      if (Math.abs(measured - drawn) <= RIM) return []
+      const words = says`A TV of ${inches(diagonal)} is about ${inches(measured)} wide; drawn it is ${inches(drawn)}.`
+      return [
+        { list: 'fixtures', id: tv.id, reading: 'diagonal', measured, drawn, says: words, at: middleOf(tv.shape) },
+      ]
+    })
 }
 
 function bayDoors(plan: Plan): MeasuredApart[] {
