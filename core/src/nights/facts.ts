@@ -1,8 +1,9 @@
+import { bedSides } from '../plan/bedSides'
 import { OPPOSITE } from '../plan/facing'
 import { roomsFor } from '../plan/freeFloor'
 import { ofGeometry } from '../plan/geometry'
 import { nightWays } from '../plan/nightWays'
-import type { Berth, Plan, Room } from '../plan/plan'
+import type { Berth, Plan, Room, Side } from '../plan/plan'
 import { floorOf } from '../plan/reach'
 import { bounds } from '../plan/shape'
 import { apartFrom, nightsOf } from '../plan/together'
@@ -40,7 +41,7 @@ export interface BerthFact {
   room: string
   roomName: string
   closedBy: Room['closedBy']
-  /** Of two side by side the inner one climbs over the other. */
+  /** Of two side by side the inner one climbs over the other: from one long side only one lies down in it. */
   climbsOver: boolean
 }
 
@@ -55,8 +56,9 @@ export interface MadeNight {
 }
 
 export function nightFacts({ plan }: Trailer, { crib }: Pick<NightRules, 'crib'>, ways: WayRules): NightFacts {
+  const sides = ofGeometry(plan, ['bed sides', ways], () => sidesOnEveryNight(plan, ways))
   return {
-    berths: plan.berths.map((berth) => berthFact(plan, berth)),
+    berths: plan.berths.map((berth) => berthFact(plan, berth, sides[berth.id] ?? berth.access)),
     conversions: plan.conversions.map(({ id, name, minutes }) => ({
       id,
       name,
@@ -71,7 +73,8 @@ export function nightFacts({ plan }: Trailer, { crib }: Pick<NightRules, 'crib'>
 
 function berthFact(
   { rooms }: Plan,
-  { id, name, kind, shape, conversion, room, head, access, readings }: Berth,
+  { id, name, kind, shape, conversion, room, head, readings }: Berth,
+  open: readonly Side[],
 ): BerthFact {
   const { x0, x1, y0, y1 } = bounds(shape)
   const own = rooms.find((one) => one.id === room)!
@@ -94,12 +97,24 @@ function berthFact(
     room,
     roomName: own.name,
     closedBy: own.closedBy,
-    climbsOver: !access.includes(OPPOSITE[head]) && !along.every((side) => access.includes(side)),
+    climbsOver: !open.includes(OPPOSITE[head]) && !along.every((side) => open.includes(side)),
   }
 }
 
 /** With the head to the hitch or to the rear. */
 const lengthwise = (head: Berth['head']): boolean => head === 'front' || head === 'rear'
+
+/**
+ * From which sides one lies down in each berth, whatever else is made up while it is. A night on which one gets to no
+ * side of it tells nothing of its sides: that nobody gets there is for the ways to say.
+ */
+function sidesOnEveryNight(plan: Plan, rules: WayRules): Record<string, Side[]> {
+  const found: Record<string, Side[]> = {}
+  for (const made of nightsOf(plan))
+    for (const [berth, sides] of bedSides(floorOf(plan, 'night', made), rules))
+      if (sides.length) found[berth] = found[berth] ? found[berth].filter((side) => sides.includes(side)) : sides
+  return found
+}
 
 function madeNight(plan: Plan, made: string[], crib: NightRules['crib'], rules: WayRules): MadeNight {
   const floor = floorOf(plan, 'night', made)

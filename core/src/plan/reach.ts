@@ -20,6 +20,8 @@ export interface Floor {
   stands: Stands[]
   cells: number[][]
   clearance: Clearance
+  /** What one cannot reach over: 1 where something tall stands. */
+  tall: Uint8Array
 }
 
 /** Where a walk begins: at any entry door, or at any toilet. */
@@ -61,7 +63,7 @@ function layOut(plan: Plan, time: TimeOfDay, made: readonly string[]): Floor {
       : beside[i]!,
   )
   const cells = stands.map(atArm)
-  return { plan, time, bodies, places, stands, cells, clearance }
+  return { plan, time, bodies, places, stands, cells, clearance, tall }
 }
 
 /** What can be reached, and how narrow it gets on the way. */

@@ -203,6 +203,28 @@ export function shortestWalk(
   return undefined
 }
 
+/** The cells that somebody of a width gets to: 1 for each, breadth first. */
+export function walkable({ columns, rows, wide }: Clearance, starts: readonly number[], width: number): Uint8Array {
+  const reached = new Uint8Array(columns * rows)
+  const queue = new Int32Array(columns * rows)
+  let length = 0
+  const least = Math.max(1, Math.ceil(width * EIGHTHS))
+  for (const cell of starts) {
+    if (reached[cell] || wide[cell]! < least) continue
+    reached[cell] = 1
+    queue[length++] = cell
+  }
+  const steps = [-1, 1, -columns, columns]
+  for (let head = 0; head < length; head++)
+    for (const step of steps) {
+      const to = queue[head]! + step
+      if (reached[to] || wide[to]! < least) continue
+      reached[to] = 1
+      queue[length++] = to
+    }
+  return reached
+}
+
 export const cellCenter = ({ x0, y0, columns }: Pick<Clearance, 'x0' | 'y0' | 'columns'>, cell: number): Point => [
   x0 + (cell % columns) + 0.5,
   y0 + Math.floor(cell / columns) + 0.5,

@@ -28,7 +28,7 @@ describe('who would not be content with it every night', () => {
     return { verdict: answer.verdict, brief: answer.brief, words: answer.words }
   }
   const against = (given: Partial<Trailer['plan']['berths'][number]> = {}) =>
-    berth('bed', 60, 80, { name: 'Queen', ...given })
+    berth('bed', 60, 80, { name: 'Queen', shape: { rect: [10, 18, 80, 60] }, ...given })
 
   it.each([
     ['both up at night', { nightTrips: true }, { nightTrips: true }, 'tight'],
@@ -43,7 +43,11 @@ describe('who would not be content with it every night', () => {
     const of = household(couple(who(a), who(b)))
     expect(judge(unit({ berths: [against()] }), of).verdict).toBe(verdict)
     // Open on both sides nobody lies inside.
-    expect(judge(unit({ berths: [against({ access: ['door', 'off-door'] })] }), of).verdict).toBe('fits')
+    const open = against({ access: ['door', 'off-door'] })
+    expect(judge(unit({ berths: [open] }), of).verdict).toBe('fits')
+    // Said to be open on both sides, but there is no floor to lie down from on one: 10 in to a wall.
+    const walls = [{ id: 'w', from: [4, 89], to: [120, 89], thickness: 2 }] as Trailer['plan']['walls']
+    expect(judge(unit({ berths: [open], walls }), of).verdict).toBe(verdict)
   })
 
   it('the one who cannot climb lies outside', () =>
