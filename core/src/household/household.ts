@@ -33,7 +33,7 @@ export interface SureFigure {
   value: number
 }
 
-export const NEEDS = ['cpap', 'night trips', 'own room', 'crib', 'dog on the bed', 'work place'] as const
+export const NEEDS = ['cpap', 'night trips', 'own room', 'crib', 'dog on the bed', 'work place', 'wheelchair'] as const
 export const SEXES = ['female', 'male'] as const
 
 export interface Person {

@@ -109,17 +109,8 @@ export function startCells({ plan, places, cells }: Floor, start: Start): number
 }
 
 /** The two things a point lies between: the nearest, and the nearest of what stands across from it. */
-export function squeezedBetween(
-  { plan, bodies, time }: Pick<Floor, 'plan' | 'bodies' | 'time'>,
-  point: Point,
-): [string, string] {
-  const things: { id: string; shape: Shape }[] = [
-    ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]),
-    ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
-    ...takenInside(plan),
-    ...shellAt(plan, time),
-  ]
-  const byDistance = things
+export function squeezedBetween(floor: Pick<Floor, 'plan' | 'bodies' | 'time'>, point: Point): [string, string] {
+  const byDistance = bumpedInto(floor)
     .map(({ id, shape }) => ({ id, far: distanceTo(shape, point), at: nearestOn(shape, point) }))
     .sort((a, b) => a.far - b.far)
   const nearest = byDistance[0]!
@@ -130,3 +121,15 @@ export function squeezedBetween(
     )
   return [nearest.id, (across ?? byDistance[1] ?? nearest).id]
 }
+
+/** All that one bumps into: what stands, what comes in from outside, walls. */
+export const bumpedInto = ({
+  plan,
+  bodies,
+  time,
+}: Pick<Floor, 'plan' | 'bodies' | 'time'>): { id: string; shape: Shape }[] => [
+  ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]),
+  ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
+  ...takenInside(plan),
+  ...shellAt(plan, time),
+]

@@ -8,6 +8,8 @@ export interface WayRules {
   shoulder: number
   comfortable: number
   wheelchair: number
+  /** The circle it turns in. */
+  turns: number
   /** Something that stands or burns in the way out closes this far around it. */
   closes: number
   /** On the first step from the bed nothing is counted as in the way out. */
@@ -24,6 +26,7 @@ export const WAY_RULES: WayRules = {
   shoulder: 18, // shoulders straight, elbows in: most adults (common practice)
   comfortable: 24, // two pass by turning a little; carrying a bag; nobody goes round for a wider way
   wheelchair: 32, // clear width of a doorway for a wheelchair, 2010 ADA Standards 404.2.3 (from memory)
+  turns: 60, // turning space of a wheelchair, 2010 ADA Standards 304.3.1 (from memory)
   closes: 12, // half of a person's width to either side (common practice)
   firstStep: 24,
   fridgeOpens: 60, // shelves and drawers come out past it (common practice)

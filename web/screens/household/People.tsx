@@ -176,6 +176,7 @@ const NEED_WORDS: Record<(typeof NEEDS)[number], string> = {
   crib: 'A crib',
   'dog on the bed': 'The dog sleeps with them',
   'work place': 'Works on the road',
+  wheelchair: 'Uses a wheelchair',
 }
 
 function More({ index, people }: { index: number; people: { id: string; name: string }[] }) {

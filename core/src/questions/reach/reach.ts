@@ -8,6 +8,7 @@ import type { Use } from '../../plan/places'
 import { floorOf, reachOf, type Reached } from '../../plan/reach'
 import { shutWhileOpen } from '../../plan/standingOpen'
 import { nightsOf } from '../../plan/together'
+import { entryWidths, turningAt } from '../../plan/turning'
 import type { WayRules } from '../../plan/wayRules'
 import { following, listed, says, type Phrase } from '../../quantity/phrase'
 import { inches } from '../../quantity/quantity'
@@ -17,6 +18,9 @@ import { answerOf } from '../answer'
 import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
 import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
+import { everyNight } from '../../household/household'
+import type { Passage } from './passage'
+import { wheelchairReasons, type WheelchairFacts } from './wheelchair'
 import { storedFor, type Night } from '../../nights/night'
 
 /** How wide the widest way to each thing is, half inches; 0: there is none. */
@@ -33,18 +37,13 @@ export interface ReachFacts {
   leaves: { kind: string; degrees: number; words: Phrase }[]
   /** What inside doors keep one from while they stand open, parked, in words. */
   leftOpen: Phrase[]
-}
-
-export interface Passage {
-  id: string
-  name: string
-  use: Use
-  width: number
-  /** What the squeeze lies between, in words. */
-  between?: [string, string]
+  /** What a wheelchair asks of it, parked. */
+  wheelchair: WheelchairFacts
 }
 
 export interface ReachNeed {
+  /** Those in a wheelchair. */
+  wheelchairs: string[]
   roadAccess?: Stance
   rules: WayRules
 }
@@ -82,10 +81,17 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
     leaves: leavesOf(trailer.plan),
     unnoted: DAILY_ESSENTIALS.filter((one) => unexplained(trailer).includes(one)).map(toNote),
   }),
-  need: ({ stances }, _rules, { ways }) => ({ roadAccess: stances.roadAccess, rules: ways }),
+  need: (household, _rules, { ways }) => ({
+    roadAccess: household.stances.roadAccess,
+    rules: ways,
+    wheelchairs: everyNight(household)
+      .filter(({ needs }) => needs?.includes('wheelchair'))
+      .map(({ name }) => name),
+  }),
   judge: ({ facts, need, shared: { nights } }) =>
     answerOf([
       parkedReason(facts, need, nights.everyNight),
+      ...wheelchairReasons(facts.wheelchair, facts.parked, need.wheelchairs, need.rules),
       ...nightReasons(facts, need, nights.everyNight, 'no', ''),
       ...(nights.guestNight ? nightReasons(facts, need, nights.guestNight, 'tight', 'With guests ') : []),
       roadReason(facts, need),
@@ -108,6 +114,7 @@ function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'un
   const parked = floorOf(plan, 'parked')
   return {
     leftOpen: shutWhileOpen(parked, [], ways).map((one) => standingOpenWords(plan, one, parked.places)),
+    wheelchair: { entries: entryWidths(plan), turning: turningAt(parked, ways.wheelchair) },
     hasSlide: plan.slides.length > 0,
     hasToilet: plan.fixtures.some(({ kind }) => kind === 'toilet' || kind === 'wet-bath'),
     parked: reachOf(parked).filter(used).map(passage),
