@@ -6,7 +6,9 @@ import { DEFAULT_HOUSE_RULES } from '../../core/src/rules/houseRules'
 import { waysOut } from '../../core/src/plan/exits'
 import type { Clearance } from '../../core/src/plan/clearance'
 import { floorOf, reachOf } from '../../core/src/plan/reach'
+import type { Place } from '../../core/src/plan/places'
 import type { Plan } from '../../core/src/plan/plan'
+import { atArm } from '../../core/src/plan/stands'
 import { shortestWalk } from '../../core/src/plan/ways'
 import { moved } from '../../core/src/plan/shape'
 import { check } from '../../web/analysis/analyse'
@@ -80,15 +82,18 @@ function nudged(plan: Plan): Plan {
 
 let nudges = 0
 
+/** As "Within reach" asks it: what one uses by day, the beds at night. */
+const used = ({ use }: Place): boolean => use !== 'door' && use !== 'exit window'
+
 function answer(plan: Plan): void {
-  reachOf(floorOf(plan, 'parked'))
-  reachOf(floorOf(plan, 'road'))
+  reachOf(floorOf(plan, 'parked'), 'entry', used)
+  reachOf(floorOf(plan, 'road'), 'entry', used)
   const night = floorOf(
     plan,
     'night',
     plan.conversions.map(({ id }) => id),
   )
-  reachOf(night, 'toilet')
+  reachOf(night, 'toilet', ({ use }) => use === 'bed')
   waysOut(night, DEFAULT_HOUSE_RULES.ways)
 }
 
@@ -105,20 +110,21 @@ async function measured<T>(make: () => T, work: (made: T) => unknown) {
 
 /** The floor as the pathfinding package takes it: 1 where something stands; from the entry to the farthest cell. */
 function rasterOf(plan: Plan): { matrix: number[][]; from: [number, number]; to: [number, number] } {
-  const { clearance, cells, places } = floorOf(plan, 'parked')
+  const { clearance, standsOf, places } = floorOf(plan, 'parked')
   const { columns, rows, squared } = clearance
   const matrix = Array.from({ length: rows }, (_, row) =>
     Array.from({ length: columns }, (_, column) => (squared[row * columns + column]! > 0 ? 0 : 1)),
   )
   const place = (cell: number): [number, number] => [cell % columns, Math.floor(cell / columns)]
-  const from = cells[places.findIndex(({ use }) => use === 'door')]!.find((cell) => squared[cell]! > 0)!
+  const from = atArm(standsOf(places.find(({ use }) => use === 'door')!)).find((cell) => squared[cell]! > 0)!
   return { matrix, from: place(from), to: place(farthest(clearance, from)) }
 }
 
 /** The cell that takes the most steps to get to: the last that a breadth-first walk comes to. */
 function farthest(clearance: Clearance, from: number): number {
   let last = from
-  shortestWalk(clearance, [from], { has: (cell) => ((last = cell), false) }, 1)
+  const nowhere = new Uint8Array(clearance.wide.length)
+  shortestWalk(clearance, [from], nowhere, 1, (cell) => ((last = cell), false))
   return last
 }
 

@@ -33,7 +33,9 @@ export function bedSides(floor: Floor, { sideways }: WayRules): Map<string, Side
             side === 'door' || side === 'off-door'
               ? (cell: number) => cell % clearance.columns
               : (cell: number) => Math.floor(cell / clearance.columns)
-          const stretch = new Set(cells.filter((cell, i) => reached[cell] && needs[i]! <= most).map(along))
+          const stretch = new Set<number>()
+          for (let i = 0; i < cells.length; i++)
+            if (reached[cells[i]!] && needs[i]! <= most) stretch.add(along(cells[i]!))
           return stretch.size >= SEAT
         }),
       ]),

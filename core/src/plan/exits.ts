@@ -6,6 +6,7 @@ import type { Door, Plan } from './plan'
 import type { Floor } from './reach'
 import { wallShape } from './overlap'
 import { middleOf, type Point, type Shape } from './shape'
+import { atArm } from './stands'
 import type { WayRules } from './wayRules'
 import { cellCenter, shortestWalk } from './ways'
 
@@ -31,12 +32,13 @@ export interface WaysOut {
  * be told apart is ours: the program asks for a look, it does not certify.
  */
 export function waysOut(floor: Floor, rules: WayRules): WaysOut[] {
-  const { places, cells } = floor
-  const outs = places.flatMap((place, i) =>
-    place.use === 'door' || place.use === 'exit window' ? [{ place, cells: cells[i]! }] : [],
+  const { places, standsOf } = floor
+  const outs = places.flatMap((place) =>
+    place.use === 'door' || place.use === 'exit window' ? [{ place, cells: atArm(standsOf(place)) }] : [],
   )
-  return places.flatMap((berth, i): WaysOut[] => {
+  return places.flatMap((berth): WaysOut[] => {
     if (berth.use !== 'bed') return []
+    const beside = atArm(standsOf(berth))
     const direct = outs.filter(
       ({ place }) =>
         place.use === 'exit window' &&
@@ -45,27 +47,25 @@ export function waysOut(floor: Floor, rules: WayRules): WaysOut[] {
     )
     if (direct.length > 1) return [{ berth: berth.id, by: direct.map(({ place }) => place.id) }]
     const others = outs.filter((out) => !direct.includes(out))
-    const first = walk(floor, cells[i]!, others, rules)
+    const first = walk(floor, beside, others, rules)
     if (!first) {
       const [only] = direct
       return [{ berth: berth.id, by: only ? [only.place.id] : [], blocked: 'berth' }]
     }
     if (direct.length === 1) return [{ berth: berth.id, by: [direct[0]!.place.id, first.out] }]
     // The nearest way first; where none lies apart from it, the way to each other door and window.
-    for (const one of [first, ...longer(floor, cells[i]!, others, first.out, rules)]) {
+    for (const one of [first, ...longer(floor, beside, others, first.out, rules)]) {
       const shut = closedBeside(floor, one.path, rules)
       const second = walk(
         floor,
-        cells[i]!,
+        beside,
         others.filter(({ place }) => place.id !== one.out),
         rules,
         (cell) => shut[cell] === 1,
       )
       if (second) return [{ berth: berth.id, by: [one.out, second.out] }]
     }
-    return [
-      { berth: berth.id, by: [first.out], blocked: sharedDoor(floor, cells[i]!, others, first, rules) ?? 'berth' },
-    ]
+    return [{ berth: berth.id, by: [first.out], blocked: sharedDoor(floor, beside, others, first, rules) ?? 'berth' }]
   })
 }
 
@@ -88,10 +88,13 @@ function walk(
   { sideways }: WayRules,
   shut?: (cell: number) => boolean,
 ): Walk | undefined {
-  const byOut = new Map<number, string>()
-  for (const { place, cells } of outs) for (const cell of cells) if (!byOut.has(cell)) byOut.set(cell, place.id)
-  const path = byOut.size ? shortestWalk(clearance, from, byOut, sideways, shut) : undefined
-  return path && { path, out: byOut.get(path.at(-1)!)! }
+  if (outs.length === 0) return undefined
+  const byOut = new Uint8Array(clearance.wide.length)
+  outs.forEach(({ cells }, i) => {
+    for (const cell of cells) if (byOut[cell] === 0) byOut[cell] = i + 1
+  })
+  const path = shortestWalk(clearance, from, byOut, sideways, shut)
+  return path && { path, out: outs[byOut[path.at(-1)!]! - 1]!.place.id }
 }
 
 /** One by one the walks to the ways out that are not the nearest. */

@@ -20,6 +20,8 @@ const WIDE = 44
 const NEAR = 0.8
 /** A cell that only joins two spots of the middle lies one farther off. */
 const NEXT = 1.3
+/** As near to the middle as this is on it, inches. */
+const MIDDLE = 0.01
 /** So many times the middle between two things is looked for anew. */
 const ROUNDS = 3
 /** What a drawing means to be an inch, is one: rounding is no eighth. */
@@ -37,85 +39,123 @@ const HAIR = 0.02
  */
 export function widenNarrows(floor: Floor, things: readonly Shape[]): void {
   const { x0, y0, columns, rows, squared, wide } = floor
-  const outlines = things.map((shape): Outline => ({ shape, ...bounds(shape) }))
-  const crest = new Uint8Array(squared.length)
-  for (let cell = columns; cell < squared.length - columns; cell++) {
+  const outlines = things.map((shape): Outline => {
+    const { x0: left, y0: top, x1: right, y1: bottom } = bounds(shape)
+    return { x0: left, y0: top, x1: right, y1: bottom, polygon: 'polygon' in shape ? shape : undefined }
+  })
+  const cells = columns * rows
+  const [crest, middle] = listsFor(cells)
+  let count = 0
+  const widest = (WIDE / 2) ** 2
+  for (let cell = columns; cell < cells - columns; cell++) {
     const own = squared[cell]!
-    if (own === 0 || own > (WIDE / 2) ** 2) continue
+    if (own === 0 || own > widest) continue
+    const left = squared[cell - 1]!
+    const right = squared[cell + 1]!
+    const above = squared[cell - columns]!
+    const below = squared[cell + columns]!
     if (
-      isCrest(own, squared[cell - 1]!, squared[cell + 1]!) ||
-      isCrest(own, squared[cell - columns]!, squared[cell + columns]!)
-    )
+      (own >= left && own >= right && (own > left || own > right)) ||
+      (own >= above && own >= below && (own > above || own > below))
+    ) {
       crest[cell] = 1
-  }
-  for (let row = 1; row < rows - 1; row++) {
-    // Of all things those that this row comes near to.
-    const y = y0 + row + 0.5
-    const beside = outlines.filter(({ y0: top, y1: bottom }) => top - y < WIDE / 2 + 2 && y - bottom < WIDE / 2 + 2)
-    for (let cell = row * columns + 1; cell < (row + 1) * columns - 1; cell++) {
-      // Where the middle runs aslant, the cells that join one spot of it to the next belong to it.
-      const joins =
-        squared[cell]! > 0 &&
-        crest[cell - 1]! + crest[cell + 1]! > 0 &&
-        crest[cell - columns]! + crest[cell + columns]! > 0
-      if (!crest[cell] && !joins) continue
-      const exact = widestNear(
-        x0 + (cell % columns) + 0.5,
-        y,
-        Math.sqrt(squared[cell]!) + 2,
-        crest[cell] ? NEAR : NEXT,
-        beside,
-      )
-      const eighths = Math.floor(2 * EIGHTHS * exact + HAIR)
-      if (eighths > wide[cell]!) wide[cell] = eighths
+      middle[count++] = cell
     }
   }
+  // Where the middle runs aslant, the cells that join one spot of it to the next belong to it.
+  const spots = count
+  for (let i = 0; i < spots; i++)
+    for (let step = -1; step <= 1; step += 2) {
+      const cell = middle[i]! + step
+      if (crest[cell] !== 0 || squared[cell]! === 0) continue
+      if (crest[cell - columns] !== 1 && crest[cell + columns] !== 1) continue
+      crest[cell] = 2
+      middle[count++] = cell
+    }
+  const byRow: Outline[][] = []
+  for (let i = 0; i < count; i++) {
+    const cell = middle[i]!
+    const row = Math.floor(cell / columns)
+    const y = y0 + row + 0.5
+    // Of all things those that this row comes near to.
+    const beside = (byRow[row] ??= outlines.filter(
+      ({ y0: top, y1: bottom }) => top - y < WIDE / 2 + 2 && y - bottom < WIDE / 2 + 2,
+    ))
+    const x = x0 + (cell - row * columns) + 0.5
+    const exact = widestNear(x, y, Math.sqrt(squared[cell]!) + 2, crest[cell] === 1 ? NEAR : NEXT, beside)
+    const eighths = Math.floor(2 * EIGHTHS * exact + HAIR)
+    if (eighths > wide[cell]!) wide[cell] = eighths
+  }
+  for (let i = 0; i < count; i++) crest[middle[i]!] = 0
 }
 
-/** No nearer to what is in the way than its two neighbors, and farther than one of them. */
-const isCrest = (own: number, one: number, other: number): boolean =>
-  own >= one && own >= other && (own > one || own > other)
+/** Arrays as long as floors are, used within one look and never after; `crest` is left empty. */
+let lists: [crest: Uint8Array, middle: Int32Array] = [new Uint8Array(0), new Int32Array(0)]
+
+function listsFor(cells: number): typeof lists {
+  if (lists[0].length < cells) lists = [new Uint8Array(cells), new Int32Array(2 * cells)]
+  return lists
+}
 
 interface Outline extends Bounds {
-  shape: Shape
+  /** Absent: it fills its bounds. */
+  polygon?: Shape
 }
 
-/** How far from all things the best spot within a cell is, inches. */
+/**
+ * How far from all things the best spot within a cell is, inches. Asked for thousands of cells: nothing is made anew in
+ * here.
+ */
 function widestNear(mx: number, my: number, far: number, off: number, things: readonly Outline[]): number {
   let count = 0
   for (const one of things)
     if (one.x0 - mx < far && mx - one.x1 < far && one.y0 - my < far && my - one.y1 < far) near[count++] = one
-  let [x, y, best] = [mx, my, 0]
+  let x = mx
+  let y = my
+  let best = 0
   for (let round = 0; round < ROUNDS; round++) {
     // The nearest point, and the nearest of those that lie across from it.
-    let [least, fx, fy] = [Infinity, 0, 0]
+    let least = Infinity
+    let fx = 0
+    let fy = 0
     for (let i = 0; i < count; i++) {
       const one = near[i]!
-      let [nx, ny] = [x < one.x0 ? one.x0 : x > one.x1 ? one.x1 : x, y < one.y0 ? one.y0 : y > one.y1 ? one.y1 : y]
-      if ('polygon' in one.shape) [nx, ny] = nearestOn(one.shape, [x, y])
-      ;[xs[i], ys[i]] = [nx - x, ny - y]
-      const apart = (nx - x) * (nx - x) + (ny - y) * (ny - y)
-      if (apart < least) [least, fx, fy] = [apart, nx - x, ny - y]
+      let dx = x < one.x0 ? one.x0 - x : x > one.x1 ? one.x1 - x : 0
+      let dy = y < one.y0 ? one.y0 - y : y > one.y1 ? one.y1 - y : 0
+      if (one.polygon) {
+        const on = nearestOn(one.polygon, [x, y])
+        dx = on[0] - x
+        dy = on[1] - y
+      }
+      xs[i] = dx
+      ys[i] = dy
+      const apart = dx * dx + dy * dy
+      squares[i] = apart
+      if (apart < least) {
+        least = apart
+        fx = dx
+        fy = dy
+      }
     }
     const free = Math.sqrt(least)
     if (free > best) best = free
     if (free === 0 || least === Infinity) return best
     let across = Infinity
-    for (let i = 0; i < count; i++) {
-      const apart = xs[i]! * xs[i]! + ys[i]! * ys[i]!
-      if (xs[i]! * fx + ys[i]! * fy < 0 && apart < across) across = apart
-    }
+    for (let i = 0; i < count; i++) if (squares[i]! < across && xs[i]! * fx + ys[i]! * fy < 0) across = squares[i]!
     if (across === Infinity) return best
     // Straight away from the nearest, until what stands across is as near: not along the way.
-    const step = (Math.sqrt(across) - free) / 2 / free
-    const toX = Math.max(mx - off, Math.min(mx + off, x - fx * step))
-    const toY = Math.max(my - off, Math.min(my + off, y - fy * step))
-    ;[x, y] = [toX, toY]
+    const aside = (Math.sqrt(across) - free) / 2
+    if (aside < MIDDLE) return best
+    const step = aside / free
+    x = Math.max(mx - off, Math.min(mx + off, x - fx * step))
+    y = Math.max(my - off, Math.min(my + off, y - fy * step))
   }
   return best
 }
 
-/** Lists used within one look and never after. */
+/** Lists used within one look and never after; a plan holds fewer things than this, all lists together. */
+const MOST = 4096
 const near: Outline[] = []
-const xs: number[] = []
-const ys: number[] = []
+const xs = new Float64Array(MOST)
+const ys = new Float64Array(MOST)
+const squares = new Float64Array(MOST)

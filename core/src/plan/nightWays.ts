@@ -24,19 +24,16 @@ const STRIDE = 3
  */
 export function nightWays(floor: Floor, { comfortable, beside }: WayRules): NightWay[] {
   const ways = widestWays(floor.clearance, startCells(floor, 'toilet'))
-  const beds = floor.places.flatMap((place, i) => (place.use === 'bed' ? [{ place, stands: floor.stands[i]! }] : []))
-  return beds.flatMap(({ place, stands }) => {
-    const way = wayTo(ways, stands, comfortable)
+  const beds = floor.places.filter(({ use }) => use === 'bed')
+  return beds.flatMap((place) => {
+    const way = wayTo(ways, floor.standsOf(place), comfortable)
     if (!way) return []
     const steps = stepsAlong(way.path)
     // The way ends at one's own bed: what lies beside both is left, not passed.
     const before = steps.slice(0, Math.max(1, steps.length - Math.ceil((2 * beside) / STRIDE)))
     const passes = beds
-      .filter(
-        (other) =>
-          other.place !== place && before.some((point) => distanceTo(other.place.shape, point) <= beside + CELL),
-      )
-      .map((other) => other.place.id)
+      .filter((other) => other !== place && before.some((point) => distanceTo(other.shape, point) <= beside + CELL))
+      .map((other) => other.id)
     return [{ berth: place.id, length: way.length, passes, path: way.path }]
   })
 }

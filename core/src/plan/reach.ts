@@ -16,9 +16,8 @@ export interface Floor {
   time: TimeOfDay
   bodies: Body[]
   places: Place[]
-  /** For each place, in the same order, where one stands to use it; and of those the cells within an arm. */
-  stands: Stands[]
-  cells: number[][]
+  /** Where one stands to use a place of it: looked for when it is first asked for. */
+  standsOf(place: Place): Stands
   clearance: Clearance
   /** What one cannot reach over: 1 where something tall stands. */
   tall: Uint8Array
@@ -55,21 +54,28 @@ function layOut(plan: Plan, time: TimeOfDay, made: readonly string[]): Floor {
   const places = placesAt(plan, time, made, bodies)
   const clearance = clearanceAt(plan, time, made)
   const tall = tallCells(clearance, tallThings(plan, bodies))
-  const beside = places.map((place) => standsAt(clearance, place, tall))
+  const known = new Map<Place, Stands>()
+  const beside = (place: Place): Stands => {
+    const stands = known.get(place) ?? standsAt(clearance, place, tall)
+    known.set(place, stands)
+    return stands
+  }
   // Out of a window over a bed one climbs from wherever one gets into the bed.
-  const stands = places.map((place, i) =>
+  const standsOf = (place: Place): Stands =>
     place.use === 'exit window'
-      ? together(beside[i]!, ...places.flatMap((other, k) => (climbedOver(place, other) ? [beside[k]!] : [])))
-      : beside[i]!,
-  )
-  const cells = stands.map(atArm)
-  return { plan, time, bodies, places, stands, cells, clearance, tall }
+      ? together(beside(place), ...places.filter((other) => climbedOver(place, other)).map(beside))
+      : beside(place)
+  return { plan, time, bodies, places, standsOf, clearance, tall }
 }
 
-/** What can be reached, and how narrow it gets on the way. */
-export function reachOf(floor: Floor, start: Start = 'entry'): Reached[] {
-  const { places, stands } = floor
-  const found = widestTo(floor.clearance, startCells(floor, start), stands)
+/** What can be reached, and how narrow it gets on the way; of all places, or of some. */
+export function reachOf(
+  floor: Floor,
+  start: Start = 'entry',
+  wanted: (place: Place) => boolean = () => true,
+): Reached[] {
+  const places = floor.places.filter(wanted)
+  const found = widestTo(floor.clearance, startCells(floor, start), places.map(floor.standsOf))
   // Most ways share a squeeze or two.
   const known = new Map<number, [string, string]>()
   const between = (cell: number): [string, string] => {
@@ -85,8 +91,8 @@ export function reachOf(floor: Floor, start: Start = 'entry'): Reached[] {
 
 /** The widest way itself, to be drawn: as narrow as is told where it is told, and nowhere narrower. */
 export function wayOf(floor: Floor, id: string, start: Start = 'entry'): Way | undefined {
-  const at = floor.places.findIndex((place) => place.id === id)
-  return at < 0 ? undefined : wayTo(waysFrom(floor, start), floor.stands[at]!)
+  const place = floor.places.find((one) => one.id === id)
+  return place && wayTo(waysFrom(floor, start), floor.standsOf(place))
 }
 
 const searched = new WeakMap<Floor, Map<Start, Ways>>()
@@ -100,12 +106,12 @@ function waysFrom(floor: Floor, start: Start): Ways {
   return ways
 }
 
-export function startCells({ plan, places, cells }: Floor, start: Start): number[] {
+export function startCells({ plan, places, standsOf }: Floor, start: Start): number[] {
   const isStart = ({ id, use }: Place) =>
     start === 'toilet'
       ? use === 'toilet' || plan.fixtures.some((one) => one.id === id && one.kind === 'wet-bath')
       : plan.doors.some((door) => door.id === id && door.kind === 'entry')
-  return places.flatMap((place, i) => (isStart(place) ? cells[i]! : []))
+  return places.flatMap((place) => (isStart(place) ? atArm(standsOf(place)) : []))
 }
 
 /** The two things a point lies between: the nearest, and the nearest of what stands across from it. */

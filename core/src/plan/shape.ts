@@ -50,6 +50,10 @@ export const meets = (a: Bounds, b: Bounds, apart = 0): boolean =>
   a.x0 < b.x1 + apart && b.x0 - apart < a.x1 && a.y0 < b.y1 + apart && b.y0 - apart < a.y1
 
 export function bounds(shape: Shape): Bounds {
+  if ('rect' in shape) {
+    const [x, y, alongX, alongY] = shape.rect
+    return { x0: x, y0: y, x1: x + alongX, y1: y + alongY }
+  }
   const points = corners(shape)
   const xs = points.map(([x]) => x)
   const ys = points.map(([, y]) => y)

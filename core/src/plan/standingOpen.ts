@@ -36,10 +36,11 @@ const AT_DOOR = 6
  *       bedroom
  */
 export function shutWhileOpen(floor: Floor, made: readonly string[], { sideways }: WayRules): StandingOpen[] {
-  const { plan, time, bodies, places, stands, clearance } = floor
+  const { plan, time, bodies, places, standsOf, clearance } = floor
   const swings = doorSwings(plan, time, made, bodies)
   if (swings.length === 0) return []
   const starts = startCells(floor, 'entry')
+  const stands = places.map(standsOf)
   const reached = (on: Clearance) => widestTo(on, starts, stands).map((way) => (way?.width ?? 0) >= sideways)
   const before = reached(clearance)
   return swings.flatMap((swing): StandingOpen[] => {

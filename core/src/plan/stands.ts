@@ -1,5 +1,6 @@
 import { eachCellIn, EIGHTHS, fill, type Clearance } from './clearance'
 import { CLIMB, type Place } from './places'
+import type { Front } from './fronts'
 import { bounds, type Bounds, type Shape } from './shape'
 
 /**
@@ -8,8 +9,8 @@ import { bounds, type Bounds, type Shape } from './shape'
  */
 export interface Stands {
   /** Cells of the floor, and for each the least width with which one still reaches from there, eighths of an inch. */
-  cells: number[]
-  needs: number[]
+  cells: ArrayLike<number>
+  needs: ArrayLike<number>
 }
 
 /** From the middle of someone standing sideways to the thing in hand, inches: half an arm (common practice). */
@@ -34,66 +35,90 @@ export function tallCells({ x0, y0, columns, rows }: Clearance, tall: readonly S
 
 /** Where one stands before a thing, on the floor behind a door, or under a window that is climbed through. */
 export function standsAt(clearance: Clearance, place: Place, tall: Uint8Array): Stands {
-  if (place.use === 'door') return within(clearance, place, DOORSTEP, tall)
-  if (place.use === 'exit window') return within(clearance, place, CLIMB, tall)
-  const { x0, y0, columns, rows, squared } = clearance
-  const stands: Stands = { cells: [], needs: [] }
-  for (const { a, b, way } of place.fronts) {
-    const long = Math.hypot(b[0] - a[0], b[1] - a[1])
-    const [ux, uy] = [(b[0] - a[0]) / long, (b[1] - a[1]) / long]
-    for (let s = 0.5 - ASIDE; s < long + ASIDE; s++) {
-      const aside = s < 0 ? -s : s > long ? s - long : 0
-      let over = false
-      let [x, y] = [a[0] + ux * s + way[0] / 2 - x0, a[1] + uy * s + way[1] / 2 - y0]
-      // Straight out from the edge, until something tall stands there, or too far to reach over what is low.
-      for (let t = 0.5; t <= FARTHEST; t++, x += way[0], y += way[1]) {
-        if (x < 0 || y < 0 || x >= columns || y >= rows) break
-        const cell = Math.floor(y) * columns + Math.floor(x)
-        if (squared[cell]! === 0) {
-          if (t < EDGE) continue
-          if (tall[cell]) break
-          over = true
-          continue
-        }
-        const far = aside ? Math.sqrt(t * t + aside * aside) : t
-        if (over && far > ARM) break
-        stands.cells.push(cell)
-        stands.needs.push(far > FOREARM ? Math.ceil(2 * EIGHTHS * (far - FOREARM)) : 0)
+  found = 0
+  if (place.use === 'door') within(clearance, place, DOORSTEP, tall)
+  else if (place.use === 'exit window') within(clearance, place, CLIMB, tall)
+  else for (const front of place.fronts) before(clearance, front, tall)
+  return taken()
+}
+
+/** Straight out from every inch of an edge, until something tall stands there, or too far to reach over what is low. */
+function before({ x0, y0, columns, rows, wide }: Clearance, { a, b, way }: Front, tall: Uint8Array): void {
+  const long = Math.hypot(b[0] - a[0], b[1] - a[1])
+  const [ux, uy] = [(b[0] - a[0]) / long, (b[1] - a[1]) / long]
+  // Straight along the raster every step goes on by as many cells; aslant it is looked up.
+  const straight = Math.abs(way[0]) === 1 || Math.abs(way[1]) === 1
+  const step = way[0] + way[1] * columns
+  for (let s = 0.5 - ASIDE; s < long + ASIDE; s++) {
+    const aside = s < 0 ? -s : s > long ? s - long : 0
+    let over = false
+    let [x, y] = [a[0] + ux * s + way[0] / 2 - x0, a[1] + uy * s + way[1] / 2 - y0]
+    let cell = Math.floor(y) * columns + Math.floor(x)
+    for (let t = 0.5; t <= FARTHEST; t++, x += way[0], y += way[1], cell += step) {
+      if (x < 0 || y < 0 || x >= columns || y >= rows) break
+      if (!straight) cell = Math.floor(y) * columns + Math.floor(x)
+      const free = wide[cell]!
+      if (free === 0) {
+        if (t < EDGE) continue
+        if (tall[cell]) break
+        over = true
+        continue
       }
+      const far = aside ? Math.sqrt(t * t + aside * aside) : t
+      if (over && far > ARM) break
+      const need = far > FOREARM ? Math.ceil(2 * EIGHTHS * (far - FOREARM)) : 0
+      // Nobody as wide as that stands there.
+      if (need <= free) add(cell, need)
     }
   }
-  return stands
 }
+
+/** Lists used within one look and never after: they grow to the longest there was. */
+let cellsFound = new Int32Array(8192)
+let needsFound = new Int16Array(8192)
+let found = 0
+
+function add(cell: number, need: number): void {
+  if (found === cellsFound.length) {
+    const [cells, needs] = [cellsFound, needsFound]
+    ;[cellsFound, needsFound] = [new Int32Array(2 * found), new Int16Array(2 * found)]
+    cellsFound.set(cells)
+    needsFound.set(needs)
+  }
+  cellsFound[found] = cell
+  needsFound[found++] = need
+}
+
+const taken = (): Stands => ({ cells: cellsFound.slice(0, found), needs: needsFound.slice(0, found) })
 
 /** Wherever any of them is. */
 export function together(first: Stands, ...others: Stands[]): Stands {
   if (others.length === 0) return first
-  return {
-    cells: first.cells.concat(...others.map(({ cells }) => cells)),
-    needs: first.needs.concat(...others.map(({ needs }) => needs)),
-  }
+  found = 0
+  for (const { cells, needs } of [first, ...others]) for (let i = 0; i < cells.length; i++) add(cells[i]!, needs[i]!)
+  return taken()
 }
 
 /** Those cells from which whoever goes sideways uses it. */
-export const atArm = ({ cells, needs }: Stands): number[] =>
-  cells.filter((_, i) => needs[i]! <= 2 * EIGHTHS * (ARM - FOREARM))
+export function atArm({ cells, needs }: Stands): number[] {
+  const near: number[] = []
+  for (let i = 0; i < cells.length; i++) if (needs[i]! <= 2 * EIGHTHS * (ARM - FOREARM)) near.push(cells[i]!)
+  return near
+}
 
 /**
  * The free cells within so many inches of an opening, with nothing tall between; before a door no wider than its
  * opening: one comes in through it, not along the wall.
  */
-function within(clearance: Clearance, { shape, use }: Place, arm: number, tall: Uint8Array): Stands {
+function within(clearance: Clearance, { shape, use }: Place, arm: number, tall: Uint8Array): void {
   const box = bounds(shape)
-  const stands: Stands = { cells: [], needs: [] }
   eachCellIn(clearance, zoneOf(box, use === 'door', arm), (cell, x, y) => {
     if (clearance.squared[cell] === 0) return
     const [nx, ny] = [Math.max(box.x0, Math.min(box.x1, x)), Math.max(box.y0, Math.min(box.y1, y))]
     const far = Math.hypot(x - nx, y - ny)
     if (far > arm || hidden(clearance, tall, x, y, nx, ny, far)) return
-    stands.cells.push(cell)
-    stands.needs.push(0)
+    add(cell, 0)
   })
-  return stands
 }
 
 function zoneOf({ x0, y0, x1, y1 }: Bounds, isDoor: boolean, arm: number): Bounds {

@@ -29,7 +29,8 @@ export interface Way {
  * Source of the order of settling: Dijkstra's algorithm with minimum in place of sum (Pollack, "The
  * maximum capacity through a network", Operations Research 8, 1960).
  */
-export const widestWays = (clearance: Clearance, from: readonly number[]): Ways => search(clearance, from, () => false)
+export const widestWays = (clearance: Clearance, from: readonly number[]): Ways =>
+  search(clearance, from, newWays(clearance.wide.length), () => false)
 
 /**
  * The width of the widest way to each of some goals, inches, with the narrowest cell on it; undefined where
@@ -42,9 +43,8 @@ export function widestTo(
   goals: readonly Stands[],
 ): ({ width: number; squeeze: number } | undefined)[] {
   // Cells of several goals are chained: `next` holds for each mark the one before it on the same cell.
-  const mark = new Int32Array(clearance.squared.length)
   const marks = 1 + goals.reduce((sum, { cells }) => sum + cells.length, 0)
-  const [next, goalOf, needOf] = [new Int32Array(marks), new Int32Array(marks), new Int32Array(marks)]
+  const [mark, next, goalOf, needOf] = marksFor(clearance.wide.length, marks)
   let last = 0
   goals.forEach(({ cells, needs }, goal) => {
     for (let i = 0; i < cells.length; i++) {
@@ -57,7 +57,7 @@ export function widestTo(
   })
   const met: (number | undefined)[] = goals.map(() => undefined)
   let open = goals.length
-  const { widest, squeeze } = search(clearance, from, (cell, width) => {
+  const { widest, squeeze } = search(clearance, from, scratchWays(clearance.wide.length), (cell, width) => {
     for (let at = mark[cell]!; at > 0; at = next[at]!) {
       if (met[goalOf[at]!] !== undefined || needOf[at]! > width) continue
       met[goalOf[at]!] = cell
@@ -74,12 +74,11 @@ export function widestTo(
 function search(
   clearance: Clearance,
   from: readonly number[],
+  { widest, squeeze }: Pick<Ways, 'widest' | 'squeeze'>,
   settled: (cell: number, width: number) => boolean,
 ): Ways {
   const { columns, rows, wide } = clearance
   const cells = columns * rows
-  const widest = new Int16Array(cells)
-  const squeeze = new Int32Array(cells)
   const starts = from.filter((cell) => wide[cell]! > 0)
   let most = 0
   for (const cell of starts) most = Math.max(most, wide[cell]!)
@@ -129,12 +128,52 @@ function scratch(length: number): [Int32Array, Int32Array] {
   return lists
 }
 
+const newWays = (cells: number): Pick<Ways, 'widest' | 'squeeze'> => ({
+  widest: new Int16Array(cells),
+  squeeze: new Int32Array(cells),
+})
+
+/** Arrays as long as floors are, used within one search and never after. */
+let kept = { ...newWays(0), mark: new Int32Array(0), cameFrom: new Int32Array(0), queue: new Int32Array(0) }
+let goalMarks = [new Int32Array(0), new Int32Array(0), new Int16Array(0)] as const
+
+function keptFor(cells: number): typeof kept {
+  if (kept.mark.length < cells)
+    kept = {
+      ...newWays(cells),
+      mark: new Int32Array(cells),
+      cameFrom: new Int32Array(cells),
+      queue: new Int32Array(cells),
+    }
+  return kept
+}
+
+function scratchWays(cells: number): Pick<Ways, 'widest' | 'squeeze'> {
+  const { widest, squeeze } = keptFor(cells)
+  widest.fill(0, 0, cells)
+  return { widest, squeeze }
+}
+
+function walked(cells: number): [cameFrom: Int32Array, queue: Int32Array] {
+  const { cameFrom, queue } = keptFor(cells)
+  cameFrom.fill(-1, 0, cells)
+  return [cameFrom, queue]
+}
+
+function marksFor(cells: number, marks: number): readonly [Int32Array, Int32Array, Int32Array, Int16Array] {
+  const { mark } = keptFor(cells)
+  mark.fill(0, 0, cells)
+  if (goalMarks[0].length < marks) goalMarks = [new Int32Array(marks), new Int32Array(marks), new Int16Array(marks)]
+  return [mark, ...goalMarks]
+}
+
 /** The width of the widest way to a goal, inches, and the narrowest cell on it; undefined when none leads there. */
 function widthTo({ widest, squeeze }: Ways, { cells, needs }: Stands): { width: number; squeeze: number } | undefined {
   let best = -1
-  cells.forEach((cell, i) => {
+  for (let i = 0; i < cells.length; i++) {
+    const cell = cells[i]!
     if (widest[cell]! > 0 && widest[cell]! >= needs[i]! && (best < 0 || widest[cell]! > widest[best]!)) best = cell
-  })
+  }
   return best < 0 ? undefined : { width: widest[best]! / EIGHTHS, squeeze: squeeze[best]! }
 }
 
@@ -145,7 +184,11 @@ function widthTo({ widest, squeeze }: Ways, { cells, needs }: Stands): { width: 
 export function wayTo(ways: Ways, goal: Stands, enough = Infinity): Way | undefined {
   const found = widthTo(ways, goal)
   if (!found) return undefined
-  const endsFor = (width: number) => new Set(goal.cells.filter((_, i) => goal.needs[i]! <= width * EIGHTHS))
+  const endsFor = (width: number): Uint8Array => {
+    const ends = new Uint8Array(ways.wide.length)
+    for (let i = 0; i < goal.cells.length; i++) if (goal.needs[i]! <= width * EIGHTHS) ends[goal.cells[i]!] = 1
+    return ends
+  }
   const walk = (width: number) => shortestWalk(ways, ways.starts, endsFor(width), width)
   // Whoever is narrower stands nearer; where that is not to be, the way for the widest is shown.
   const cells = walk(Math.min(found.width, enough)) ?? walk(found.width)!
@@ -175,13 +218,11 @@ function narrowestOf(cells: readonly number[], wide: Int16Array): number {
 export function shortestWalk(
   { columns, rows, wide }: Clearance,
   starts: readonly number[],
-  goals: { has(cell: number): boolean },
+  goals: Uint8Array,
   width: number,
   shut?: (cell: number) => boolean,
 ): number[] | undefined {
-  const cells = columns * rows
-  const cameFrom = new Int32Array(cells).fill(-1)
-  const queue = new Int32Array(cells)
+  const [cameFrom, queue] = walked(columns * rows)
   let length = 0
   const least = Math.max(1, Math.ceil(width * EIGHTHS))
   for (const cell of starts) {
@@ -192,7 +233,7 @@ export function shortestWalk(
   const steps = [-1, 1, -columns, columns]
   for (let head = 0; head < length; head++) {
     const cell = queue[head]!
-    if (goals.has(cell)) return backFrom(cell, cameFrom)
+    if (goals[cell]) return backFrom(cell, cameFrom)
     for (let i = 0; i < 4; i++) {
       const to = cell + steps[i]!
       if (cameFrom[to] !== -1 || wide[to]! < least || shut?.(to)) continue

@@ -8,6 +8,7 @@ import type { Use } from '../../plan/places'
 import { floorOf, reachOf, type Reached } from '../../plan/reach'
 import { shutWhileOpen } from '../../plan/standingOpen'
 import { nightsOf } from '../../plan/together'
+import type { Place } from '../../plan/places'
 import { entryWidths, turningAt } from '../../plan/turning'
 import type { WayRules } from '../../plan/wayRules'
 import { following, listed, says, type Phrase } from '../../quantity/phrase'
@@ -110,20 +111,18 @@ function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'un
     width: Math.floor(2 * width) / 2,
     ...(between && { between: [nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])] }),
   })
-  const used = ({ place: { use } }: Reached) => use !== 'door' && use !== 'exit window'
+  const used = ({ use }: Place) => use !== 'door' && use !== 'exit window'
   const parked = floorOf(plan, 'parked')
   return {
     leftOpen: shutWhileOpen(parked, [], ways).map((one) => standingOpenWords(plan, one, parked.places)),
     wheelchair: { entries: entryWidths(plan), turning: turningAt(parked, ways.wheelchair) },
     hasSlide: plan.slides.length > 0,
     hasToilet: plan.fixtures.some(({ kind }) => kind === 'toilet' || kind === 'wet-bath'),
-    parked: reachOf(parked).filter(used).map(passage),
-    road: reachOf(floorOf(plan, 'road')).filter(used).map(passage),
+    parked: reachOf(parked, 'entry', used).map(passage),
+    road: reachOf(floorOf(plan, 'road'), 'entry', used).map(passage),
     nights: nightsOf(plan).map((made) => ({
       made,
-      toBerths: reachOf(floorOf(plan, 'night', made), 'toilet')
-        .filter(({ place }) => place.use === 'bed')
-        .map(passage),
+      toBerths: reachOf(floorOf(plan, 'night', made), 'toilet', ({ use }) => use === 'bed').map(passage),
     })),
   }
 }
