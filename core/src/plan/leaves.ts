@@ -1,5 +1,6 @@
 import { DOOR_KINDS, type FixtureKind } from '../readings/catalogue'
 import { figure, word } from '../readings/reading'
+import { apart } from './distance'
 import { facesOf, outerWall, TOWARDS } from './facing'
 import { frontOf, frontsOf, type Front } from './fronts'
 import type { Door, Plan, Side } from './plan'
@@ -137,15 +138,19 @@ function part({ a, b, way }: Front, share: number): Front {
   return { a: at((1 - share) / 2), b: at((1 + share) / 2), way }
 }
 
-export const leafLength = ({ pin, edge }: Leaf): number => Math.hypot(edge[0] - pin[0], edge[1] - pin[1])
+export const leafLength = ({ pin, edge }: Leaf): number => apart(pin, edge)
 
 /** Where a leaf ends when it is so far open. */
 export const tip = (leaf: Leaf, degrees: number): Point => onLeaf(leaf, degrees, leafLength(leaf))
 
+/** Leaves are tried degree by degree. */
+const COSINES = Array.from({ length: 91 }, (_, degrees) => Math.cos((degrees * Math.PI) / 180))
+
 /** A point of the leaf, so many inches from its pin, at so many degrees. */
 export function onLeaf({ pin, edge, way }: Leaf, degrees: number, far: number): Point {
-  const long = Math.hypot(edge[0] - pin[0], edge[1] - pin[1]) || 1
-  const [c, s] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)]
+  const long = apart(pin, edge) || 1
+  const c = COSINES[degrees] ?? Math.cos((degrees * Math.PI) / 180)
+  const s = COSINES[90 - degrees] ?? Math.sin((degrees * Math.PI) / 180)
   return [
     pin[0] + (((edge[0] - pin[0]) / long) * c + way[0] * s) * far,
     pin[1] + (((edge[1] - pin[1]) / long) * c + way[1] * s) * far,

@@ -1,8 +1,8 @@
 import { distanceTo } from './distance'
-import { startCells, type Floor } from './reach'
+import { waysFrom, type Floor } from './reach'
 import type { Point } from './shape'
 import type { WayRules } from './wayRules'
-import { wayTo, widestWays } from './ways'
+import { wayTo } from './ways'
 
 /** How one gets from a berth to the nearest toilet in the dark, inches. */
 export interface NightWay {
@@ -23,7 +23,7 @@ const STRIDE = 3
  * is not passed.
  */
 export function nightWays(floor: Floor, { comfortable, beside }: WayRules): NightWay[] {
-  const ways = widestWays(floor.clearance, startCells(floor, 'toilet'))
+  const ways = waysFrom(floor, 'toilet')
   const beds = floor.places.filter(({ use }) => use === 'bed')
   return beds.flatMap((place) => {
     const way = wayTo(ways, floor.standsOf(place), comfortable)

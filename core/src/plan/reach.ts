@@ -8,7 +8,7 @@ import { shellAt } from './shell'
 import type { Point, Shape } from './shape'
 import { takenInside } from './takenInside'
 import { bodiesAt, type Body, type TimeOfDay } from './times'
-import { cellCenter, wayTo, widestTo, widestWays, type Way, type Ways } from './ways'
+import { cellCenter, wayTo, widestTo, widestWays, widthTo, type Way, type Ways } from './ways'
 
 /** The floor at a time of day with everything one walks to, from the entry doors on. */
 export interface Floor {
@@ -75,7 +75,12 @@ export function reachOf(
   wanted: (place: Place) => boolean = () => true,
 ): Reached[] {
   const places = floor.places.filter(wanted)
-  const found = widestTo(floor.clearance, startCells(floor, start), places.map(floor.standsOf))
+  // Where all of the floor has been searched already, that is known.
+  const ways = searched.get(floor)?.get(start)
+  const stands = places.map(floor.standsOf)
+  const found = ways
+    ? stands.map((one) => widthTo(ways, one))
+    : widestTo(floor.clearance, startCells(floor, start), stands)
   // Most ways share a squeeze or two.
   const known = new Map<number, [string, string]>()
   const between = (cell: number): [string, string] => {
@@ -97,8 +102,8 @@ export function wayOf(floor: Floor, id: string, start: Start = 'entry'): Way | u
 
 const searched = new WeakMap<Floor, Map<Start, Ways>>()
 
-/** Searched once for all ways that are drawn on a floor. */
-function waysFrom(floor: Floor, start: Start): Ways {
+/** All ways on a floor, searched once. */
+export function waysFrom(floor: Floor, start: Start): Ways {
   const known = searched.get(floor) ?? new Map<Start, Ways>()
   searched.set(floor, known)
   const ways = known.get(start) ?? widestWays(floor.clearance, startCells(floor, start))

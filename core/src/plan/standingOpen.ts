@@ -8,7 +8,7 @@ import { startCells, type Floor } from './reach'
 import { bounds, middleOf, type Point, type Shape } from './shape'
 import { doorSwings, type Swing } from './swings'
 import type { WayRules } from './wayRules'
-import { widestTo } from './ways'
+import { walkable } from './ways'
 
 /** An inside door that, left open, shuts the way to something. */
 export interface StandingOpen {
@@ -41,7 +41,13 @@ export function shutWhileOpen(floor: Floor, made: readonly string[], { sideways 
   if (swings.length === 0) return []
   const starts = startCells(floor, 'entry')
   const stands = places.map(standsOf)
-  const reached = (on: Clearance) => widestTo(on, starts, stands).map((way) => (way?.width ?? 0) >= sideways)
+  const reached = (on: Clearance): boolean[] => {
+    const floorReached = walkable(on, starts, sideways)
+    return stands.map(({ cells, needs }) => {
+      for (let i = 0; i < cells.length; i++) if (floorReached[cells[i]!] && needs[i]! <= sideways * EIGHTHS) return true
+      return false
+    })
+  }
   const before = reached(clearance)
   return swings.flatMap((swing): StandingOpen[] => {
     const { leaf, degrees } = swing

@@ -168,7 +168,10 @@ function marksFor(cells: number, marks: number): readonly [Int32Array, Int32Arra
 }
 
 /** The width of the widest way to a goal, inches, and the narrowest cell on it; undefined when none leads there. */
-function widthTo({ widest, squeeze }: Ways, { cells, needs }: Stands): { width: number; squeeze: number } | undefined {
+export function widthTo(
+  { widest, squeeze }: Ways,
+  { cells, needs }: Stands,
+): { width: number; squeeze: number } | undefined {
   let best = -1
   for (let i = 0; i < cells.length; i++) {
     const cell = cells[i]!
