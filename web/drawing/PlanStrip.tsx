@@ -38,6 +38,8 @@ export interface PlanStripProps {
   system?: MeasureSystem
   /** Drawn over the plan, in its inches. */
   over?: ReactNode
+  /** What lies over all else and takes the hand itself. */
+  inHand?: ReactNode
   /** Things can be chosen, by pointer and by keyboard. */
   pick?: Pick
   /** What lies over the plan is worked with: the drawing is a group, not a picture. */
@@ -67,6 +69,7 @@ export function PlanStrip({
   detail = 'fixtures',
   system = 'us',
   over,
+  inHand,
   pick,
   board,
 }: PlanStripProps) {
@@ -168,6 +171,7 @@ export function PlanStrip({
               travel={time === 'road' ? travelFor(plan, fixture ?? berth) : [0, 0]}
             />
           ))}
+        {inHand}
       </g>
     </svg>
   )

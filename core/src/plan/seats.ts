@@ -88,7 +88,7 @@ function seatsOf(plan: Plan, fixture: Fixture, box: Bounds, around: Around): Sea
   if (kind === 'booth') return facingPair(sits, lengthwise, count(2 * Math.min(alongX, alongY)))
   const chairs = (side: Side, n: number) =>
     row(fixture.id, box, side, n, BEFORE_TABLE).filter((seat) => hasRoom(around, fixture, chair(seat)))
-  if (kind === 'table') return facingPair(chairs, crosswise, count(2 * Math.max(alongX, alongY)))
+  if (kind === 'table') return allRound(chairs, [...crosswise, ...lengthwise], box, count(2 * Math.max(alongX, alongY)))
   if (kind === 'bar') return chairs(faces, count(across))
   if (kind !== 'u-dinette') return []
   // The bench runs round three sides, and is open to where it faces.
@@ -100,6 +100,14 @@ function seatsOf(plan: Plan, fixture: Fixture, box: Bounds, around: Around): Sea
 
 function facingPair(sits: (side: Side, n: number) => Seat[], [one, other]: [Side, Side], n: number): Seat[] {
   return [...sits(one, Math.ceil(n / 2)), ...sits(other, Math.floor(n / 2))]
+}
+
+/** `n` chairs round a table: on the longer sides first, those there is no room for at its ends. */
+function allRound(chairs: (side: Side, n: number) => Seat[], sides: readonly Side[], box: Bounds, n: number): Seat[] {
+  const longOf = (side: Side) => (side === 'front' || side === 'rear' ? box.y1 - box.y0 : box.x1 - box.x0)
+  const wanted = (side: Side, left: number, i: number) =>
+    Math.min(Math.floor(longOf(side) / CHAIR.wide), i === 0 ? Math.ceil(n / 2) : left)
+  return sides.reduce<Seat[]>((seated, side, i) => [...seated, ...chairs(side, wanted(side, n - seated.length, i))], [])
 }
 
 /** `n` seats along one side of a box, backs to it, so far in from it. */
@@ -134,12 +142,16 @@ function boxFrom([x, y]: Point, [dx, dy]: Point, { deep, wide }: { deep: number;
   return { rect: [x - half, dy > 0 ? y : y - deep, wide, deep] }
 }
 
-/** Whether nothing stands where somebody's chair or feet are; chairs and sofas are what they sit on. */
+/** Chairs and sofas are what one sits on; under a table and a desk the knees go. */
+const goesUnder = (kind: FixtureKind): boolean =>
+  LOUNGE_KINDS.includes(kind) || kind === 'table' || kind === 'bar' || kind === 'desk'
+
+/** Whether nothing stands where somebody's chair or feet are. */
 function hasRoom({ bodies, solid }: Around, own: Fixture, zone: Shape): boolean {
   return (
     !bodies.some(
       ({ id, shape, fixture }) =>
-        id !== own.id && !(fixture && LOUNGE_KINDS.includes(fixture.kind)) && overlapDepth(shape, zone) > TAPE,
+        id !== own.id && !(fixture && goesUnder(fixture.kind)) && overlapDepth(shape, zone) > TAPE,
     ) && !solid.some((shape) => overlapDepth(shape, zone) > TAPE)
   )
 }

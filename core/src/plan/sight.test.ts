@@ -35,8 +35,13 @@ describe('seats', () => {
   it('a table against a wall seats nobody there, nor where there is no room for a chair before another thing', () => {
     const at = (rect: [number, number, number, number], ...more: Plan['fixtures']) =>
       seats({ fixtures: [fixture('table', rect, { seats: 4 }), ...more] }).map(([, , looks]) => looks)
-    expect(at([40, 2, 40, 28])).toEqual(['off-door', 'off-door'])
-    expect(at([40, 40, 40, 28], fixture('counter', [40, 12, 40, 24]))).toEqual(['off-door', 'off-door'])
+    // Two before its free long side, one at either end.
+    expect(at([40, 2, 40, 28]).sort()).toEqual(['front', 'off-door', 'off-door', 'rear'])
+    expect(at([40, 2, 40, 28], fixture('wardrobe', [24, 2, 14, 28]), fixture('fridge', [82, 2, 28, 28]))).toEqual([
+      'off-door',
+      'off-door',
+    ])
+    expect(at([40, 40, 40, 28], fixture('counter', [20, 12, 80, 24])).filter((side) => side === 'door')).toEqual([])
     // A sofa at the table is what one sits on.
     expect(at([40, 40, 40, 28], fixture('futon', [30, 4, 60, 34], { seats: 0 }, { faces: 'door' }))).toHaveLength(4)
     expect(at([40, 40, 40, 28], fixture('counter', [40, 2, 40, 20]))).toHaveLength(4)

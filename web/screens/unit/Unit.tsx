@@ -35,6 +35,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
     answers && {
       id: open.id,
       walker: tokensOf(open.household.people)[0],
+      tallest: tallestOf(open.household),
       asked: asked(answers),
       ...drawnNights(trailer, open.household, rules),
     }
@@ -76,4 +77,9 @@ function ThroughTheirEyes({
       <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} />
     </>
   )
+}
+
+function tallestOf({ people }: Household): number | undefined {
+  const heights = people.flatMap(({ height }) => height ?? [])
+  return heights.length ? Math.max(...heights) : undefined
 }

@@ -36,6 +36,7 @@ import { LAYER_NAMES, LAYERS, type Layer } from './layers'
 import { ReadingsPanel } from './ReadingsPanel'
 import { RestsPanel } from './RestsPanel'
 import type { SeenBy } from './seenBy'
+import { useSomebody } from './Somebody'
 import { TakeOut } from './TakeOut'
 
 /** What the plan may take of a desk's screen, pixels. */
@@ -80,6 +81,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
   const scale = Math.min(MOST, PLAN_WIDTH / (frame.before + frame.after), PLAN_HEIGHT / (bottom - top))
   const sleepers = time === 'night' && madeAsked === null ? seenBy?.everyNight.sleepers : undefined
   const price = trailerFigure(trailer, 'askingPrice')
+  const somebody = useSomebody(plan, time, question.made, scale, seenBy?.tallest)
   const reached = analysis?.ways.find(({ id }) => id === chosen)
   return (
     <>
@@ -121,6 +123,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
           onChange={(value) => void setLayer(value)}
           options={LAYERS.map((value) => ({ value, name: LAYER_NAMES[value].name, key: LAYER_NAMES[value].key }))}
         />
+        {somebody.panel}
       </Flex>
       {time === 'night' && plan.conversions.length > 0 && (
         <HStack gap="4" pb="1" role="group" aria-label="Made up for the night" className="no-print">
@@ -155,6 +158,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
           system={system}
           text={planText(trailer, time, system, sleepers)}
           pick={{ chosen: chosen ?? undefined, onPick: (id) => void setChosen(id === chosen ? null : id) }}
+          inHand={somebody.layer}
           over={
             <>
               <Dimensions plan={plan} scale={scale} system={system} slidesIn={time === 'road'} />

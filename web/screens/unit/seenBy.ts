@@ -8,6 +8,8 @@ export interface SeenBy {
   id: string
   /** Whoever of them walks the ways. */
   walker?: PersonToken
+  /** How tall the tallest of them is, where it is known; inches. */
+  tallest?: number
   asked: Asked[]
   everyNight: DrawnNight
   guestNight?: DrawnNight

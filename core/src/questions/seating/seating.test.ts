@@ -42,12 +42,17 @@ describe('seats', () => {
 
   it('a place counted at a table where no chair can stand is none, and said', () => {
     const against = fixture('table', [60, 54, 40, 40], { seats: 4 })
-    expect(judged(seating, { fixtures: [against] }, household([person({ height: 64 })]))).toMatchObject({
+    const ends = [fixture('wardrobe', [40, 54, 18, 40]), fixture('pantry', [102, 54, 18, 40])]
+    expect(judged(seating, { fixtures: [against, ...ends] }, household([person({ height: 64 })]))).toMatchObject({
       verdict: 'fits',
-      words: expect.stringContaining('4 places were counted at the free-standing table; there is room to sit at 2.'),
+      words: expect.stringContaining(
+        '4 places were counted at the free-standing table; there is room to sit at 2 of them.',
+      ),
     })
     const three = household([1, 2, 3].map((n) => person({ id: `p${n}`, name: `P${n}`, height: 64 })))
-    expect(judged(seating, { fixtures: [against] }, three).words).toContain('2 places at the table for 3 people')
+    expect(judged(seating, { fixtures: [against, ...ends] }, three).words).toContain(
+      '2 places at the table for 3 people',
+    )
   })
 
   it('with the dinette made into a bed somebody who is still up has the sofa, or nothing', () => {

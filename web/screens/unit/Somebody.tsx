@@ -1,0 +1,98 @@
+'use client'
+
+import { Button, HStack, NativeSelect, Text } from '@chakra-ui/react'
+import { RotateCw } from 'lucide-react'
+import { useMemo, useState } from 'react'
+import { OPPOSITE, outerWall, TOWARDS } from '@hitchet/core/plan/facing'
+import { nameOnPlan } from '@hitchet/core/plan/naming'
+import type { Plan, Side } from '@hitchet/core/plan/plan'
+import type { Point } from '@hitchet/core/plan/shape'
+import { POSES, touchedBy, type Pose, type Someone } from '@hitchet/core/plan/someone'
+import type { TimeOfDay } from '@hitchet/core/plan/times'
+import { listed } from '@hitchet/core/quantity/phrase'
+import { Figure } from '../../look/measures'
+import { SomeoneLayer } from '../../drawing/layers/SomeoneLayer'
+
+const WORDS: Record<Pose, string> = {
+  standing: 'standing',
+  sitting: 'sitting',
+  lying: 'lying down',
+  turning: 'turning in a wheelchair',
+}
+/** As tall as a man of the middle (ANSUR II, 2012, from memory), where nobody's height is known; inches. */
+const USUAL = 69
+const NEXT: Record<Side, Side> = { front: 'off-door', 'off-door': 'rear', rear: 'door', door: 'front' }
+/** They come in this far from the entry door, inches. */
+const STEP_IN = 24
+
+/** Somebody who is set on the plan: the choice, what they touch, and their outline to drag. */
+export function useSomebody(plan: Plan, time: TimeOfDay, made: readonly string[], scale: number, height = USUAL) {
+  const [someone, setSomeone] = useState<Someone>()
+  const touches = useMemo(
+    () => (someone ? touchedBy(plan, time, made, someone).map((id) => nameOnPlan(plan, id)) : []),
+    [plan, time, made, someone],
+  )
+  const choose = (pose: Pose | undefined) =>
+    setSomeone(pose && { ...(someone ?? { looks: 'front', height, at: insideEntry(plan) }), pose })
+  const turn = () => someone && setSomeone({ ...someone, looks: NEXT[someone.looks] })
+  const says = someone && (touches.length ? `touches ${listed([...new Set(touches)])}` : 'touches nothing')
+  const panel = (
+    <HStack gap="2" role="group" aria-label="Somebody to scale">
+      <NativeSelect.Root size="sm" w="215px">
+        <NativeSelect.Field
+          aria-label="Set somebody on the plan"
+          value={someone?.pose ?? ''}
+          onChange={(event) => choose((event.target.value || undefined) as Pose | undefined)}
+          bg="bar"
+          borderColor="line"
+        >
+          <option value="">Nobody set on the plan</option>
+          {POSES.map((pose) => (
+            <option key={pose} value={pose}>
+              Somebody {WORDS[pose]}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+      {someone && (
+        <>
+          {someone.pose !== 'turning' && (
+            <Button size="sm" variant="outline" onClick={turn}>
+              <RotateCw size={15} aria-hidden /> Turn
+            </Button>
+          )}
+          <Text role="status" fontSize="14px" fontWeight="600" color={touches.length ? 'no' : 'fits'}>
+            {someone.pose !== 'turning' && (
+              <>
+                <Figure value={someone.height} unit="in" /> tall:{' '}
+              </>
+            )}
+            {says}
+          </Text>
+        </>
+      )}
+    </HStack>
+  )
+  const layer = someone && (
+    <SomeoneLayer
+      someone={someone}
+      touches={touches.length > 0}
+      label={`Somebody ${WORDS[someone.pose]}, ${says}`}
+      scale={scale}
+      onMove={(at: Point) => setSomeone({ ...someone, at })}
+      onTurn={turn}
+    />
+  )
+  return { panel, layer }
+}
+
+function insideEntry(plan: Plan): Point {
+  const door = plan.doors.find(({ kind }) => kind === 'entry')
+  if (!door) return [plan.box.length / 2, plan.box.width / 2]
+  const [dx, dy] = TOWARDS[OPPOSITE[outerWall(plan, door)]]
+  return [
+    Math.round((door.from[0] + door.to[0]) / 2 + dx * STEP_IN),
+    Math.round((door.from[1] + door.to[1]) / 2 + dy * STEP_IN),
+  ]
+}
