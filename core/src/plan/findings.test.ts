@@ -12,6 +12,20 @@ const toilet = fixture('toilet', [10, 40, 19, 22])
 const said = (plan: Partial<Plan>, time: 'parked' | 'night' | 'road' = 'parked', made: string[] = []) =>
   findingsAt(emptyPlan(plan), time, made, RULES.ways).map(({ kind, weight, says }) => [kind, weight, phraseText(says)])
 
+it('what stands right inside an outer door is said, while it stands there', () => {
+  const said = (x: number, band?: [number, number]) =>
+    findingsAt(
+      emptyPlan({ fixtures: [fixture('tv', [x, 90, 38, 4], {}, { faces: 'off-door', ...(band && { band }) })] }),
+      'parked',
+      [],
+      RULES.ways,
+    ).map(({ says }) => phraseText(says))
+  // The entry door is from 160 to 188.
+  expect(said(130)).toEqual(['The TV stands right inside the entry door.'])
+  expect(said(120)).toEqual([])
+  expect(said(130, [74, 90])).toEqual([])
+})
+
 describe('what is not right on a drawing', () => {
   it('nothing on a good one', () => expect(said({ fixtures: [toilet] })).toEqual([]))
 
@@ -78,7 +92,7 @@ describe('what is not right on a drawing', () => {
     const plan = {
       slides,
       fixtures: [
-        fixture('fridge', [140, 66, 24, 28], {}, { faces: 'off-door' }),
+        fixture('fridge', [132, 66, 24, 28], {}, { faces: 'off-door' }),
         { ...fixture('tri-fold-sofa', [124, -38, 80, 46]), slide: 's' },
       ],
     }

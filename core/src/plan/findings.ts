@@ -7,6 +7,7 @@ import { overlapsAt } from './overlap'
 import type { Plan } from './plan'
 import { floorOf, reachOf } from './reach'
 import { middleOf, type Point } from './shape'
+import { beforeDoors } from './beforeDoors'
 import { clashesAt, drawn, type Clash } from './clashes'
 import { clashWords, standingOpenWords, withoutPocketWords } from './clashWords'
 import { tip } from './leaves'
@@ -37,6 +38,7 @@ export function findingsAt(plan: Plan, time: TimeOfDay, made: readonly string[],
     ...unreachable(plan, time, made, ways),
     ...(time === 'night' ? noWayOut(plan, made, ways) : []),
     ...clashing(plan, time, made),
+    ...inDoorways(plan, time, made),
     ...sliding(plan, time, made),
     ...leftOpen(plan, time, made, ways),
     ...(time === 'parked' ? drawnOtherwise(plan) : []),
@@ -118,6 +120,16 @@ function clashing(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding
     at: clash.at,
     leaves: clash.leaves,
     says: clashWords(plan, clash),
+  }))
+}
+
+function inDoorways(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
+  return beforeDoors(plan, time, made).map(({ door, by, at }) => ({
+    kind: 'clash',
+    weight: 'look',
+    ids: [by, door],
+    at,
+    says: says`${capital(nameOnPlan(plan, by))} stands right inside ${nameOnPlan(plan, door)}.`,
   }))
 }
 

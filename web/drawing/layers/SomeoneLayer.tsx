@@ -1,6 +1,6 @@
 import { TOWARDS } from '@hitchet/core/plan/facing'
 import { outlineOf, type Someone } from '@hitchet/core/plan/someone'
-import type { Point } from '@hitchet/core/plan/shape'
+import { bounds, type Point } from '@hitchet/core/plan/shape'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { Outline } from '../Outline'
 
@@ -16,6 +16,7 @@ const STEPS: Record<string, Point> = {
 export function SomeoneLayer({
   someone,
   touches,
+  says,
   label,
   scale,
   onMove,
@@ -23,6 +24,8 @@ export function SomeoneLayer({
 }: {
   someone: Someone
   touches: boolean
+  /** Beside them: how tall, and what they touch. */
+  says: string
   label: string
   scale: number
   onMove(at: Point): void
@@ -61,6 +64,7 @@ export function SomeoneLayer({
       tabIndex={0}
       aria-label={`${label}. Arrow keys move, Enter turns.`}
       data-layer="somebody"
+      className="somebody"
       style={{ cursor: 'grab', touchAction: 'none' }}
       fill={color}
       fillOpacity="0.22"
@@ -78,6 +82,19 @@ export function SomeoneLayer({
           <path d={`M${x} ${y}l${dx * 8} ${dy * 8}`} />
         </>
       )}
+      <text
+        x={x}
+        y={bounds(outlineOf(someone)).y0 - 7 / scale}
+        textAnchor="middle"
+        style={{ fontSize: `${12.5 / scale}px`, fontWeight: 700, paintOrder: 'stroke' }}
+        fill={color}
+        fillOpacity="1"
+        stroke="var(--h-colors-bar)"
+        strokeWidth={3.5 / scale}
+        strokeLinejoin="round"
+      >
+        {says}
+      </text>
     </g>
   )
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { Button, HStack, NativeSelect, Text } from '@chakra-ui/react'
+import { HStack, IconButton, NativeSelect, VisuallyHidden } from '@chakra-ui/react'
 import { RotateCw } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import { OPPOSITE, outerWall, TOWARDS } from '@hitchet/core/plan/facing'
@@ -10,7 +10,8 @@ import type { Point } from '@hitchet/core/plan/shape'
 import { POSES, touchedBy, type Pose, type Someone } from '@hitchet/core/plan/someone'
 import type { TimeOfDay } from '@hitchet/core/plan/times'
 import { listed } from '@hitchet/core/quantity/phrase'
-import { Figure } from '../../look/measures'
+import { formatFeet } from '@hitchet/core/quantity/format'
+import { useMeasures } from '../../look/measures'
 import { SomeoneLayer } from '../../drawing/layers/SomeoneLayer'
 
 const WORDS: Record<Pose, string> = {
@@ -27,6 +28,7 @@ const STEP_IN = 24
 
 /** Somebody who is set on the plan: the choice, what they touch, and their outline to drag. */
 export function useSomebody(plan: Plan, time: TimeOfDay, made: readonly string[], scale: number, height = USUAL) {
+  const system = useMeasures()
   const [someone, setSomeone] = useState<Someone>()
   const touches = useMemo(
     () => (someone ? touchedBy(plan, time, made, someone).map((id) => nameOnPlan(plan, id)) : []),
@@ -58,26 +60,21 @@ export function useSomebody(plan: Plan, time: TimeOfDay, made: readonly string[]
       {someone && (
         <>
           {someone.pose !== 'turning' && (
-            <Button size="sm" variant="outline" onClick={turn}>
-              <RotateCw size={15} aria-hidden /> Turn
-            </Button>
+            <IconButton size="sm" variant="outline" aria-label="Turn them" onClick={turn}>
+              <RotateCw size={15} aria-hidden />
+            </IconButton>
           )}
-          <Text role="status" fontSize="14px" fontWeight="600" color={touches.length ? 'no' : 'fits'}>
-            {someone.pose !== 'turning' && (
-              <>
-                <Figure value={someone.height} unit="in" /> tall:{' '}
-              </>
-            )}
-            {says}
-          </Text>
+          <VisuallyHidden role="status">{says}</VisuallyHidden>
         </>
       )}
     </HStack>
   )
+  const tall = someone && someone.pose !== 'turning' ? `${formatFeet(someone.height, system)}, ` : ''
   const layer = someone && (
     <SomeoneLayer
       someone={someone}
       touches={touches.length > 0}
+      says={`${tall}${says}`}
       label={`Somebody ${WORDS[someone.pose]}, ${says}`}
       scale={scale}
       onMove={(at: Point) => setSomeone({ ...someone, at })}

@@ -155,7 +155,9 @@ function tableReason({ atTable, unread, unnoted }: SeatingFacts, { people }: Sea
 function crowdedReasons({ crowded }: SeatingFacts): Reason[] {
   return crowded.map(({ name, counted, room }) =>
     note(
-      says`${quantity(counted, 'place')} ${counted === 1 ? 'was' : 'were'} counted at ${name}; there is room to sit at ${room || 'none'} of them.`,
+      says`${quantity(counted, 'place')} ${counted === 1 ? 'was' : 'were'} counted at ${name}; there is room to sit at ${
+        room || 'none'
+      } of them.`,
     ),
   )
 }
