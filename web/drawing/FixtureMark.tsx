@@ -5,7 +5,7 @@ import { bounds, corners } from '@hitchet/core/plan/shape'
 import type { FixtureKind } from '@hitchet/core/readings/catalogue'
 import { Shower, Toilet, Tub, Vanity, WetBath } from './fixtures/Bath'
 import { Cooktop, Counter, Fridge, Sink } from './fixtures/Kitchen'
-import { Booth, Chair, Sofa, TheaterSeats, UDinette } from './fixtures/Seats'
+import { Booth, Chair, Sofa, Stool, TheaterSeats, UDinette } from './fixtures/Seats'
 import { Cabinet, Ladder, Machine, Overhead, Television, Wardrobe } from './fixtures/Storage'
 import { facing, type Facing } from './frame'
 import { Outline } from './Outline'
@@ -47,6 +47,7 @@ const MARKS: Partial<Record<FixtureKind, (frame: Facing, fixture: Fixture) => Re
   'convertible-lounge': (frame) => <Sofa {...frame} folds={3} />,
   'theater-seats': (frame) => <TheaterSeats {...frame} />,
   chair: (frame) => <Chair {...frame} />,
+  stool: (frame) => <Stool {...frame} />,
   counter: (frame) => <Counter {...frame} />,
   island: (frame) => <Counter {...frame} />,
   sink: (frame, fixture) => <Sink {...frame} fixture={fixture} />,

@@ -9,6 +9,7 @@ import { area, bounds, type Shape } from '../plan/shape'
 import { sightLines } from '../plan/sight'
 import { TIMES } from '../plan/times'
 import { berth, conversion, emptyPlan, fixture, unit } from '../testing/unit'
+import { BERTH_KINDS, DOOR_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS } from '../readings/catalogue'
 import { becomesBed, excluding, madeIntoBed } from './conversion'
 import { withPlan } from '../trailer/drawn'
 import { CORNERS, cornerCut, cutOf, straight } from './corner'
@@ -18,7 +19,8 @@ import { mirrored } from './mirror'
 import { newTrailer } from './newTrailer'
 import { drawnAlike, withReadingsOf, withoutReadings } from './planReadings'
 import { seated } from './riding'
-import { placed, SHELF } from './shelf'
+import { placed } from './placed'
+import { SHELF } from './shelf'
 import { aligned, NEAR, snapped } from './snap'
 
 const yard = new URL('../../../demo/yard/', import.meta.url)
@@ -169,6 +171,24 @@ describe('the shelf', () => {
       expect(good(plan)).toEqual([])
     },
   )
+
+  it('holds all that the catalogue knows, but for beds that other things are made into', () => {
+    const held = new Set(
+      SHELF.flatMap(({ entries }) => entries.map((entry) => ('kind' in entry ? entry.kind : entry.list))),
+    )
+    const madeOf = ['booth', 'u-dinette', 'jackknife', 'tri-fold', 'air-sofa', 'futon', 'lounge']
+    const beds = Object.keys(BERTH_KINDS).filter((kind) => !madeOf.includes(kind))
+    const known = [...Object.keys(FIXTURE_KINDS), ...Object.keys(OUTSIDE_KINDS), ...Object.keys(DOOR_KINDS), ...beds]
+    expect(known.filter((kind) => !held.has(kind as never))).toEqual([])
+  })
+
+  it('a bunk that folds down is made up for the night, a counter round a corner has two arms', () => {
+    const of = (name: string) => SHELF.flatMap(({ entries }) => entries).find((entry) => entry.name === name)!
+    const { plan, id } = placed(emptyPlan(), of('Bunk that folds down'), [120, 48])
+    expect(plan.berths.find((one) => one.id === id)!.conversion).toBe(plan.conversions[0]!.id)
+    const corner = placed(emptyPlan(), of('Counter round a corner'), [120, 48])
+    expect(area(corner.plan.fixtures[0]!.shape)).toBe(72 * 24 + 36 * 24)
+  })
 
   it('an entry door goes into the nearest outer wall, an exit window too', () => {
     const door = SHELF[0]!.entries.find(({ name }) => name === 'Entry door')!

@@ -7,14 +7,19 @@ import {
   type FixtureKind,
   type OutsideKind,
 } from '../readings/catalogue'
-import type { Plan, Side } from '../plan/plan'
-import type { Point } from '../plan/shape'
-import { inside } from '../plan/times'
-import { freshId } from './item'
+import type { Side } from '../plan/plan'
 
 /** Something on the shelf, in its usual size: inches along the box and across it (common practice). */
 export type ShelfEntry =
-  | { list: 'fixtures'; kind: FixtureKind; name: string; size: [number, number]; faces?: Side }
+  | {
+      list: 'fixtures'
+      kind: FixtureKind
+      name: string
+      size: [number, number]
+      faces?: Side
+      /** Round a corner: as deep as this along both arms. */
+      arms?: number
+    }
   | { list: 'berths'; kind: BerthKind; name: string; size: [number, number]; head: Side; access: Side[] }
   | { list: 'walls'; name: string; size: [number, number] }
   | { list: 'doors'; kind: DoorKind; name: string; size: [number, number] }
@@ -77,6 +82,11 @@ export const SHELF: readonly { title: string; entries: readonly ShelfEntry[] }[]
       bed('bed', 'Double bed', 74, 52, 'off-door', ['rear']),
       bed('bunk', 'Bunk', 74, 30, 'rear', ['front']),
       bed('upper-bunk', 'Upper bunk', 74, 30, 'rear', ['front']),
+      bed('bed', 'Queen set crosswise', 60, 80, 'off-door', ['door', 'front', 'rear']),
+      bed('bed', 'Twin', 75, 38, 'front', ['door']),
+      bed('flip-bunk', 'Bunk that folds down', 76, 30, 'rear', ['door']),
+      bed('loft', 'Loft', 84, 48, 'rear', ['front']),
+      bed('floor-mat', 'Floor mat', 72, 28, 'front', ['door']),
       bed('canvas-end', 'Canvas bed', 56, 74, 'off-door', ['rear']),
     ],
   },
@@ -88,8 +98,14 @@ export const SHELF: readonly { title: string; entries: readonly ShelfEntry[] }[]
       fixture('table', 40, 28),
       fixture('tri-fold-sofa', 72, 36, 'door'),
       fixture('jackknife-sofa', 68, 28, 'door'),
+      fixture('air-sofa', 72, 36, 'door'),
+      fixture('futon', 70, 34, 'door'),
+      fixture('convertible-lounge', 76, 30, 'door'),
       fixture('theater-seats', 56, 36, 'door'),
       fixture('chair', 24, 26, 'door'),
+      fixture('bar', 48, 16, 'door'),
+      fixture('stool', 14, 14),
+      fixture('desk', 36, 20, 'door'),
       fixture('tv', 32, 4, 'off-door'),
       fixture('fireplace', 36, 10, 'off-door'),
     ],
@@ -98,12 +114,15 @@ export const SHELF: readonly { title: string; entries: readonly ShelfEntry[] }[]
     title: 'Kitchen',
     entries: [
       fixture('counter', 60, 24),
+      { ...fixture('counter', 72, 60), name: 'Counter round a corner', arms: 24 } as ShelfEntry,
       fixture('island', 40, 26),
       fixture('sink', 24, 17),
       fixture('cooktop', 20, 18),
       fixture('oven', 20, 18),
       fixture('fridge', 28, 28, 'door'),
       fixture('pantry', 24, 20, 'door'),
+      { ...fixture('pantry', 48, 36, 'door'), name: 'Walk-in pantry' },
+      fixture('hood', 20, 18),
       fixture('microwave', 22, 14),
       fixture('overhead', 40, 12),
     ],
@@ -121,6 +140,10 @@ export const SHELF: readonly { title: string; entries: readonly ShelfEntry[] }[]
       fixture('cabinet', 30, 16),
       fixture('tall-cabinet', 20, 20),
       fixture('nightstand', 16, 14),
+      fixture('washer', 26, 26, 'door'),
+      fixture('water-heater', 16, 18),
+      fixture('ladder', 16, 6),
+      fixture('tie-downs', 12, 34),
     ],
   },
   {
@@ -133,196 +156,13 @@ export const SHELF: readonly { title: string; entries: readonly ShelfEntry[] }[]
       outside('bay', 30),
       outside('hookups', 12),
       outside('dump-valve', 8),
+      outside('power-inlet', 6),
+      outside('lp-connect', 6),
+      outside('outside-shower', 12),
+      outside('tv-bracket', 16),
+      outside('speakers', 10),
+      outside('furnace-vent', 8),
+      outside('receiver', 3),
     ],
   },
-]
-
-/** The plan with one thing more, its middle at a point; what belongs on a wall goes to the nearest one. */
-export function placed(plan: Plan, entry: ShelfEntry, [x, y]: Point): { plan: Plan; id: string } {
-  const [long, deep] = entry.size
-  const id = freshId(
-    plan,
-    entry.name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, ''),
-  )
-  const rect = { rect: [Math.round(x - long / 2), Math.round(y - deep / 2), long, deep] } as {
-    rect: [number, number, number, number]
-  }
-  const added = <T>(list: readonly T[], one: T): T[] => [...list, one]
-  switch (entry.list) {
-    case 'fixtures':
-      return {
-        id,
-        plan: {
-          ...plan,
-          fixtures: added(plan.fixtures, {
-            id,
-            kind: entry.kind,
-            shape: rect,
-            ...(entry.faces && { faces: entry.faces }),
-          }),
-        },
-      }
-    case 'berths':
-      return {
-        id,
-        plan: {
-          ...withRoom(plan),
-          berths: added(plan.berths, {
-            id,
-            kind: entry.kind,
-            name: entry.name,
-            shape: rect,
-            room: withRoom(plan).rooms[0]!.id,
-            head: entry.head,
-            access: entry.access,
-          }),
-        },
-      }
-    case 'walls':
-      return {
-        id,
-        plan: {
-          ...plan,
-          walls: added(plan.walls, {
-            id,
-            from: [Math.round(x), Math.round(y - deep / 2)],
-            to: [Math.round(x), Math.round(y + deep / 2)],
-            thickness: 2,
-          }),
-        },
-      }
-    case 'windows': {
-      const [from, to] = onOuterWall(plan, [x, y], long)
-      return { id, plan: { ...plan, windows: added(plan.windows, { id, kind: entry.kind, from, to }) } }
-    }
-    case 'doors': {
-      if (!DOOR_KINDS[entry.kind].outer)
-        return {
-          id,
-          plan: {
-            ...plan,
-            doors: added(plan.doors, {
-              id,
-              kind: entry.kind,
-              from: [Math.round(x), Math.round(y - long / 2)],
-              to: [Math.round(x), Math.round(y + long / 2)],
-              ...(entry.kind === 'swing' && { hinge: 'from', opens: 'rear' }),
-            }),
-          },
-        }
-      const [from, to] = entry.kind === 'ramp' ? onRear(plan, long) : onOuterWall(plan, [x, y], long)
-      return {
-        id,
-        plan: {
-          ...plan,
-          doors: added(plan.doors, { id, kind: entry.kind, from, to, hinge: 'to', opens: nearestSide(plan, [x, y]) }),
-        },
-      }
-    }
-    case 'slides':
-      return {
-        id,
-        plan: {
-          ...plan,
-          slides: added(plan.slides, {
-            id,
-            wall: y > plan.box.width / 2 ? 'door' : 'off-door',
-            start: Math.round(x - long / 2),
-            length: long,
-            depth: deep,
-          }),
-        },
-      }
-    case 'canvasEnds':
-      return {
-        id,
-        plan: {
-          ...plan,
-          canvasEnds: added(plan.canvasEnds, {
-            id,
-            wall: x > plan.box.length / 2 ? 'rear' : 'front',
-            start: Math.round((plan.box.width - deep) / 2),
-            length: deep,
-            depth: long,
-          }),
-        },
-      }
-    case 'rooms':
-      return {
-        id,
-        plan: {
-          ...plan,
-          rooms: added(plan.rooms, { id, name: entry.name, kind: 'bath', shape: rect, closedBy: 'door' }),
-        },
-      }
-    case 'outside':
-      return {
-        id,
-        plan: {
-          ...plan,
-          outside: added(plan.outside, {
-            id,
-            kind: entry.kind,
-            wall: y > plan.box.width / 2 ? 'door' : 'off-door',
-            start: Math.round(x - long / 2),
-            length: long,
-          }),
-        },
-      }
-  }
-}
-
-/** A bed lies in a room; a plan that has none yet gets one as large as the box. */
-function withRoom(plan: Plan): Plan {
-  if (plan.rooms.length) return plan
-  const { x0, y0, x1, y1 } = inside(plan)
-  return {
-    ...plan,
-    rooms: [
-      {
-        id: 'living',
-        name: 'Living',
-        kind: 'living',
-        shape: { rect: [x0, y0, x1 - x0, y1 - y0] },
-        closedBy: 'nothing',
-      },
-    ],
-  }
-}
-
-function nearestSide({ box }: Plan, [x, y]: Point): Side {
-  const gaps: [number, Side][] = [
-    [y, 'off-door'],
-    [box.width - y, 'door'],
-    [x, 'front'],
-    [box.length - x, 'rear'],
-  ]
-  return gaps.sort((a, b) => a[0] - b[0])[0]![1]
-}
-
-/** A stretch of the nearest outer wall, its middle as near as can be. */
-function onOuterWall(plan: Plan, at: Point, long: number): [Point, Point] {
-  const { box } = plan
-  const side = nearestSide(plan, at)
-  const lengthwise = side === 'door' || side === 'off-door'
-  const room = lengthwise ? box.length : box.width
-  const start = Math.round(Math.max(0, Math.min(room - long, (lengthwise ? at[0] : at[1]) - long / 2)))
-  const across = { door: box.width, 'off-door': 0, front: 0, rear: box.length }[side]
-  return lengthwise
-    ? [
-        [start, across],
-        [start + long, across],
-      ]
-    : [
-        [across, start],
-        [across, start + long],
-      ]
-}
-
-const onRear = ({ box }: Plan, long: number): [Point, Point] => [
-  [box.length, Math.round((box.width - long) / 2)],
-  [box.length, Math.round((box.width + long) / 2)],
 ]

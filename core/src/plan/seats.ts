@@ -144,7 +144,7 @@ function boxFrom([x, y]: Point, [dx, dy]: Point, { deep, wide }: { deep: number;
 
 /** Chairs and sofas are what one sits on; under a table and a desk the knees go. */
 const goesUnder = (kind: FixtureKind): boolean =>
-  LOUNGE_KINDS.includes(kind) || kind === 'table' || kind === 'bar' || kind === 'desk'
+  LOUNGE_KINDS.includes(kind) || kind === 'stool' || kind === 'table' || kind === 'bar' || kind === 'desk'
 
 /** Whether nothing stands where somebody's chair or feet are. */
 function hasRoom({ bodies, solid }: Around, own: Fixture, zone: Shape): boolean {

@@ -190,6 +190,7 @@ export const FIXTURE_KINDS = {
     reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) },
   },
   chair: { name: 'Chair', band: [0, 40], reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) } },
+  stool: { name: 'Bar stool', band: [0, 30], reads: {} },
   counter: { name: 'Counter', band: [0, 36], reads: {} },
   island: { name: 'Island', band: [0, 36], reads: {} },
   sink: {
