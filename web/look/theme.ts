@@ -12,7 +12,7 @@ const config = defineConfig({
     'html, body': { bg: 'paper', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: 1.45 },
     '*:focus-visible': { outline: '2px solid', outlineColor: 'green', outlineOffset: '2px' },
     // Its own outline is a frame already.
-    '.somebody:focus-visible': { outline: 'none', strokeDasharray: '6 3' },
+    '.somebody:focus-visible > :first-child': { strokeDasharray: '4 2' },
     '.sr-only': {
       position: 'absolute',
       width: '1px',

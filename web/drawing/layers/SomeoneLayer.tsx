@@ -65,7 +65,7 @@ export function SomeoneLayer({
       aria-label={`${label}. Arrow keys move, Enter turns.`}
       data-layer="somebody"
       className="somebody"
-      style={{ cursor: 'grab', touchAction: 'none' }}
+      style={{ cursor: 'grab', touchAction: 'none', outline: 'none' }}
       fill={color}
       fillOpacity="0.22"
       stroke={color}

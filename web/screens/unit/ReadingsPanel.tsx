@@ -6,8 +6,11 @@ import { useMemo, useState, type ReactNode } from 'react'
 import { measuredApart } from '@hitchet/core/plan/measuredApart'
 import { best, contradicting, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
 import { thingsOf } from '@hitchet/core/trailer/things'
-import type { Trailer } from '@hitchet/core/trailer/trailer'
-import { Said } from '../../look/measures'
+import { sideView } from '@hitchet/core/plan/sideView'
+import { trailerFigure, type Trailer } from '@hitchet/core/trailer/trailer'
+import { USUAL_HEIGHT } from './Somebody'
+import { SideView } from '../../drawing/SideView'
+import { Said, useMeasures } from '../../look/measures'
 import { ReadingSource, ReadingValue } from './ReadingValue'
 import { TakeReading } from './TakeReading'
 
@@ -18,10 +21,13 @@ import { TakeReading } from './TakeReading'
 export function ReadingsPanel({
   trailer,
   chosen,
+  tallest = USUAL_HEIGHT,
   onPick,
 }: {
   trailer: Trailer
   chosen?: string
+  /** Of the household, inches. */
+  tallest?: number
   onPick(id: string): void
 }) {
   const router = useRouter()
@@ -29,6 +35,8 @@ export function ReadingsPanel({
   const apart = useMemo(() => measuredApart(trailer.plan), [trailer.plan])
   const [taking, setTaking] = useState<string>()
   const thing = things.find(({ id, path }) => id === chosen || path === chosen) ?? things[0]!
+  const system = useMeasures()
+  const view = chosen ? sideView(trailer.plan, chosen, trailerFigure(trailer, 'interiorHeight')) : undefined
   const keys = Object.entries(thing.specs)
   return (
     <Box>
@@ -56,6 +64,11 @@ export function ReadingsPanel({
           <NativeSelect.Indicator />
         </NativeSelect.Root>
       </HStack>
+      {view && (
+        <Box my="1">
+          <SideView view={view} height={tallest} system={system} />
+        </Box>
+      )}
       {keys.length === 0 && <Text fontSize="14px">Nothing is read on it but its place.</Text>}
       <Box as="dl" maxH="330px" overflowY="auto" css={{ '@media print': { maxHeight: 'none' } }}>
         {keys.map(([key, spec]) => {

@@ -15,19 +15,25 @@ import { useMeasures } from '../../look/measures'
 import { SomeoneLayer } from '../../drawing/layers/SomeoneLayer'
 
 const WORDS: Record<Pose, string> = {
-  standing: 'standing',
-  sitting: 'sitting',
-  lying: 'lying down',
-  turning: 'turning in a wheelchair',
+  standing: 'Somebody standing',
+  sitting: 'Somebody sitting',
+  lying: 'Somebody lying down',
+  turning: 'A wheelchair turning',
 }
 /** As tall as a man of the middle (ANSUR II, 2012, from memory), where nobody's height is known; inches. */
-const USUAL = 69
+export const USUAL_HEIGHT = 69
 const NEXT: Record<Side, Side> = { front: 'off-door', 'off-door': 'rear', rear: 'door', door: 'front' }
 /** They come in this far from the entry door, inches. */
 const STEP_IN = 24
 
 /** Somebody who is set on the plan: the choice, what they touch, and their outline to drag. */
-export function useSomebody(plan: Plan, time: TimeOfDay, made: readonly string[], scale: number, height = USUAL) {
+export function useSomebody(
+  plan: Plan,
+  time: TimeOfDay,
+  made: readonly string[],
+  scale: number,
+  height = USUAL_HEIGHT,
+) {
   const system = useMeasures()
   const [someone, setSomeone] = useState<Someone>()
   const touches = useMemo(
@@ -51,7 +57,7 @@ export function useSomebody(plan: Plan, time: TimeOfDay, made: readonly string[]
           <option value="">Nobody set on the plan</option>
           {POSES.map((pose) => (
             <option key={pose} value={pose}>
-              Somebody {WORDS[pose]}
+              {WORDS[pose]}
             </option>
           ))}
         </NativeSelect.Field>
@@ -75,7 +81,7 @@ export function useSomebody(plan: Plan, time: TimeOfDay, made: readonly string[]
       someone={someone}
       touches={touches.length > 0}
       says={`${tall}${says}`}
-      label={`Somebody ${WORDS[someone.pose]}, ${says}`}
+      label={`${WORDS[someone.pose]}, ${says}`}
       scale={scale}
       onMove={(at: Point) => setSomeone({ ...someone, at })}
       onTurn={turn}

@@ -194,7 +194,12 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
           reached={reached}
           onPick={(id) => void setChosen(id)}
         />
-        <ReadingsPanel trailer={trailer} chosen={chosen ?? undefined} onPick={(id) => void setChosen(id)} />
+        <ReadingsPanel
+          trailer={trailer}
+          chosen={chosen ?? undefined}
+          tallest={seenBy?.tallest}
+          onPick={(id) => void setChosen(id)}
+        />
         {seenBy && (
           <Box>
             <Text as="h2" fontWeight="700" mb="1">
