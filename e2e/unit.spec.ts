@@ -153,3 +153,28 @@ test('what an answer rests on, figure by figure with its source', async ({ page 
   await expect(rests.getByText(/Queen: mattress length 80 in measured, 2026-10-06, Nell/).first()).toBeVisible()
   await expect(rests.getByText(/: height .* as they say/).first()).toBeVisible()
 })
+
+test('somebody is set on the plan to scale, is moved and turned, and says what they touch', async ({ page }) => {
+  await page.goto('/yard/T-118')
+  await page.getByLabel('Set somebody on the plan').selectOption('Somebody standing')
+  const somebody = page.getByRole('button', { name: /^Somebody standing, touches nothing/ })
+  await somebody.focus()
+  // Back towards the door they came in by, half a foot at a time.
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowDown')
+  await expect(page.getByRole('button', { name: /^Somebody standing, touches the door-side wall/ })).toBeFocused()
+  await page.keyboard.press('Shift+ArrowUp')
+  await expect(somebody).toBeFocused()
+  await page.getByLabel('Set somebody on the plan').selectOption('A wheelchair turning')
+  await expect(page.getByRole('button', { name: /^A wheelchair turning, touches the counter/ })).toBeVisible()
+  await page.getByLabel('Set somebody on the plan').selectOption('Nobody set on the plan')
+  await expect(page.getByRole('button', { name: /^A wheelchair turning/ })).toHaveCount(0)
+})
+
+test('a bunk from the side shows whether somebody sits up in it', async ({ page }) => {
+  await page.goto('/yard/T-118?thing=bunk-upper')
+  await expect(
+    page.getByRole('img', { name: /Upper bunk from the side. headroom: 28 in.*touches what is above/ }),
+  ).toBeVisible()
+  await page.getByLabel('Readings of').selectOption('Queen')
+  await expect(page.getByRole('img', { name: /Queen from the side/ })).toBeVisible()
+})

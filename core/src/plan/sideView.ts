@@ -73,7 +73,11 @@ export function sideView(plan: Plan, id: string, interior: number | undefined): 
       pose: 'standing',
     }
   const [from, to] = fixture.band ?? FIXTURE_KINDS[fixture.kind].band
-  const seat = LOUNGE_KINDS.includes(fixture.kind) || fixture.kind === 'booth' || fixture.kind === 'u-dinette'
+  const seat =
+    LOUNGE_KINDS.includes(fixture.kind) ||
+    fixture.kind === 'booth' ||
+    fixture.kind === 'u-dinette' ||
+    fixture.kind === 'toilet'
   const table = !seat && (TABLE_KINDS as readonly string[]).includes(fixture.kind)
   return {
     ...common,
@@ -81,7 +85,7 @@ export function sideView(plan: Plan, id: string, interior: number | undefined): 
     to: seat ? SEAT : to,
     usual: seat || !fixture.band,
     ...over(fixture.slide),
-    pose: seat || table || fixture.kind === 'toilet' ? 'sitting' : 'standing',
+    pose: seat || table ? 'sitting' : 'standing',
   }
 }
 

@@ -16,6 +16,9 @@ export interface StoredFacts {
 /** So many units' facts are made and stored at a time. */
 const AT_ONCE = 25
 
+/** Units are saved while facts are made: so often it is looked again. */
+const ROUNDS = 5
+
 /**
  * The facts of the whole yard, or of one unit. Those that are missing, of an older version of the unit, or
  * made by another program or by other rules are made anew and stored; they are never handed out.
@@ -23,7 +26,8 @@ const AT_ONCE = 25
 export async function yardFacts(rules: HouseRules, only?: string): Promise<StoredFacts[]> {
   const key = storedKey(rules)
   let rows = await read(key, only)
-  if (rows.some(({ facts }) => facts === null)) {
+  // Whoever waited for facts that somebody else asked for may have a unit that was not there when that began.
+  for (let round = 0; round < ROUNDS && rows.some(({ facts }) => facts === null); round++) {
     await renew(rules, key)
     rows = await read(key, only)
   }

@@ -2,7 +2,7 @@ import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { QueryTypes } from 'sequelize'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { documentText } from '@hitchet/core/formats/document'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { household, person } from '@hitchet/core/testing/someone'
@@ -181,6 +181,27 @@ describe('stored facts', () => {
     const wider = { ...RULES, ways: { ...RULES.ways, sideways: 16 } }
     await spoil('trailer_version = trailer_version')
     expect(new Set(await sleepsIn(wider))).toEqual(new Set([true]))
+  })
+
+  it('of a unit that is saved while others’ are being made are there for whoever asks then', async () => {
+    const own = (await allTrailers())[0]!
+    const facts = `trailer_id = (SELECT id FROM trailers WHERE stock = '${own.trailer.stock}')`
+    await database().query(`UPDATE trailer_facts SET facts_key = 'stale' WHERE NOT ${facts}`, { type: QueryTypes.RAW })
+    const others = yardFacts(RULES)
+    // The first of them are stored, the rest are being made: now this one becomes stale.
+    const left = async () =>
+      Number(
+        (
+          await database().query<{ n: number }>("SELECT COUNT(*) AS n FROM trailer_facts WHERE facts_key = 'stale'", {
+            type: QueryTypes.SELECT,
+          })
+        )[0]!.n,
+      )
+    const all = await left()
+    await vi.waitFor(async () => expect(await left()).toBeLessThan(all), { timeout: 200_000 })
+    await database().query(`UPDATE trailer_facts SET facts_key = 'stale' WHERE ${facts}`, { type: QueryTypes.RAW })
+    expect(await yardFacts(RULES, own.id)).toHaveLength(1)
+    await others
   })
 
   it('and are kept while only a threshold moves that is not in them', async () => {

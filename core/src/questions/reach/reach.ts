@@ -69,7 +69,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
     topic: 'reach',
     against: 'leave something out of reach',
   },
-  version: 6,
+  version: 7,
   rules: {},
   baked: [],
   weight: 2,
