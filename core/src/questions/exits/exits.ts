@@ -39,7 +39,7 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
     topic: 'ways out',
     against: 'have a bed without a way out',
   },
-  version: 2,
+  version: 3,
   rules: {},
   baked: [],
   weight: 2,
