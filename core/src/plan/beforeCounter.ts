@@ -39,7 +39,9 @@ function workFronts(plan: Plan, { shape, fixture }: Body): Front[] {
   const isOuter = ({ a, b }: Front) =>
     (a[0] === b[0] && (a[0] === box.x0 || a[0] === box.x1)) || (a[1] === b[1] && (a[1] === box.y0 || a[1] === box.y1))
   const inner = frontsOf(shape, SIDES).filter((front) => !isOuter(front))
-  return [...inner, ...frontsOf(shape, [faces]).filter((front) => isOuter(front) && fixture!.faces === faces)]
+  // Round a corner the ends of its arms are nowhere one works, unless that is all there is.
+  const own = frontsOf(shape, [faces])
+  return own.some((front) => !isOuter(front)) || fixture!.faces !== faces ? inner : [...inner, ...own.filter(isOuter)]
 }
 
 /** How much of a front something takes that stands where one would, inches. */

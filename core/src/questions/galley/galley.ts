@@ -1,7 +1,7 @@
 import { everyNight, type Household } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import type { CounterSpace } from '../../plan/counter'
-import { agrees, listed, says } from '../../quantity/phrase'
+import { listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { cubicFeetOf } from '../../quantity/volume'
 import { galleyFacts, type GalleyFacts } from './facts'
@@ -148,10 +148,9 @@ function beforeReason({ before }: GalleyFacts, { rules }: GalleyNeed): Reason[] 
   const names = listed(worst.map(({ name }) => name))
   const most = worst.reduce((a, b) => (b.takes > a.takes ? b : a))
   return [
-    tight(
-      says`In front of the counter ${agrees(worst, 'stands', 'stand')} ${names}: ${inches(most.takes)} of it cannot be worked at.`,
-      { brief: `${most.name.replace(/^the /, '')} before the counter` },
-    ),
+    tight(says`With ${names} in front of it ${inches(most.takes)} of the counter cannot be worked at.`, {
+      brief: `${most.name.replace(/^the /, '')} before the counter`,
+    }),
   ]
 }
 
