@@ -33,6 +33,12 @@ it('no toilet or tub stands where an outside kitchen comes in; a counter, a bed 
   ).toEqual([])
 })
 
+it('in the wall of a slide it takes no floor of the room', () => {
+  const slides = [{ id: 's', wall: 'door' as const, start: 30, length: 90, depth: 30 }]
+  const toilet = fixture('toilet', [50, 72, 19, 22], {}, { faces: 'off-door' })
+  expect(found({ slides, outside: [kitchen()], fixtures: [toilet] }).join()).not.toContain('comes in')
+})
+
 it('takes the floor it stands on: the way past it is as wide as is left', () => {
   const plan = (depth: number) =>
     emptyPlan({

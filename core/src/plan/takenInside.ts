@@ -38,9 +38,13 @@ const HOLLOW = new Set<FixtureKind>([
   'fireplace',
 ])
 
-/** Outside kitchens, and bays whose depth was measured, as bodies inside. */
+/**
+ * Outside kitchens, and bays whose depth was measured, as bodies inside. What is in the wall of a slide goes out with
+ * it, and takes no floor of the room.
+ */
 export function takenInside(plan: Plan): TakenInside[] {
   return plan.outside.flatMap((item): TakenInside[] => {
+    if (plan.slides.some((slide) => isIn(slide, item))) return []
     const measured = figure(item.readings, 'depth')
     if (item.kind === 'outside-kitchen')
       return [{ id: item.id, shape: behind(plan, item, measured ?? KITCHEN.depth), band: KITCHEN.band }]
@@ -53,6 +57,9 @@ export function takenInside(plan: Plan): TakenInside[] {
 /** Whether something has room for what is used from outside: a cabinet, or what is built into one, or a bed. */
 export const hasHollow = ({ fixture, berth, band }: Body): boolean =>
   berth !== undefined || (fixture !== undefined && (HOLLOW.has(fixture.kind) || band[0] > 0))
+
+const isIn = (slide: Plan['slides'][number], { wall, start, length }: OutsideItem): boolean =>
+  slide.wall === wall && start + length / 2 > slide.start && start + length / 2 < slide.start + slide.length
 
 function behind(plan: Plan, { wall, start, length }: OutsideItem, depth: number): Shape {
   const { x0, y0, x1, y1 } = inside(plan)
