@@ -8,8 +8,8 @@ export default defineConfig({
   workers: 2,
   // Two browsers and the server share two cores: what waits in vain once is tried again, and named as flaky.
   retries: 1,
-  timeout: 180_000,
-  expect: { timeout: 30_000 },
+  timeout: 600_000,
+  expect: { timeout: 120_000 },
   forbidOnly: true,
   reporter: [['list'], ...(process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['json'] as ['json']] : [])],
   use: {

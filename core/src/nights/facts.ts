@@ -124,10 +124,10 @@ function madeNight(plan: Plan, made: string[], crib: NightRules['crib'], rules: 
     ways: ways.map(({ berth, length, passes }) => ({ berth, length, passes })),
     cribRooms: roomsFor(
       floor,
-      crib,
+      [crib],
       ways.map(({ path }) => path),
       rules,
-    ),
+    )[0]!,
   }
 }
 

@@ -3,18 +3,16 @@ import type { WayRules } from './wayRules'
 import { bounds, type Bounds, type Point } from './shape'
 
 /**
- * The rooms, by id, in which something of this length and width (inches) can stand on the floor, turned
- * either way, off the ways given: half of
- * a person going sideways is kept free to either side of each. Every place on the 1-inch raster is tried, by
- * sums over rectangles
- * (Crow, "Summed-area tables for texture mapping", 1984).
+ * For each length and width (inches) the rooms, by id, in which something of that size can stand on the floor, turned
+ * either way, off the ways given: half of a person going sideways is kept free to either side of each. Every place on
+ * the 1-inch raster is tried, by sums over rectangles (Crow, "Summed-area tables for texture mapping", 1984).
  */
 export function roomsFor(
   { plan, clearance }: Floor,
-  [length, width]: [number, number],
+  sizes: readonly (readonly [number, number])[],
   open: readonly (readonly Point[])[],
   { sideways }: WayRules,
-): string[] {
+): string[][] {
   const half = sideways / 2
   const { x0, y0, columns, rows, squared } = clearance
   const free = new Uint8Array(squared.length)
@@ -27,9 +25,11 @@ export function roomsFor(
       sums[(row + 1) * (columns + 1) + column + 1] = sums[row * (columns + 1) + column + 1]! + line
     }
   }
-  return plan.rooms
-    .filter(({ shape }) => stands(bounds(shape), length, width) || stands(bounds(shape), width, length))
-    .map(({ id }) => id)
+  return sizes.map(([length, width]) =>
+    plan.rooms
+      .filter(({ shape }) => stands(bounds(shape), length, width) || stands(bounds(shape), width, length))
+      .map(({ id }) => id),
+  )
 
   /** Whether this many columns and rows are free anywhere in a room: the sum over four corners is their area. */
   function stands(room: Bounds, across: number, deep: number): boolean {

@@ -30,7 +30,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
     topic: 'kitchen',
     against: 'kitchen not right',
   },
-  version: 5,
+  version: 6,
   rules: GALLEY_RULES,
   baked: ['pantryHeight', 'sinkRim'],
   weight: 2,

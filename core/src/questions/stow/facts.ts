@@ -62,5 +62,6 @@ const heightOf = ([from, to]: readonly [number, number]): number => to - from
 function cratesOn(plan: Plan, crates: StowRules['crates'], rules: WayRules): number[] {
   const floor = floorOf(plan, 'night')
   const ways = nightWays(floor, rules).map(({ path }) => path)
-  return crates.filter((crate) => roomsFor(floor, crate, ways, rules).length > 0).map(([length]) => length)
+  const rooms = roomsFor(floor, crates, ways, rules)
+  return crates.filter((_, i) => rooms[i]!.length > 0).map(([length]) => length)
 }
