@@ -1,8 +1,10 @@
 import { expect, it } from 'vitest'
 import { phraseText } from '../quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
-import { emptyPlan, fixture } from '../testing/unit'
-import { readings } from '../testing/someone'
+import { answerTo } from '../testing/answerTo'
+import { emptyPlan, fixture, unit } from '../testing/unit'
+import { household, person, readings } from '../testing/someone'
+import { reach } from '../questions/reach/reach'
 import { toiletRoom } from './elbow'
 import { findingsAt } from './findings'
 import type { OutsideItem, Plan } from './plan'
@@ -49,6 +51,21 @@ it('takes the floor it stands on: the way past it is as wide as is left', () => 
   // From a counter that ends at 26 to what comes in from 94.
   expect(to(38).width).toBe(94 - 38 - 26)
   expect(to(50)).toMatchObject({ width: 94 - 50 - 26, between: expect.arrayContaining(['outside-kitchen']) })
+})
+
+it('counts in what is asked of two units drawn alike, each with its own depth', () => {
+  const answer = (depth: number) =>
+    answerTo(
+      reach,
+      unit({
+        outside: [kitchen({ readings: readings({ depth }) })],
+        fixtures: [fixture('counter', [40, 2, 44, 40]), fixture('fridge', [2, 30, 24, 24], {}, { faces: 'rear' })],
+      }),
+      household([person({ height: 66 })]),
+    )
+  expect(answer(20).verdict).toBe('fits')
+  expect(answer(40)).toMatchObject({ verdict: 'no', words: expect.stringContaining('12 in') })
+  expect(answer(20).verdict).toBe('fits')
 })
 
 it('ends the room at the toilet beside it', () => {
