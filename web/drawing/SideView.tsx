@@ -5,7 +5,7 @@ import { headOf, type SideView as Side } from '@hitchet/core/plan/sideView'
 /** Pixels per inch, and room for what is written on the right. */
 const SCALE = 1.7
 const NOTES = 150
-const HIGH = 100
+const LEAST = 100
 /** Of somebody's height: head, and from the crown to the seat. */
 const HEAD = 0.065
 
@@ -15,7 +15,8 @@ export function SideView({ view, height, system }: { view: Side; height: number;
   const top = headOf(view, height)
   const tooHigh = ceiling !== undefined && top > ceiling
   const wide = Math.max(long, 40)
-  const y = (above: number) => HIGH - above
+  const high = Math.max(LEAST, (ceiling ?? 0) + 4, top + 4)
+  const y = (above: number) => high - above
   const words = (value: number) => formatQuantity(inches(Math.round(value * 2) / 2), system)
   const color = tooHigh ? 'var(--h-colors-no)' : 'var(--h-colors-green)'
   const headroom = ceiling === undefined ? undefined : ceiling - (pose === 'lying' || to <= 3 ? to : 0)
@@ -26,8 +27,8 @@ export function SideView({ view, height, system }: { view: Side; height: number;
         ceiling === undefined ? `Measure the ${above}` : `${above}: ${words(headroom!)}`
       }. Somebody ${words(height)} tall ${tooHigh ? 'touches what is above' : 'is clear of what is above'}.`}
       width={(wide + 12) * SCALE + NOTES}
-      height={(HIGH + 6) * SCALE}
-      viewBox={`-6 0 ${wide + 12 + NOTES / SCALE} ${HIGH + 6}`}
+      height={(high + 6) * SCALE}
+      viewBox={`-6 0 ${wide + 12 + NOTES / SCALE} ${high + 6}`}
       fill="none"
       stroke="var(--h-colors-line)"
       strokeWidth={1 / SCALE}
@@ -50,7 +51,7 @@ export function SideView({ view, height, system }: { view: Side; height: number;
       <g stroke="none" fill="var(--h-colors-ink)" style={{ fontSize: '7px' }} className="figure">
         <text
           x={wide + 10}
-          y={y(ceiling ?? HIGH - 8) + 7}
+          y={y(ceiling ?? high - 8) + 7}
           fill={ceiling === undefined ? 'var(--h-colors-measure)' : color}
         >
           {ceiling === undefined ? `Measure the ${above}` : `${words(headroom!)} ${above}`}

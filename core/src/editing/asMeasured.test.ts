@@ -35,6 +35,7 @@ describe('what was measured and is drawn otherwise', () => {
     const stall = (values: Record<string, number>) =>
       apart(emptyPlan({ fixtures: [fixture('shower', [2, 2, 30, 36], values)] }))
     expect(stall({ length: 36, width: 30 })).toEqual([])
+    expect(stall({ length: 30, width: 36 })).toEqual([])
     expect(stall({ length: 33, width: 30 })).toEqual(['The shower was measured 33 in long inside; drawn it is 36 in.'])
   })
   it('a mattress larger than what is drawn for it, not one that is a little smaller than its platform', () => {

@@ -4,6 +4,7 @@ import type { MeasuredApart } from '../plan/measuredApart'
 import type { Plan } from '../plan/plan'
 import { bounds, type Bounds, type Point, type Shape } from '../plan/shape'
 import { inside } from '../plan/times'
+import { figure } from '../readings/reading'
 import { withBounds } from './item'
 
 /** What the drawing can do about a figure that was measured otherwise: how the button says it, and the plan then. */
@@ -50,7 +51,9 @@ function axisOf(plan: Plan, one: Plan['fixtures'][number] | Plan['berths'][numbe
   }
   if (reading === 'diagonal') return TOWARDS[facesOf(plan, one)][0] ? 1 : 0
   const longer = x1 - x0 === y1 - y0 ? (TOWARDS[facesOf(plan, one)][0] ? 1 : 0) : x1 - x0 > y1 - y0 ? 0 : 1
-  return reading === 'length' ? longer : longer === 0 ? 1 : 0
+  const [length, width] = [figure(one.readings, 'length'), figure(one.readings, 'width')]
+  const isLonger = length !== undefined && width !== undefined && length < width ? 'width' : 'length'
+  return reading === isLonger ? longer : longer === 0 ? 1 : 0
 }
 
 /** Larger or smaller along one axis; the side that is nearer to an outer wall stays where it is. */

@@ -1,5 +1,5 @@
 import { FIXTURE_KINDS, type BerthKind, type FixtureKind } from '../readings/catalogue'
-import type { ConvertibleKind } from '../plan/seats'
+import type { ConvertibleKind } from '../plan/convertible'
 import { small } from '../plan/naming'
 import type { Berth, Plan } from '../plan/plan'
 import { bounds, type Shape } from '../plan/shape'

@@ -52,6 +52,8 @@ function stalls(plan: Plan): MeasuredApart[] {
     .flatMap(({ id, shape, readings }) => {
       const sides = sidesOf(shape)
       const read = [figure(readings, 'length'), figure(readings, 'width')]
+      // Called the other way round they are the same two sides.
+      if (read[0] !== undefined && read[1] !== undefined && read[0] < read[1]) sides.reverse()
       return (['length', 'width'] as const).flatMap((reading, i): MeasuredApart[] => {
         const [measured, drawn] = [read[i], sides[i]!]
         if (measured === undefined || Math.abs(measured - drawn) <= AGREE) return []

@@ -26,18 +26,6 @@ export const LOUNGE_KINDS: readonly FixtureKind[] = [
   'chair',
 ]
 
-/** What makes up into a bed. */
-export const CONVERTIBLE_KINDS = [
-  'booth',
-  'u-dinette',
-  'jackknife-sofa',
-  'tri-fold-sofa',
-  'air-sofa',
-  'futon',
-  'convertible-lounge',
-] as const satisfies FixtureKind[]
-export type ConvertibleKind = (typeof CONVERTIBLE_KINDS)[number]
-
 /** Where nobody counted the seats, one is drawn for every so many inches of bench (common practice). */
 const EACH = 22
 /** From the bench's back edge to the eyes, inches; at a table one sits outside its edge. */

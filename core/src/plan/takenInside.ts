@@ -1,5 +1,6 @@
 import type { FixtureKind } from '../readings/catalogue'
 import { figure } from '../readings/reading'
+import { CONVERTIBLE_KINDS } from './convertible'
 import { inside, type Body } from './times'
 import type { OutsideItem, Plan } from './plan'
 import type { Shape } from './shape'
@@ -28,14 +29,8 @@ const HOLLOW = new Set<FixtureKind>([
   'linen',
   'nightstand',
   'desk',
-  'booth',
-  'u-dinette',
-  'jackknife-sofa',
-  'tri-fold-sofa',
-  'air-sofa',
-  'futon',
-  'convertible-lounge',
   'fireplace',
+  ...CONVERTIBLE_KINDS,
 ])
 
 /**

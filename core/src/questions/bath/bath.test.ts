@@ -66,6 +66,15 @@ describe('bath', () => {
     expect(firstWords(narrow)).toBe('At the toilet only 18 in from wall to wall: the elbows touch.')
   })
 
+  it('in a shower that is narrower inside than it is drawn, one turns in what was measured', () => {
+    const stall = (values: Record<string, number>) =>
+      judge(bath, unit({ fixtures: [fixture('shower', [2, 2, 36, 34], { headroom: 78, ...values })] }), people(2))
+        .because.map(({ says }) => phraseText(says))
+        .join(' ')
+    expect(stall({})).toContain('circle of 34 in')
+    expect(stall({ length: 32, width: 24 })).toContain('circle of 24 in: too small')
+  })
+
   it('36 by 30 in is roomy to turn in, 24 by 24 too small (common practice)', () => {
     const stall = (x: number, y: number) =>
       judge(

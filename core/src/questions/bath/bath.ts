@@ -35,7 +35,7 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
     topic: 'bath',
     against: 'bath not right',
   },
-  version: 4,
+  version: 5,
   rules: BATH_RULES,
   baked: [],
   weight: 2,

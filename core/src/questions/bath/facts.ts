@@ -49,7 +49,7 @@ export function bathFacts(trailer: Trailer): BathFacts {
       id,
       name: kind === 'tub' ? 'tub' : kind === 'wet-bath' ? 'wet bath' : 'shower',
       headroom: figure(readings, 'headroom'),
-      turn: Math.round(circles.get(id)!),
+      turn: Math.round(Math.min(circles.get(id)!, ...insideOf(readings))),
       step: steps.get(id)!,
     })),
     shutting: use.shutting.map(({ room, wide }) => ({
@@ -63,3 +63,7 @@ export function bathFacts(trailer: Trailer): BathFacts {
     }),
   }
 }
+
+/** The inside of a stall as it was measured: nobody turns in a circle wider than either side. */
+const insideOf = (readings: Parameters<typeof figure>[0]): number[] =>
+  (['length', 'width'] as const).flatMap((side) => figure(readings, side) ?? [])
