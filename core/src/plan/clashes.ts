@@ -76,6 +76,7 @@ export function bestHung(leaves: readonly Leaf[], stops: readonly Stop[]): Swing
     if (!ways) return true
     const most = Math.max(...ways.map(({ degrees }) => degrees))
     const widest = ways.filter(({ degrees }) => degrees === most)
+    if (widest.length === 1) return widest[0] === one
     return widest.reduce((best, way) => (meets(way) < meets(best) ? way : best)) === one
   })
 }

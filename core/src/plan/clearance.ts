@@ -76,7 +76,7 @@ export function clearanceOf(raster: Raster, free: Uint8Array): Clearance {
   const wide = new Int16Array(squared.length)
   for (let cell = 0; cell < squared.length; cell++) {
     const own = squared[cell]!
-    if (own > 0) wide[cell] = own < WIDTHS.length ? WIDTHS[own]! : widthOf(own)
+    wide[cell] = own < WIDTHS.length ? WIDTHS[own]! : widthOf(own)
   }
   return { ...raster, squared, wide }
 }
@@ -164,64 +164,66 @@ function fillBox(cells: Uint8Array, { x0, y0, columns, rows }: Raster, box: Boun
  * (2012). A row is taken one free run at a time: nothing reaches across a cell in the way.
  */
 export function squaredDistances(free: Uint8Array, columns: number, rows: number): Int32Array {
-  const squared = new Int32Array(columns * rows)
-  for (let cell = columns; cell < squared.length; cell++) if (free[cell]) squared[cell] = squared[cell - columns]! + 1
-  for (let cell = squared.length - columns - 1; cell >= 0; cell--) {
-    const up = squared[cell + columns]! + 1
-    if (up < squared[cell]!) squared[cell] = up
+  const cells = columns * rows
+  const squared = new Int32Array(cells)
+  const upright = new Int16Array(cells)
+  for (let cell = columns; cell < cells; cell++) if (free[cell]) upright[cell] = upright[cell - columns]! + 1
+  for (let cell = cells - columns - 1; cell >= 0; cell--) {
+    const up = upright[cell + columns]! + 1
+    if (up < upright[cell]!) upright[cell] = up
   }
-  const envelope = new Envelope(columns)
-  for (let cell = columns; cell < squared.length; cell++) {
-    if (squared[cell] === 0) continue
+  for (let cell = columns; cell < cells; cell++) {
+    if (upright[cell] === 0) continue
     let end = cell
-    for (; squared[end]! > 0; end++) squared[end] = squared[end]! * squared[end]!
-    envelope.along(squared, cell - 1, end)
+    while (upright[end]! > 0) end++
+    envelope(upright, squared, cell - 1, end)
     cell = end
   }
   return squared
 }
 
-/** The lower envelope of parabolas over part of a row. */
-class Envelope {
-  private readonly vertices: Int32Array
-  private readonly borders: Float64Array
-  private readonly heights: Int32Array
+/** No row is longer, inches: three times as long as any drawing may be. */
+const LONGEST = 4096
+/** The parabolas of an envelope: where each stands, its constant term, and from where on it is the lowest. */
+const vertices = new Int32Array(LONGEST)
+const terms = new Int32Array(LONGEST)
+const borders = new Float64Array(LONGEST + 1)
+/** Half the reciprocals of whole numbers: a division costs more than the rest of a step. */
+const halves = Float64Array.from({ length: LONGEST }, (_, i) => 0.5 / i)
 
-  constructor(longest: number) {
-    this.vertices = new Int32Array(longest)
-    this.heights = new Int32Array(longest)
-    this.borders = new Float64Array(longest + 1)
+/**
+ * Between two cells of a row that are both in the way, from the distances straight up and down, the squared distances:
+ * the lower envelope of the parabolas that stand on these cells and on all between.
+ */
+function envelope(upright: Int16Array, squared: Int32Array, start: number, end: number): void {
+  const to = end - start
+  let last = 0
+  let vertex = 0
+  let term = 0
+  vertices[0] = 0
+  terms[0] = 0
+  borders[0] = -Infinity
+  for (let q = 1; q <= to; q++) {
+    const height = upright[start + q]!
+    const own = height * height + q * q
+    let border = (own - term) * halves[q - vertex]!
+    while (border <= borders[last]!) {
+      last--
+      vertex = vertices[last]!
+      term = terms[last]!
+      border = (own - term) * halves[q - vertex]!
+    }
+    last++
+    vertices[last] = q
+    terms[last] = own
+    borders[last] = border
+    vertex = q
+    term = own
   }
-
-  /**
-   * Replaces the heights between two cells of a row, both in the way, by the envelope of the parabolas that
-   * stand on them and between.
-   */
-  along(values: Int32Array, start: number, end: number): void {
-    const { vertices, borders, heights } = this
-    let last = 0
-    vertices[0] = 0
-    heights[0] = 0
-    borders[0] = -Infinity
-    const to = end - start
-    for (let q = 1; q <= to; q++) {
-      const height = values[start + q]!
-      let border = -Infinity
-      for (; last >= 0; last--) {
-        const p = vertices[last]!
-        border = (height + q * q - heights[last]! - p * p) / (2 * (q - p))
-        if (border > borders[last]!) break
-      }
-      last++
-      vertices[last] = q
-      heights[last] = height
-      borders[last] = last === 0 ? -Infinity : border
-    }
-    borders[last + 1] = Infinity
-    for (let q = 1, k = 0; q < to; q++) {
-      while (borders[k + 1]! < q) k++
-      const away = q - vertices[k]!
-      values[start + q] = away * away + heights[k]!
-    }
+  borders[last + 1] = Infinity
+  for (let q = 1, k = 0; q < to; q++) {
+    while (borders[k + 1]! < q) k++
+    const vertex = vertices[k]!
+    squared[start + q] = terms[k]! - vertex * vertex + (q - vertex) * (q - vertex)
   }
 }

@@ -43,8 +43,10 @@ const floors = new WeakMap<Plan, Map<string, Floor>>()
 export function floorOf(plan: Plan, time: TimeOfDay, made: readonly string[] = []): Floor {
   const known = floors.get(plan) ?? new Map<string, Floor>()
   floors.set(plan, known)
-  const key = [time, ...made].join()
-  const floor = known.get(key) ?? layOut(plan, time, made)
+  // A night on which nothing is made up is like the day.
+  const at = time === 'night' && made.length === 0 ? 'parked' : time
+  const key = [at, ...made].join()
+  const floor = known.get(key) ?? layOut(plan, at, made)
   known.set(key, floor)
   return floor
 }

@@ -1,5 +1,5 @@
 import { FIXTURE_KINDS } from '../readings/catalogue'
-import { crossing, distanceTo, entersAt } from './distance'
+import { apart, crossing, distanceTo, entersAt, nearestOnSegment } from './distance'
 import { leafLength, leavesAt, onLeaf, type Leaf } from './leaves'
 import { wallShape } from './overlap'
 import type { Plan } from './plan'
@@ -74,6 +74,8 @@ export function swingPast(leaf: Leaf, other: Leaf, at: number): number | undefin
   const long = leafLength(leaf)
   if (leaf.band[0] >= other.band[1] || leaf.band[1] <= other.band[0]) return 90
   const [c, d] = [onLeaf(other, at, PLAY), onLeaf(other, at, leafLength(other) - PLAY)]
+  // Most stand nowhere near.
+  if (apart(nearestOnSegment(c, d, leaf.pin), leaf.pin) > long) return 90
   for (let degrees = 0; degrees <= 90; degrees += STEP) {
     if (crossing(onLeaf(leaf, degrees, PLAY), onLeaf(leaf, degrees, long - PLAY), c, d) !== undefined)
       return degrees === 0 ? undefined : degrees - STEP
