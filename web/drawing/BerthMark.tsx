@@ -6,13 +6,15 @@ import { figure } from '@hitchet/core/readings/reading'
 import { BERTH_KINDS } from '@hitchet/core/readings/catalogue'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
 import { inches } from '@hitchet/core/quantity/quantity'
-import { FittedText } from './FittedText'
+import type { Label } from './FittedText'
 import { facing } from './frame'
 import { PersonDot } from './PersonToken'
 
 /** From this width on two pillows, inches. */
 const TWO_PILLOWS = 48
 const PILLOW = 13
+/** How far inside an upper bunk is drawn, inches. */
+const RIM = 3
 
 /** A mattress with its pillows at the head; made up at night; an upper bunk as a broken line over the lower. */
 export function BerthMark({ berth, made }: { berth: Berth; made: boolean }) {
@@ -21,10 +23,10 @@ export function BerthMark({ berth, made }: { berth: Berth; made: boolean }) {
     return (
       <rect
         transform={transform}
-        x="3"
-        y="3"
-        width={across - 6}
-        height={deep - 6}
+        x={RIM}
+        y={RIM}
+        width={across - 2 * RIM}
+        height={deep - 2 * RIM}
         rx="3"
         fill="none"
         strokeDasharray="4 3"
@@ -60,25 +62,19 @@ export function BerthMark({ berth, made }: { berth: Berth; made: boolean }) {
   )
 }
 
-/** Name and mattress in the foot half, where no token lies. `twin`: the bunk above it, told in the same breath. */
-export function BerthLabel({
-  berth,
-  twin,
-  scale,
-  system,
-}: {
-  berth: Berth
-  twin?: Berth
-  scale: number
-  system: MeasureSystem
-}) {
-  return (
-    <FittedText
-      wordings={berthWordings(berth, twin, system)}
-      zone={footOf(bounds(berth.shape), berth.head)}
-      scale={scale}
-    />
-  )
+/**
+ * Name and mattress below the pillows; in the foot half where tokens lie. `twin`: the bunk above it, told in the same breath.
+ * `tokens`: inches from the head that are taken by tokens.
+ */
+export function berthLabel(berth: Berth, twin: Berth | undefined, tokens: number, system: MeasureSystem): Label {
+  const foot = footOf(bounds(berth.shape), berth.head, tokens)
+  // An upper bunk's broken line runs round inside.
+  const rim = twin || BERTH_KINDS[berth.kind].upper ? RIM : 0
+  return {
+    id: berth.id,
+    wordings: berthWordings(berth, twin, system),
+    zone: { x0: foot.x0 + rim, y0: foot.y0 + rim, x1: foot.x1 - rim, y1: foot.y1 - rim },
+  }
 }
 
 /** The people in a berth, heads at the head end; those in the upper bunk a row further down. */
@@ -121,17 +117,28 @@ export function berthWordings(berth: Berth, twin: Berth | undefined, system: Mea
   return [`${name} ${plain(width)} × ${plain(length)}`, `${plain(width)} × ${plain(length)}`]
 }
 
-function footOf({ x0, y0, x1, y1 }: Bounds, head: Berth['head']): Bounds {
-  const [w, h] = [(x1 - x0) * 0.54, (y1 - y0) * 0.54]
+function footOf({ x0, y0, x1, y1 }: Bounds, head: Berth['head'], tokens: number): Bounds {
+  const share = tokens > 0 ? 0.54 : 0.28
+  const [w, h] = [Math.max((x1 - x0) * share, tokens), Math.max((y1 - y0) * share, tokens)]
   if (head === 'front') return { x0: x0 + w, y0, x1, y1 }
   if (head === 'rear') return { x0, y0, x1: x1 - w, y1 }
   return head === 'off-door' ? { x0, y0: y0 + h, x1, y1 } : { x0, y0, x1, y1: y1 - h }
 }
 
+/** How far from the head tokens of this size reach, inches; `upper`: those of the bunk above too. */
+export function tokensReach({ shape, head }: Berth, r: number, upper: boolean): number {
+  return awayFromHead(deepOf(bounds(shape), head), r, upper) + r
+}
+
+const deepOf = ({ x0, y0, x1, y1 }: Bounds, head: Berth['head']): number =>
+  head === 'front' || head === 'rear' ? x1 - x0 : y1 - y0
+
+const awayFromHead = (deep: number, r: number, upper: boolean): number =>
+  Math.min(deep - r, Math.max(r + 1, deep * 0.2) + (upper ? 2.5 * r : 0))
+
 function pillowSpot({ x0, y0, x1, y1 }: Bounds, head: Berth['head'], share: number, r: number, upper: boolean): Point {
   const lengthwise = head === 'front' || head === 'rear'
-  const deep = lengthwise ? x1 - x0 : y1 - y0
-  const away = Math.min(deep - r, Math.max(r + 1, deep * 0.2) + (upper ? 2.5 * r : 0))
+  const away = awayFromHead(deepOf({ x0, y0, x1, y1 }, head), r, upper)
   const across = (lengthwise ? y0 : x0) + share * (lengthwise ? y1 - y0 : x1 - x0)
   return {
     front: [x0 + away, across],

@@ -1,10 +1,40 @@
-import type { Bounds } from '@hitchet/core/plan/shape'
+import { meets, type Bounds } from '@hitchet/core/plan/shape'
 
 /**
  * Average width of a sign in the narrow face, as a share of its size. Measured on the shipped font: 0.44 for
  * mixed text.
  */
 const SIGN = 0.46
+/** Of a label, pixels. */
+const SIZE = 10.5
+/** Between a label and the edges of its zone, pixels on either side. */
+const MARGIN = 4
+
+/** What is to stand in a zone of the plan: the first of its wordings that fits. */
+export interface Label {
+  id: string
+  wordings: readonly string[]
+  zone: Bounds
+  /** Pixels; the usual size when absent. */
+  size?: number
+  halo?: boolean
+}
+
+/** Of some labels those that do not run over one that comes before them. */
+export function withoutOverlap(labels: readonly Label[], scale: number): Label[] {
+  const taken: Bounds[] = []
+  return labels.filter(({ wordings, zone, size = SIZE }) => {
+    const fitted = fit(wordings, zone, scale, size)
+    if (!fitted) return false
+    const [long, line] = [(fitted.text.length * SIGN * size) / scale, size / scale]
+    const [w, h] = fitted.turned ? [line, long] : [long, line]
+    const [x, y] = [(zone.x0 + zone.x1) / 2, (zone.y0 + zone.y1) / 2]
+    const own = { x0: x - w / 2, y0: y - h / 2, x1: x + w / 2, y1: y + h / 2 }
+    if (taken.some((other) => meets(own, other))) return false
+    taken.push(own)
+    return true
+  })
+}
 
 /**
  * The longest of some wordings that fits a zone of the plan, along it when that is the longer way; none
@@ -15,7 +45,7 @@ export function FittedText({
   wordings,
   zone,
   scale,
-  size = 10.5,
+  size = SIZE,
   halo,
 }: {
   wordings: readonly string[]
@@ -53,7 +83,7 @@ export function fit(
 ): { text: string; turned: boolean } | undefined {
   const line = (size * 1.15) / scale
   for (const text of wordings) {
-    const long = (text.length * SIGN * size + 4) / scale
+    const long = (text.length * SIGN * size + 2 * MARGIN) / scale
     if (long <= x1 - x0 && line <= y1 - y0) return { text, turned: false }
     if (long <= y1 - y0 && line <= x1 - x0) return { text, turned: true }
   }

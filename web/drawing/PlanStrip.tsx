@@ -6,8 +6,8 @@ import { bay, bodiesAt, travelOf, type TimeOfDay } from '@hitchet/core/plan/time
 import { BERTH_KINDS, FIXTURE_KINDS } from '@hitchet/core/readings/catalogue'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
 import { inches } from '@hitchet/core/quantity/quantity'
-import { BerthLabel, BerthMark, Sleepers } from './BerthMark'
-import { FittedText } from './FittedText'
+import { berthLabel, BerthMark, Sleepers, tokensReach } from './BerthMark'
+import { FittedText, withoutOverlap, type Label } from './FittedText'
 import { FixtureMark } from './FixtureMark'
 import { heightFor, type Frame } from './frame'
 import { OutsideMarks, TakenMarks } from './OutsideMarks'
@@ -53,6 +53,8 @@ export interface Pick {
 
 /** Radius of a token on the screen, pixels. */
 const TOKEN = 10
+/** What is no deeper than this is hidden by a TV over it, inches. */
+const UNDER_TV = 24
 
 /**
  * One trailer from above, to scale: hitch at the left, door side below. The only component that draws a
@@ -203,6 +205,23 @@ function Contents({ plan, fixtures, berths, all, sleepers, night, scale, labels,
   const overhead = ({ kind }: Fixture) => kind === 'overhead' || kind === 'microwave' || kind === 'tv'
   const lower = berths.filter((berth) => !isUpper(berth))
   const upper = berths.filter(isUpper)
+  const isStacked = (berth: Berth) => isUpper(berth) && all.some((other) => bunkAbove(other, all) === berth)
+  const inBed = ({ id }: Berth) => sleepers.find(({ berth }) => berth === id)?.people ?? []
+  const tokensOn = (berth: Berth, twin?: Berth): number => {
+    const above = twin ? inBed(twin).length : 0
+    return night && inBed(berth).length + above > 0 ? tokensReach(berth, TOKEN / scale, above > 0) : 0
+  }
+  const told = [
+    ...[...lower, ...upper.filter((berth) => !isStacked(berth))]
+      .filter(() => labels)
+      .map((berth) => {
+        const twin = isUpper(berth) ? undefined : bunkAbove(berth, all)
+        return berthLabel(berth, twin, tokensOn(berth, twin), system)
+      }),
+    ...fixtures
+      .filter((fixture) => names && !overhead(fixture) && !crowded(fixture, fixtures))
+      .map((fixture) => fixtureLabel(fixture, system)),
+  ]
   return (
     <>
       {fixtures
@@ -216,50 +235,45 @@ function Contents({ plan, fixtures, berths, all, sleepers, night, scale, labels,
       {fixtures.filter(overhead).map((fixture) => (
         <FixtureMark key={fixture.id} plan={plan} fixture={fixture} />
       ))}
-      {names &&
-        fixtures
-          .filter((fixture) => !overhead(fixture) && !crowded(fixture, fixtures))
-          .map((fixture) => <FixtureLabel key={fixture.id} fixture={fixture} scale={scale} system={system} />)}
-      {labels &&
-        lower.map((berth) => (
-          <BerthLabel key={berth.id} berth={berth} twin={bunkAbove(berth, all)} scale={scale} system={system} />
-        ))}
-      {labels &&
-        upper
-          .filter((berth) => !all.some((other) => bunkAbove(other, all) === berth))
-          .map((berth) => <BerthLabel key={berth.id} berth={berth} scale={scale} system={system} />)}
+      {withoutOverlap(told, scale).map(({ id, ...label }) => (
+        <FittedText key={id} {...label} scale={scale} />
+      ))}
       {night &&
         [...lower, ...upper].map((berth) => {
-          const people = sleepers.find((one) => one.berth === berth.id)?.people ?? []
-          const stacked = isUpper(berth) && all.some((other) => bunkAbove(other, all) === berth)
-          return <Sleepers key={berth.id} berth={berth} people={people} upper={stacked} r={TOKEN / scale} />
+          return (
+            <Sleepers key={berth.id} berth={berth} people={inBed(berth)} upper={isStacked(berth)} r={TOKEN / scale} />
+          )
         })}
     </>
   )
 }
 
-/** An oven lies under its cooktop, and a counter with a sink in it has no room for its own name. */
+/**
+ * An oven lies under its cooktop, a counter with a sink in it has no room for its own name, nor has what is no deeper
+ * than the TV that hangs over it.
+ */
 function crowded({ kind, shape }: Fixture, all: readonly Fixture[]): boolean {
   if (kind === 'oven' || kind === 'hood') return true
-  if (kind !== 'counter' && kind !== 'island') return false
   const own = bounds(shape)
-  return all.some((other) => (other.kind === 'sink' || other.kind === 'cooktop') && meets(bounds(other.shape), own))
+  const over = (kinds: readonly Fixture['kind'][]) =>
+    all.some((other) => kinds.includes(other.kind) && meets(bounds(other.shape), own))
+  if (kind === 'counter' || kind === 'island') return over(['sink', 'cooktop'])
+  return Math.min(own.x1 - own.x0, own.y1 - own.y0) < UNDER_TV && over(['tv'])
 }
 
 /** Name and ground, where both or one of them fit. */
-function FixtureLabel({ fixture, scale, system }: { fixture: Fixture; scale: number; system: MeasureSystem }) {
-  const { x0, y0, x1, y1 } = bounds(fixture.shape)
-  const name = fixture.name ?? FIXTURE_KINDS[fixture.kind].name
+function fixtureLabel({ id, kind, name: own, shape }: Fixture, system: MeasureSystem): Label {
+  const zone = bounds(shape)
+  const name = own ?? FIXTURE_KINDS[kind].name
   const plain = (value: number) => formatQuantity(inches(value), system).replace(/ (in|cm)$/, '')
-  return (
-    <FittedText
-      wordings={[`${name} ${plain(x1 - x0)} × ${plain(y1 - y0)}`, name, name.split(' ').at(-1)!]}
-      zone={{ x0, y0, x1, y1 }}
-      scale={scale}
-      size={9.5}
-      halo
-    />
-  )
+  const size = `${plain(zone.x1 - zone.x0)} × ${plain(zone.y1 - zone.y0)}`
+  return {
+    id,
+    wordings: [`${name} ${size}`, name, name.split(' and ')[0]!, name.split(' ').at(-1)!],
+    zone,
+    size: 9.5,
+    halo: true,
+  }
 }
 
 /** Ground that can be pressed. Drawn last and not filled, so that it lies over what it names. */
