@@ -64,7 +64,7 @@ const CASES: [
     'fits',
     /Bo in the off-door lower bunk/,
   ],
-  ['and is about all that a half-ton carries with six in it', OKORO, 'T-135', 'tow', 'tight', /payload is 1,910 lb/],
+  ['and is about all that a half-ton carries with six in it', OKORO, 'T-135', 'tow', 'tight', /payload is 2,060 lb/],
   [
     'in the two-bedroom the U-dinette is a bed every night',
     OKORO,

@@ -43,6 +43,7 @@ await shot('unit-room', '/yard/T-118?layer=room&time=road&thing=bunk-lower')
 await shot('unit-ways-out', `${okoro}/units/T-135?time=night&layer=exits`)
 await shot('unit-sleeping', `${okoro}/units/T-118`, scrollTo('sleeping'))
 await shot('unit-stowing', `${oosterveen}/units/T-118`, scrollTo('stowing'))
+await shot('unit-loaded', `${okoro}/units/T-118`, scrollTo('loading'))
 await shot('tape-measure', '/yard/T-121/tape')
 await shot('tape-draw', '/yard/T-126/tape?do=draw', async () => {
   await page.locator('[data-item="sofa"]').click()

@@ -1,3 +1,4 @@
+import { gallonsOf } from '../loading/facts'
 import { trustedHousehold } from '../household/doubts'
 import { everyNight, type Household, type Person } from '../household/household'
 import { STANCE_IDS } from '../household/stances'
@@ -195,9 +196,10 @@ interface Load {
 }
 
 function loadsOf({ tow }: FactSheet, household: Household, { nearly, tow: rules }: HouseRules): Load[] {
+  const fresh = gallonsOf(tow.loading, 'fresh-tank')
   const tank: Load[] =
-    tow.freshGallons && household.trip.fresh !== 'empty'
-      ? [{ set: [dryTank(nearly.dryTank)], relief: tow.freshGallons * rules.waterPerGallon }]
+    fresh && household.trip.fresh !== 'empty'
+      ? [{ set: [dryTank(nearly.dryTank)], relief: fresh * rules.waterPerGallon }]
       : []
   const things = household.gear
     .filter(({ rides, weight, count }) => rides === 'trailer' && weight * count >= WORTH_LEAVING)

@@ -50,16 +50,19 @@ export const TRAILER_READS = {
 } as const satisfies ReadingSpecs
 export type TrailerKey = keyof typeof TRAILER_READS
 
+const TANK_AT = within(reads.length('Where it sits', 'Front wall to the middle of the tank'), [0, 800], [10, 440])
+
 /** Things a trailer has that need no place on the plan yet: tanks, power, gas, climate, gear at the hitch. */
 export const EQUIPMENT_KINDS = {
   'fresh-tank': {
     name: 'Fresh tank',
-    reads: { capacity: within(reads.amount('Capacity', 'gal'), [0, 1000], [2, 120]) },
+    reads: { capacity: within(reads.amount('Capacity', 'gal'), [0, 1000], [2, 120]), at: TANK_AT },
   },
   'gray-tank': {
     name: 'Gray tank',
     reads: {
       capacity: within(reads.amount('Capacity', 'gal'), [0, 1000], [2, 120]),
+      at: TANK_AT,
       dumpPoint: reads.count('Dump point'),
     },
   },
@@ -67,6 +70,7 @@ export const EQUIPMENT_KINDS = {
     name: 'Galley tank',
     reads: {
       capacity: within(reads.amount('Capacity', 'gal'), [0, 1000], [2, 120]),
+      at: TANK_AT,
       dumpPoint: reads.count('Dump point'),
     },
   },
@@ -74,6 +78,7 @@ export const EQUIPMENT_KINDS = {
     name: 'Black tank',
     reads: {
       capacity: within(reads.amount('Capacity', 'gal'), [0, 1000], [2, 90]),
+      at: TANK_AT,
       dumpPoint: reads.count('Dump point'),
     },
   },

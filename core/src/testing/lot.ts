@@ -149,7 +149,7 @@ export const FAMILY = given(
       axleCenter: 190,
     },
     [
-      equipment('fresh-tank', { capacity: 40 }),
+      equipment('fresh-tank', { capacity: 40, at: 170 }),
       equipment('lp-cylinder', { count: 2, size: 20 }),
       equipment('stabilizers', { drive: 'manual' }),
       equipment('water-heater', { fuel: 'gas and electric' }),
@@ -213,13 +213,13 @@ export const COUPLE = given(
       advertisedSleeps: 4,
       uvw: 3500,
       gvwr: 4700,
-      hitchWeight: 430,
+      hitchWeight: 390,
       overallLength: 276,
       askingPrice: 24900,
       axleCenter: 136,
     },
     [
-      equipment('fresh-tank', { capacity: 30 }),
+      equipment('fresh-tank', { capacity: 30, at: 110 }),
       equipment('lp-cylinder', { count: 2, size: 20 }),
       equipment('stabilizers', { drive: 'manual' }),
       equipment('solar-port', {}),
@@ -299,7 +299,7 @@ export const LONG = given(
     },
     { advertisedSleeps: 4, uvw: 7100, gvwr: 9400, hitchWeight: 850, overallLength: 412, askingPrice: 54900 },
     [
-      equipment('fresh-tank', { capacity: 50 }),
+      equipment('fresh-tank', { capacity: 50, at: 190 }),
       equipment('lp-cylinder', { count: 2, size: 30 }),
       equipment('stabilizers', { drive: 'power each' }),
       equipment('water-heater', { fuel: 'on-demand gas' }),

@@ -24,13 +24,14 @@ export function emptyPlan(given: Partial<Plan> = {}): Plan {
   }
 }
 
-/** Axles, tires and coupler that carry whatever a test puts on them. */
+/** Axles, tires and coupler that carry whatever a test puts on them; the axles a little behind the middle of a 20 ft box. */
 const STANDARD = {
   uvw: 3555,
   gvwr: 4800,
   hitchWeight: 440,
   overallLength: 288,
   askingPrice: 21000,
+  axleCenter: 140,
   axles: 2,
   axleRating: 5200,
   tires: 4,
@@ -65,7 +66,7 @@ export function unit(
 }
 
 export const standardEquipment = () => [
-  equipment('fresh-tank', { capacity: 30 }),
+  equipment('fresh-tank', { capacity: 30, at: 120 }),
   equipment('lp-cylinder', { count: 1, size: 20 }),
 ]
 

@@ -8,6 +8,8 @@ import { asked } from '@hitchet/core/match/asked'
 import { factsOn, type FactSheet } from '@hitchet/core/match/factSheet'
 import { sleepStory } from '@hitchet/core/questions/sleep/story'
 import { wouldGoIn } from '@hitchet/core/questions/stow/changes'
+import { estimateOf } from '@hitchet/core/questions/tow/estimate'
+import { loadOf } from '@hitchet/core/questions/tow/load'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { sharedFor } from '@hitchet/core/shared/shared'
 import { frameFor } from '../../drawing/frame'
@@ -17,6 +19,7 @@ import { answersOn } from '../../server/services/matching'
 import { unitAddress } from '../unitAddress'
 import { drawnNights } from '../drawnNight'
 import type { SeenBy } from './seenBy'
+import { LoadPanel } from './loading/LoadPanel'
 import { SleepPanel } from './sleeping/SleepPanel'
 import { StowPanel } from './stowing/StowPanel'
 import { UnitBoard } from './UnitBoard'
@@ -47,7 +50,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   )
 }
 
-/** Who sleeps where in it, and what rides where. */
+/** Who sleeps where in it, what it weighs loaded, and what rides where. */
 function ThroughTheirEyes({
   household: given,
   facts,
@@ -60,6 +63,7 @@ function ThroughTheirEyes({
   const household = trustedHousehold(given)
   const { nights, stowing } = sharedFor(household, rules)(facts)
   const undrawn = facts.undrawn.includes('berths')
+  const { uvw } = facts.tow
   return (
     <>
       {undrawn && (
@@ -73,6 +77,14 @@ function ThroughTheirEyes({
             .filter(({ age }) => age < GROWN)
             .map(({ name, age }) => ({ name, age }))}
         </SleepPanel>
+      )}
+      {uvw !== undefined && (
+        <LoadPanel
+          facts={facts.tow.loading}
+          moments={estimateOf({ ...facts.tow, uvw }, { load: loadOf(household, rules.tow), rules: rules.tow }, stowing)}
+          shares={rules.tow}
+          gvwr={facts.tow.gvwr}
+        />
       )}
       <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} />
     </>

@@ -1,6 +1,5 @@
-import { knownProduct, knownSum } from '../../quantity/sum'
-import { figure } from '../../readings/reading'
-import { equipmentOf } from '../../trailer/equipment'
+import { loadingFacts, type LoadingFacts } from '../../loading/facts'
+import { knownProduct } from '../../quantity/sum'
 import { trailerFigure, type Trailer } from '../../trailer/trailer'
 
 /** Pounds; absent: not read. */
@@ -17,22 +16,14 @@ export interface TowFacts {
   coupler?: number
   /** The ball it takes, inches. */
   ball?: number
-  /** Fresh water, gallons, all tanks; undefined when any is not known, or nobody looked for a tank. */
-  freshGallons?: number
-  /** Propane in full cylinders; undefined likewise. Makers' UVW leaves it out (common practice). */
-  propane?: number
-  /** Whether anybody noted a fresh tank and cylinders, or that there are none. */
-  lookedFor: { fresh: boolean; propane: boolean }
-  /** Coupler to the front wall, and from there to the middle between the axles where read; inches. */
-  couplerToWall: number
-  axle?: number
+  /** What it weighs empty, and where on it things ride. */
+  loading: LoadingFacts
 }
 
 export function towFacts(trailer: Trailer): TowFacts {
   const of = (key: Parameters<typeof trailerFigure>[1]) => trailerFigure(trailer, key)
   const unread = (...keys: Parameters<typeof of>[0][]) =>
     keys.filter((key) => of(key) === undefined).map((key) => `readings.${key}`)
-  const [fresh, cylinders] = [equipmentOf(trailer, 'fresh-tank'), equipmentOf(trailer, 'lp-cylinder')]
   return {
     uvw: of('uvw'),
     gvwr: of('gvwr'),
@@ -43,12 +34,6 @@ export function towFacts(trailer: Trailer): TowFacts {
     unread: { axles: unread('axleRating', 'axles'), tires: unread('tireRating', 'tires') },
     coupler: of('couplerRating'),
     ball: of('couplerBall'),
-    freshGallons: fresh && knownSum(fresh.map(({ readings }) => figure(readings, 'capacity'))),
-    propane:
-      cylinders &&
-      knownSum(cylinders.map(({ readings }) => knownProduct(figure(readings, 'size'), figure(readings, 'count')))),
-    lookedFor: { fresh: fresh !== undefined, propane: cylinders !== undefined },
-    couplerToWall: trailer.plan.box.tongue,
-    axle: of('axleCenter'),
+    loading: loadingFacts(trailer),
   }
 }

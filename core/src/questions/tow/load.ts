@@ -13,6 +13,8 @@ export interface Load {
   /** The hitch itself, on the vehicle. */
   hitch: number
   freshShare: number
+  /** Whether they can empty the waste tanks before they drive home. */
+  dumpsFirst: boolean
   carriesFuel: boolean
 }
 
@@ -34,6 +36,7 @@ export function loadOf(household: Household, rules: TowRules): Load {
     belongings: belongings ?? people.length * rules.belongingsPerPerson + rules.campingKit,
     hitch: hitch ?? rules.hitchHardware,
     freshShare: fresh ? SHARES[fresh] : hookups === 'none' ? rules.freshShareWithout : rules.freshShareWithHookups,
+    dumpsFirst: hookups === 'full',
     carriesFuel: household.gear.some(({ fuel }) => fuel),
   }
 }

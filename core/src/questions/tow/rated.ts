@@ -1,3 +1,4 @@
+import type { Tongue } from '../../loading/moments'
 import { says, type Phrase } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { marginOf, measure, reason, verdictOf, type Reason } from '../reason'
@@ -30,4 +31,16 @@ export function rated({ name, rating, asked, words, rests, missing = rests }: Ra
 export function notSaferThan(given: Reason, missing: string[], words: Phrase): Reason {
   if (missing.length === 0 || given.verdict === 'no' || given.verdict === 'measure') return given
   return measure(says`${given.says} ${words}`, missing)
+}
+
+/**
+ * A limit on which the tongue bears, while that is not certain: what fails wherever it is fails, and nothing fits
+ * before it fits wherever it is.
+ */
+export function withTongue({ least, most, missing }: Tongue, judge: (onTongue: number) => Reason): Reason {
+  const [light, heavy] = [judge(Math.max(0, least)), judge(Math.max(0, most))]
+  const [better, worse] = (light.margin?.value ?? 0) > (heavy.margin?.value ?? 0) ? [light, heavy] : [heavy, light]
+  return missing.length === 0 || better.verdict === worse.verdict
+    ? worse
+    : notSaferThan(better, missing, says`That depends on the tongue weight, which is not certain yet.`)
 }

@@ -3,11 +3,13 @@ import { says } from '../../quantity/phrase'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, measure, note, tight, type Reason } from '../reason'
-import { estimateOf, placedGear } from './estimate'
+import { gallonsOf } from '../../loading/facts'
+import { estimateOf } from './estimate'
 import { towFacts, type TowFacts } from './facts'
 import { loadOf, ratingsOf, type Load, type VehicleRatings } from './load'
 import { TOW_RULES, type TowRules } from './rules'
-import { gearReason, trailerReasons } from './trailerLimits'
+import { otherMoments } from './otherMoments'
+import { hitchReason, trailerReasons } from './trailerLimits'
 import { vehicleReasons } from './vehicleLimits'
 
 export interface TowNeed {
@@ -26,7 +28,7 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
     topic: 'towing',
     against: 'too much to pull',
   },
-  version: 3,
+  version: 4,
   rules: TOW_RULES,
   baked: [],
   weight: 4,
@@ -49,13 +51,13 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
       )
     }
     const known = { ...facts, uvw }
-    const placed = placedGear(facts, stowing)
-    const estimate = estimateOf(known, need, placed)
+    const estimate = estimateOf(known, need, stowing)
     return answerOf(
       [
         ...trailerReasons(known, need.rules, estimate),
-        ...gearReason(need.rules, estimate, placed),
+        ...hitchReason(need.rules, estimate),
         ...vehicleReasons(need, estimate),
+        ...otherMoments(facts, need, estimate),
         ...ballReason(facts, need),
         assumed(facts, need),
       ],
@@ -65,10 +67,12 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
 }
 
 /** What is taken for granted in the sum, each with its figure, so that it can be set right for this household. */
-function assumed({ freshGallons }: TowFacts, { load: { belongings, hitch, freshShare } }: TowNeed): Reason {
-  const water = freshGallons === undefined ? '' : says`, the fresh tank ${FULLNESS[freshShare] ?? 'part full'}`
+function assumed({ loading }: TowFacts, { load: { belongings, hitch, freshShare } }: TowNeed): Reason {
+  const water =
+    gallonsOf(loading, 'fresh-tank') === undefined ? '' : says`, the fresh tank ${FULLNESS[freshShare] ?? 'part full'}`
   const carried = says`${pounds(belongings)} of clothes, food and camp kit, ${pounds(hitch)} of hitch on the vehicle`
-  return note(says`Reckoned with ${carried}${water}; change it under How they camp.`)
+  const middle = says`What has no place of its own is taken at the middle of the floor.`
+  return note(says`Reckoned with ${carried}${water}; change it under How they camp. ${middle}`)
 }
 
 const FULLNESS: Record<number, string> = { 0: 'empty', 0.25: 'a quarter full', 0.5: 'half full', 1: 'full' }

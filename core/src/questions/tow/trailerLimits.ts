@@ -1,66 +1,70 @@
 import { says } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { measure, no, reason, type Reason } from '../reason'
-import type { PlacedGear, TowEstimate } from './estimate'
+import { gallonsOf } from '../../loading/facts'
+import type { TowEstimate } from './estimate'
 import type { TowFacts } from './facts'
-import { rated, type Rated } from './rated'
+import { rated, withTongue, type Rated } from './rated'
 import type { TowRules } from './rules'
 
 /** The trailer's own limits: what it may weigh and carry, what its axles, tires and coupler bear. */
 export function trailerReasons(
   facts: TowFacts & { uvw: number },
   rules: TowRules,
-  { loaded, cargo, tongue }: TowEstimate,
+  { leaving: { total: loaded, tongue }, cargo }: TowEstimate,
 ): Reason[] {
-  const onAxles = loaded - tongue.least
-  const limits: Rated[] = [
-    {
-      name: 'GVWR',
-      rating: facts.gvwr,
-      asked: loaded,
-      words: says`Loaded it weighs about ${pounds(loaded)}; its GVWR is`,
-      rests: ['readings.gvwr'],
-    },
-    {
-      name: 'What the cargo label allows',
-      rating: facts.cargo,
-      asked: cargo,
-      words: says`About ${pounds(cargo)} of water, propane, belongings and gear; its cargo label allows`,
-      rests: ['readings.cargoCapacity'],
-    },
-    {
-      name: 'What its axles carry',
-      rating: facts.axles,
-      asked: onAxles,
-      words: says`About ${pounds(onAxles)} rest on axles that carry`,
-      rests: ['readings.axleRating', 'readings.axles'],
-      missing: facts.unread.axles,
-    },
-    {
-      name: 'What its tires carry',
-      rating: facts.tires,
-      asked: onAxles,
-      words: says`About ${pounds(onAxles)} rest on tires that carry`,
-      rests: ['readings.tireRating', 'readings.tires'],
-      missing: facts.unread.tires,
-    },
-    {
-      name: 'The coupler’s rating',
-      rating: facts.coupler,
-      asked: loaded,
-      words: says`Loaded about ${pounds(loaded)}, on a coupler rated`,
-      rests: ['readings.couplerRating'],
-    },
-  ]
+  const limits = (onTongue: number): Rated[] => {
+    const onAxles = loaded - onTongue
+    return [
+      {
+        name: 'GVWR',
+        rating: facts.gvwr,
+        asked: loaded,
+        words: says`Loaded it weighs about ${pounds(loaded)}; its GVWR is`,
+        rests: ['readings.gvwr'],
+      },
+      {
+        name: 'What the cargo label allows',
+        rating: facts.cargo,
+        asked: cargo,
+        words: says`About ${pounds(cargo)} of water, propane, belongings and gear; its cargo label allows`,
+        rests: ['readings.cargoCapacity'],
+      },
+      {
+        name: 'What its axles carry',
+        rating: facts.axles,
+        asked: onAxles,
+        words: says`About ${pounds(onAxles)} rest on axles that carry`,
+        rests: ['readings.axleRating', 'readings.axles'],
+        missing: facts.unread.axles,
+      },
+      {
+        name: 'What its tires carry',
+        rating: facts.tires,
+        asked: onAxles,
+        words: says`About ${pounds(onAxles)} rest on tires that carry`,
+        rests: ['readings.tireRating', 'readings.tires'],
+        missing: facts.unread.tires,
+      },
+      {
+        name: 'The coupler’s rating',
+        rating: facts.coupler,
+        asked: loaded,
+        words: says`Loaded about ${pounds(loaded)}, on a coupler rated`,
+        rests: ['readings.couplerRating'],
+      },
+    ]
+  }
   return [
-    ...limits.map((limit) => rated(limit, rules.reserve)),
+    ...limits(0).map((_, i) => withTongue(tongue, (onTongue) => rated(limits(onTongue)[i]!, rules.reserve))),
     shareReason(facts.uvw, facts.hitchWeight, rules),
     ...inTheSum(facts),
   ]
 }
 
 /** What weighs and is not in the sum, because nobody noted it, or its size. */
-function inTheSum({ propane, freshGallons, lookedFor }: TowFacts): Reason[] {
+function inTheSum({ loading }: TowFacts): Reason[] {
+  const { propane, lookedFor } = loading
   const [gas, water] = ['equipment.lp-cylinder.size', 'equipment.fresh-tank.capacity']
   return [
     ...(propane !== undefined
@@ -68,7 +72,7 @@ function inTheSum({ propane, freshGallons, lookedFor }: TowFacts): Reason[] {
       : lookedFor.propane
         ? [measure(says`The LP cylinders’ size is not known, so their propane is not in the sum.`, [gas])]
         : [measure(says`Nobody has noted LP cylinders yet, so their propane is not in the sum.`, [gas])]),
-    ...(freshGallons !== undefined
+    ...(gallonsOf(loading, 'fresh-tank') !== undefined
       ? []
       : lookedFor.fresh
         ? [measure(says`The fresh tank’s size is not known, so its water is not in the sum.`, [water])]
@@ -94,33 +98,40 @@ function shareReason(uvw: number, hitchWeight: number | undefined, rules: TowRul
   })
 }
 
-/** What the bays do to the tongue, and whether the loaded share is still one that pulls straight. */
-export function gearReason(
+/** What is on the hitch as they leave, what their gear in the bays does to it, and whether that still pulls straight. */
+export function hitchReason(
   { tongueLeast, tongueMost }: TowRules,
-  { loaded, tongue }: TowEstimate,
-  { weight, onTongue }: PlacedGear,
+  { leaving: { total, tongue }, gear }: TowEstimate,
 ): Reason[] {
-  if (weight === 0 || tongue.missing.includes('readings.hitchWeight')) return []
-  const gear = says`Their gear, ${pounds(weight)} in its bays`
-  const [least, most] = [tongue.least / loaded, tongue.most / loaded]
-  if (onTongue === undefined) {
-    if (least >= tongueLeast && most <= tongueMost) return []
-    const words = says`${gear}, bears on the hitch by where the axles are: measure that before anything is promised.`
-    return [measure(words, tongue.missing)]
-  }
-  const does =
-    onTongue >= 0
-      ? says`${gear}, puts about ${pounds(onTongue)} on the hitch`
-      : says`${gear}, takes about ${pounds(-onTongue)} off the hitch`
+  if (tongue.missing.includes('readings.hitchWeight')) return []
+  const [least, most] = [tongue.least / total, tongue.most / total]
   const rests = ['readings.axleCenter', 'readings.hitchWeight']
+  if (tongue.missing.length && (least < tongueLeast || most > tongueMost)) {
+    const between = says`Loaded, ${percent(Math.max(0, least))} to ${percent(most)} of it may be on the hitch`
+    return [
+      measure(
+        says`${between}: that hangs on where things sit, so measure that before anything is promised.`,
+        tongue.missing,
+      ),
+    ]
+  }
+  const certain = tongue.missing.length === 0
+  const onIt = certain ? says`about ${pounds(tongue.least)}` : says`${pounds(tongue.least)} to ${pounds(tongue.most)}`
+  const does =
+    gear.weight === 0 || !certain
+      ? says`As they leave home ${onIt} are on the hitch`
+      : gear.least >= 0
+        ? says`Their gear, ${pounds(gear.weight)} in its bays, puts about ${pounds(gear.least)} on the hitch`
+        : says`Their gear, ${pounds(gear.weight)} in its bays, takes about ${pounds(-gear.least)} off the hitch`
   if (least <= 0) {
     const words = says`${does}: nothing would be left on it. Do not pull it so; move weight forward, and weigh it.`
     return [no(words, { brief: 'nothing on the hitch', rests })]
   }
-  const of = says`${does}: ${percent(least)} of the loaded trailer`
+  const share = certain ? percent(least) : says`${percent(least)} to ${percent(most)}`
+  const of = says`${does}: ${share} of the loaded trailer`
   const brief = `${percent(least)} on the hitch`
   if (least < tongueLeast) {
-    const short = pounds(tongueLeast * loaded - tongue.least)
+    const short = pounds(tongueLeast * total - tongue.least)
     return [reason('tight', says`${of}, ${short} less than 10 %; move weight forward, and weigh it.`, { brief, rests })]
   }
   if (most > tongueMost)
@@ -128,4 +139,9 @@ export function gearReason(
   return [reason('fits', says`${of}. Weigh it before the first trip.`, { rests })]
 }
 
-const percent = (share: number): string => `${(share * 100).toFixed(1)} %`
+/** To a tenth; what a tenth would hide beside 10 or 15 %, to a hundredth. */
+export function percent(share: number): string {
+  const tenths = (share * 100).toFixed(1)
+  const hidden = (tenths === '10.0' || tenths === '15.0') && (share * 100).toFixed(2) !== `${tenths}0`
+  return `${hidden ? (share * 100).toFixed(2) : tenths} %`
+}

@@ -4,7 +4,7 @@ import { pounds, quantity } from '../../quantity/quantity'
 import { fits, measure, no, type Reason } from '../reason'
 import type { TowEstimate } from './estimate'
 import type { Load, VehicleRatings } from './load'
-import { notSaferThan, rated } from './rated'
+import { notSaferThan, rated, withTongue } from './rated'
 import type { TowRules } from './rules'
 
 interface Towed {
@@ -22,20 +22,11 @@ const OF_GVWR = 0.2
 
 /** The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. */
 export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimate: TowEstimate): Reason[] {
-  const { loaded, tongue } = estimate
+  const { total: loaded, tongue } = estimate.leaving
   const { reserve } = rules
-  const aboard = load.people.known + load.pets.known + load.gearInVehicle + load.hitch
+  const aboard = aboardOf(load)
   const unweighed = [...load.people.unknown, ...load.pets.unknown]
   const still = says`The weight of ${quantity(unweighed.length, 'person')} is still missing.`
-  /** While the tongue is not certain: what fails at its least fails, and nothing fits before it fits at its most. */
-  const withTongue = (judge: (onTongue: number) => Reason): Reason => {
-    const most = judge(Math.max(0, tongue.most))
-    if (tongue.missing.length === 0) return most
-    const least = judge(Math.max(0, tongue.least))
-    return least.verdict === most.verdict
-      ? most
-      : notSaferThan(least, tongue.missing, says`That depends on the tongue weight, which is not certain yet.`)
-  }
   return [
     rated(
       {
@@ -47,7 +38,7 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
       },
       reserve,
     ),
-    withTongue((onTongue) => {
+    withTongue(tongue, (onTongue) => {
       const carried = pounds(aboard + onTongue)
       const payload = {
         name: 'Payload',
@@ -61,7 +52,7 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
     ...(ratings.gvwr === undefined || ratings.curbWeight === undefined
       ? []
       : [
-          withTongue((onTongue) => {
+          withTongue(tongue, (onTongue) => {
             const weighs = ratings.curbWeight! + aboard + onTongue
             const own = {
               name: 'The vehicle’s GVWR',
@@ -74,7 +65,7 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
           }),
         ]),
     combined(ratings, aboard + loaded, reserve, (given) => notSaferThan(given, unweighed, still)),
-    withTongue((onTongue) =>
+    withTongue(tongue, (onTongue) =>
       rated(
         {
           name: 'What the receiver carries',
@@ -103,6 +94,10 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
     ...beltReason(load.riders, ratings.seats),
   ]
 }
+
+/** What rides in the vehicle, with the hitch on it, pounds. */
+export const aboardOf = ({ people, pets, gearInVehicle, hitch }: Load): number =>
+  people.known + pets.known + gearInVehicle + hitch
 
 function combined(
   { curbWeight, gcwr }: VehicleRatings,

@@ -1,0 +1,90 @@
+import type { Stowed } from '../stowing/stowed'
+import { weights as inHolds } from '../stowing/stowed'
+import type { LoadingFacts, TankKind } from './facts'
+import type { LoadingRules } from './rules'
+
+/** Something that rides in or on the trailer, pounds, and between which places along it its middle is, inches from the front wall. */
+export interface Weight {
+  id: string
+  name: string
+  pounds: number
+  from: number
+  to: number
+  /** The reading that would tell where it is. */
+  unread?: string
+}
+
+/** What a household puts into it. Pounds. */
+export interface Brought {
+  /** Clothes, food, dishes, bedding and camp kit, all together; and how much of it is kit. */
+  belongings: number
+  kit: number
+  gear: number
+  freshShare: number
+}
+
+/** The four moments at which a trailer is weighed. */
+export const MOMENTS = ['leaving', 'full', 'home', 'empty'] as const
+export type MomentId = (typeof MOMENTS)[number]
+
+export interface Weights {
+  weights: Weight[]
+  /** Readings without which not all that weighs is among them. */
+  missing: string[]
+}
+
+/**
+ * What the empty trailer bears at a moment, each with where it is: water in its tanks, propane on the tongue, food at
+ * pantry and refrigerator, clothes at the wardrobes, bedding at the beds, gear where it was stowed.
+ * What has no place of its own is taken at the middle of the floor.
+ */
+export function weightsAt(
+  moment: MomentId,
+  facts: LoadingFacts,
+  brought: Brought,
+  stowed: Stowed,
+  rules: LoadingRules,
+): Weights {
+  const missing: string[] = []
+  const weights: Weight[] = []
+  const put = (id: string, name: string, pounds: number, at: number) => {
+    if (pounds > 0) weights.push({ id, name, pounds, from: at, to: at })
+  }
+  const fill = (kind: TankKind, name: string, share: number) => {
+    if (share === 0) return
+    for (const { id, gallons, at } of facts.tanks[kind] ?? []) {
+      if (gallons === undefined) {
+        missing.push(`equipment.${kind}.capacity`)
+        continue
+      }
+      const pounds = gallons * share * rules.waterPerGallon
+      const ends = facts.box * rules.tankFromEnds
+      if (at !== undefined) put(id, name, pounds, at)
+      else weights.push({ id, name, pounds, from: ends, to: facts.box - ends, unread: `equipment.${kind}.at` })
+    }
+  }
+  put('propane', 'Propane', facts.propane ?? 0, -Math.min(rules.cylindersAhead, facts.coupler))
+  fill('fresh-tank', 'Fresh water', moment === 'leaving' ? brought.freshShare : moment === 'full' ? 1 : 0)
+  if (moment === 'empty') return { weights, missing }
+  if (moment === 'home') {
+    fill('gray-tank', 'Gray tank', 1)
+    fill('galley-tank', 'Galley tank', 1)
+    fill('black-tank', 'Black tank', 1)
+  }
+  const { places } = facts
+  const own = Math.max(0, brought.belongings - brought.kit)
+  const bedding = own * (1 - rules.food - rules.dishes - rules.clothes)
+  if (moment !== 'home') put('food', 'Food', own * rules.food, places.food)
+  put('dishes', 'Dishes', own * rules.dishes, places.food)
+  put('clothes', 'Clothes', own * rules.clothes, places.clothes)
+  put('bedding', 'Bedding', bedding, places.beds)
+  put('kit', 'Camp kit', Math.min(brought.kit, brought.belongings), places.middle)
+  let placed = 0
+  for (const [id, pounds] of inHolds(stowed)) {
+    const hold = stowed.holds.find((one) => one.id === id)
+    placed += pounds
+    put(`gear ${id}`, hold?.name ?? 'Gear', pounds, hold?.at ?? places.middle)
+  }
+  put('gear', 'Gear without a place', brought.gear - placed, places.middle)
+  return { weights, missing }
+}

@@ -1,0 +1,88 @@
+'use client'
+
+import { Box, Flex, Text } from '@chakra-ui/react'
+import { useState } from 'react'
+import type { LoadingFacts } from '@hitchet/core/loading/facts'
+import type { Moment } from '@hitchet/core/loading/moments'
+import { MOMENTS, type MomentId } from '@hitchet/core/loading/weights'
+import { formatQuantity } from '@hitchet/core/quantity/format'
+import { pounds } from '@hitchet/core/quantity/quantity'
+import { LoadedStrip } from '../../../drawing/LoadedStrip'
+import { ShareNeedle } from '../../../drawing/ShareNeedle'
+import { Figure, useMeasures } from '../../../look/measures'
+import { Segments } from '../../Segments'
+
+const WORDS: Record<MomentId, { label: string; what: string }> = {
+  leaving: { label: 'Leaving home', what: 'as they leave home' },
+  full: { label: 'Full of water', what: 'with the fresh tank full' },
+  home: { label: 'Going home', what: 'going home with full gray and black tanks, the food gone' },
+  empty: { label: 'Empty', what: 'with nothing of theirs, propane on the tongue' },
+}
+const OPTIONS = MOMENTS.map((id) => ({ value: id, name: WORDS[id].label }))
+const SCALE = 2.3
+
+/** What it weighs at four moments, what rides where, and what that leaves on the hitch. */
+export function LoadPanel({
+  facts,
+  moments,
+  shares: { tongueLeast, tongueMost },
+  gvwr,
+}: {
+  facts: LoadingFacts
+  moments: Record<MomentId, Moment>
+  shares: { tongueLeast: number; tongueMost: number }
+  gvwr?: number
+}) {
+  const system = useMeasures()
+  const [id, setId] = useState<MomentId>('leaving')
+  const moment = moments[id]
+  const { total, tongue, weights, missing } = moment
+  const [least, most] = [tongue.least / total, tongue.most / total]
+  const share = least.toFixed(3) === most.toFixed(3) ? percent(least) : `${percent(least)} to ${percent(most)}`
+  const said = (weight: number) => formatQuantity(pounds(Math.round(weight)), system)
+  const rides = weights.map(({ name, pounds: weight }) => `${name.toLowerCase()} ${said(weight)}`)
+  const text = `From the side, ${WORDS[id].what}: ${rides.join(', ')}; ${said(tongue.least)} on the hitch.`
+  return (
+    <Box as="section" aria-labelledby="loading" borderTopWidth="1px" borderColor="line" mt="5" pt="4">
+      <Flex gap="5" align="center" flexWrap="wrap">
+        <Text as="h2" id="loading" fontWeight="700">
+          What it weighs loaded
+        </Text>
+        <Segments<MomentId> label="Moment" value={id} onChange={setId} options={OPTIONS} />
+      </Flex>
+      <Flex gap="6" mt="3" align="end" flexWrap="wrap">
+        <Box>
+          <Text fontSize="26px" className="figure" fontWeight="700" lineHeight="1.1">
+            <Figure value={Math.round(total)} unit="lb" />
+          </Text>
+          <Text fontSize="14.5px" color="line">
+            {missing.length > 0 ? 'and what is not measured yet, ' : ''}
+            {WORDS[id].what}
+            {gvwr !== undefined && (
+              <>
+                ; its GVWR is <Figure value={gvwr} unit="lb" />
+              </>
+            )}
+          </Text>
+        </Box>
+        <Box>
+          <Text fontSize="14.5px">
+            <b className="figure">{share}</b> of it on the hitch; between {Math.round(tongueLeast * 100)} and{' '}
+            {Math.round(tongueMost * 100)} % pulls straight
+          </Text>
+          <ShareNeedle least={least} most={most} from={tongueLeast} to={tongueMost} />
+        </Box>
+      </Flex>
+      <Box overflowX="auto" mt="2">
+        <LoadedStrip facts={facts} moment={moment} scale={SCALE} text={text} system={system} />
+      </Box>
+      <Text fontSize="14.5px" color="line" mt="1">
+        Reckoned from the labels and from where things ride; what has no place of its own is taken at the middle of the
+        floor.
+        {tongue.missing.length > 0 && ' What is not measured leaves a range.'} A scale decides, not this sum.
+      </Text>
+    </Box>
+  )
+}
+
+const percent = (share: number): string => `${(share * 100).toFixed(1)} %`
