@@ -42,7 +42,7 @@ export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
  * under another key are not to be trusted.
  */
 export const factsKey = (rules: HouseRules): string =>
-  JSON.stringify([rules.ways, ['doubts', 2], ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)])])
+  JSON.stringify([rules.ways, ['doubts', 3], ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)])])
 
 /** The rules that a room's facts are made with. */
 export function bakedRules({ id, baked }: Pick<Room, 'id' | 'baked'>, rules: HouseRules): object {

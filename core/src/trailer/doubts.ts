@@ -7,12 +7,15 @@ import { best, type Reading, type ReadingSpec } from '../readings/reading'
 import { readingName } from './readingName'
 import { thingsOf, type Thing } from './things'
 import { withReadings } from './watched'
+import { tableTire } from './tires'
 import { trailerFigure, type Trailer } from './trailer'
 
 /** Pounds to a foot of box, dry: folding-size trailers to the heaviest (common practice, wide). */
 const USUAL_PER_FOOT = [70, 450] as const
 /** The share of the dry weight on the hitch beyond which it was misread rather than built so. */
 const SHARE = [0.03, 0.3] as const
+/** Makers round: two figures for a tire differ by no more, a share of it and psi. */
+const [TIRES_DIFFER, PSI_DIFFER] = [0.03, 3]
 /** A mattress is not so much longer or wider than its drawing, inches. */
 const BEYOND_DRAWING = 12
 
@@ -54,7 +57,23 @@ function oddBeside(
     if (uvw !== undefined && (figure < uvw * SHARE[0] || figure > uvw * SHARE[1]))
       return says`Hitch weight ${pounds(figure)} of ${pounds(uvw)}: 10 to 15 % of it is usual.`
   }
+  if (thing.path === 'readings' && (name === 'tireRating' || name === 'tirePressure'))
+    return oddTire(trailer, name, figure)
   return thing.path.startsWith('plan.berths.') ? oddMattress(trailer, thing, name, figure) : undefined
+}
+
+/** A sticker or a side wall that was misread, or another tire than the trailer came with. */
+function oddTire(trailer: Trailer, name: 'tireRating' | 'tirePressure', figure: number): Phrase | undefined {
+  const tire = tableTire(trailer)
+  if (!tire) return undefined
+  const table = says`by the tables an ${tire.name} carries ${pounds(tire.pounds)} at ${tire.psi} psi cold`
+  if (name === 'tireRating')
+    return Math.abs(figure - tire.pounds) > tire.pounds * TIRES_DIFFER
+      ? says`A tire rated ${pounds(figure)}: ${table}. Read the side wall again.`
+      : undefined
+  return Math.abs(figure - tire.psi) > PSI_DIFFER
+    ? says`${figure} psi in the tires: ${table}. Read the label and the side wall again.`
+    : undefined
 }
 
 function oddMattress({ plan }: Trailer, { id, name }: Thing, reading: string, figure: number): Phrase | undefined {
