@@ -128,7 +128,8 @@ export function hitchReason(
     return [no(words, { brief: 'nothing on the hitch', rests })]
   }
   const share = certain ? percent(least) : says`${percent(least)} to ${percent(most)}`
-  const of = says`${does}: ${share} of the loaded trailer`
+  const all = gear.weight > 0 && certain ? says`, ${pounds(tongue.least)} in all` : ''
+  const of = says`${does}${all}: ${share} of the loaded trailer`
   const brief = `${percent(least)} on the hitch`
   if (least < tongueLeast) {
     const short = pounds(tongueLeast * total - tongue.least)
