@@ -1,6 +1,6 @@
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
 import { inches } from '@hitchet/core/quantity/quantity'
-import { headOf, type SideView as Side } from '@hitchet/core/plan/sideView'
+import { headOf, PAN, type SideView as Side } from '@hitchet/core/plan/sideView'
 
 /** Pixels per inch, and room for what is written on the right. */
 const SCALE = 1.7
@@ -8,18 +8,22 @@ const NOTES = 150
 const LEAST = 100
 /** Of somebody's height: head, and from the crown to the seat. */
 const HEAD = 0.065
+/** From a thing to the middle of whoever stands beside it, inches. */
+const BESIDE = 10
 
 /** A thing from the side, to scale, with somebody there: red where the head comes through what is above. */
 export function SideView({ view, height, system }: { view: Side; height: number; system: MeasureSystem }) {
   const { long, from, to, ceiling, guard, pose, usual, above } = view
   const top = headOf(view, height)
   const tooHigh = ceiling !== undefined && top > ceiling
-  const wide = Math.max(long, 40)
+  // On a pan one stands; before all else that is stood at, beside it.
+  const stand = pose === 'standing' && to > PAN ? long + BESIDE : Math.min(long / 2, 20)
+  const wide = Math.max(long, stand + BESIDE, 40)
   const high = Math.max(LEAST, (ceiling ?? 0) + 4, top + 4)
   const y = (above: number) => high - above
   const words = (value: number) => formatQuantity(inches(Math.round(value * 2) / 2), system)
   const color = tooHigh ? 'var(--h-colors-no)' : 'var(--h-colors-green)'
-  const headroom = ceiling === undefined ? undefined : ceiling - (pose === 'lying' || to <= 3 ? to : 0)
+  const headroom = ceiling === undefined ? undefined : ceiling - (pose === 'lying' || to <= PAN ? to : 0)
   return (
     <svg
       role="img"
@@ -47,7 +51,7 @@ export function SideView({ view, height, system }: { view: Side; height: number;
         strokeDasharray={usual ? '3 2' : undefined}
       />
       {guard !== undefined && <rect x={0} y={y(to + guard)} width={long} height={guard} rx={1} />}
-      <Person pose={pose} view={view} top={top} y={y} color={color} height={height} />
+      <Person pose={pose} view={view} stand={stand} top={top} y={y} color={color} height={height} />
       <g stroke="none" fill="var(--h-colors-ink)" style={{ fontSize: '7px' }} className="figure">
         <text
           x={wide + 10}
@@ -56,7 +60,7 @@ export function SideView({ view, height, system }: { view: Side; height: number;
         >
           {ceiling === undefined ? `Measure the ${above}` : `${words(headroom!)} ${above}`}
         </text>
-        {to > 3 && (
+        {to > PAN && (
           <text x={wide + 10} y={y(to) + 2}>
             {words(to)} high{usual ? ', the usual' : ''}
           </text>
@@ -74,7 +78,8 @@ export function SideView({ view, height, system }: { view: Side; height: number;
 /** Standing beside it, sitting on it, or sitting up in it: head, trunk, legs. */
 function Person({
   pose,
-  view: { to, long },
+  view: { to },
+  stand,
   top,
   y,
   color,
@@ -82,13 +87,14 @@ function Person({
 }: {
   pose: Side['pose']
   view: Side
+  stand: number
   top: number
   y(above: number): number
   color: string
   height: number
 }) {
   const r = height * HEAD
-  const x = pose === 'standing' ? Math.min(long / 2, 20) : 12
+  const x = pose === 'standing' ? stand : 12
   const seat = pose === 'standing' ? top - height * 0.53 : pose === 'sitting' ? 18 : to + 3
   return (
     <g stroke={color} strokeWidth={3.2} strokeLinecap="round" strokeLinejoin="round">

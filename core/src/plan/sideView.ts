@@ -28,7 +28,7 @@ export const SITTING = 0.53
 /** On a seat one sits at this height (common practice); inches. */
 const SEAT = 18
 /** A shower's pan lies about so high (common practice); inches. */
-const PAN = 3
+export const PAN = 3
 
 /** From the side: a bed, a shower, a seat, or what stands; undefined for what is seen from above only. */
 export function sideView(plan: Plan, id: string, interior: number | undefined): SideView | undefined {
