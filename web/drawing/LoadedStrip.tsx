@@ -11,6 +11,8 @@ const TALLEST = 84
 const UNDER = 64
 /** A bar is so wide, and bars nearer to each other than this stand on each other, inches. */
 const BAR = 13
+/** A label takes no more than this beside its bar, inches. */
+const LABEL = 90
 /** So many pounds are as tall as the tallest bar, or as many as stand in one place. */
 const LEAST_SCALE = 120
 
@@ -62,10 +64,17 @@ export function LoadedStrip({ facts: { box, coupler, axle }, moment, scale, text
       />
       {stacks.map(({ at, bars }) => {
         let y = floor - 2
+        const beside = Math.min(...stacks.map((other) => other.at).filter((other) => other > at), box + LABEL) - BAR
+        const room = Math.min(LABEL, beside - at) * scale - 6
         return bars.map((one) => {
           const height = Math.max(2, tall(one.pounds))
           y -= height
-          const label = fit([`${one.name} ${words(one.pounds)}`], { x0: 0, y0: 0, x1: 200, y1: height }, 1, 10)
+          const label = fit(
+            [`${one.name} ${words(one.pounds)}`, one.name, words(one.pounds)],
+            { x0: 0, y0: 0, x1: at < 0 ? LABEL : room, y1: height },
+            1,
+            10,
+          )
           return (
             <g key={one.id}>
               <rect

@@ -9,7 +9,11 @@ import { factsOn, type FactSheet } from '@hitchet/core/match/factSheet'
 import { sleepStory } from '@hitchet/core/questions/sleep/story'
 import { wouldGoIn } from '@hitchet/core/questions/stow/changes'
 import { estimateOf } from '@hitchet/core/questions/tow/estimate'
-import { loadOf } from '@hitchet/core/questions/tow/load'
+import type { TowFacts } from '@hitchet/core/questions/tow/facts'
+import { marginsAt, type LimitMargin } from '@hitchet/core/questions/tow/limits'
+import { loadOf, ratingsOf } from '@hitchet/core/questions/tow/load'
+import { MOMENTS, type MomentId } from '@hitchet/core/loading/weights'
+import type { Stowed } from '@hitchet/core/stowing/stowed'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { sharedFor } from '@hitchet/core/shared/shared'
 import { frameFor } from '../../drawing/frame'
@@ -78,16 +82,40 @@ function ThroughTheirEyes({
             .map(({ name, age }) => ({ name, age }))}
         </SleepPanel>
       )}
-      {uvw !== undefined && (
-        <LoadPanel
-          facts={facts.tow.loading}
-          moments={estimateOf({ ...facts.tow, uvw }, { load: loadOf(household, rules.tow), rules: rules.tow }, stowing)}
-          shares={rules.tow}
-          gvwr={facts.tow.gvwr}
-        />
-      )}
+      {uvw !== undefined && <Loaded household={household} facts={{ ...facts.tow, uvw }} rules={rules} what={stowing} />}
       <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} />
     </>
+  )
+}
+
+/** The trailer as these people load it, at four moments, against every limit. */
+function Loaded({
+  household,
+  facts,
+  rules: { tow: rules },
+  what,
+}: {
+  household: Household
+  facts: TowFacts & { uvw: number }
+  rules: HouseRules
+  what: Stowed
+}) {
+  const towed = {
+    load: loadOf(household, rules),
+    ratings: ratingsOf(household),
+    vehicle: household.vehicle.name,
+    rules,
+  }
+  const moments = estimateOf(facts, towed, what)
+  const margins = Object.fromEntries(MOMENTS.map((id) => [id, marginsAt(facts, towed, moments[id])]))
+  return (
+    <LoadPanel
+      facts={facts.loading}
+      moments={moments}
+      margins={margins as Record<MomentId, LimitMargin[]>}
+      shares={rules}
+      gvwr={facts.gvwr}
+    />
   )
 }
 

@@ -57,7 +57,7 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
         ...trailerReasons(known, need.rules, estimate),
         ...hitchReason(need.rules, estimate),
         ...vehicleReasons(need, estimate),
-        ...otherMoments(facts, need, estimate),
+        ...otherMoments(known, need, estimate),
         ...ballReason(facts, need),
         assumed(facts, need),
       ],

@@ -5,9 +5,12 @@ import { useState } from 'react'
 import type { LoadingFacts } from '@hitchet/core/loading/facts'
 import type { Moment } from '@hitchet/core/loading/moments'
 import { MOMENTS, type MomentId } from '@hitchet/core/loading/weights'
+import type { Verdict } from '@hitchet/core/questions/reason'
+import type { LimitMargin } from '@hitchet/core/questions/tow/limits'
 import { formatQuantity } from '@hitchet/core/quantity/format'
 import { pounds } from '@hitchet/core/quantity/quantity'
 import { LoadedStrip } from '../../../drawing/LoadedStrip'
+import { MarginBar } from '../../../drawing/MarginBar'
 import { ShareNeedle } from '../../../drawing/ShareNeedle'
 import { Figure, useMeasures } from '../../../look/measures'
 import { Segments } from '../../Segments'
@@ -25,11 +28,13 @@ const SCALE = 2.3
 export function LoadPanel({
   facts,
   moments,
+  margins,
   shares: { tongueLeast, tongueMost },
   gvwr,
 }: {
   facts: LoadingFacts
   moments: Record<MomentId, Moment>
+  margins: Record<MomentId, LimitMargin[]>
   shares: { tongueLeast: number; tongueMost: number }
   gvwr?: number
 }) {
@@ -51,7 +56,7 @@ export function LoadPanel({
         <Segments<MomentId> label="Moment" value={id} onChange={setId} options={OPTIONS} />
       </Flex>
       <Flex gap="6" mt="3" align="end" flexWrap="wrap">
-        <Box>
+        <Box w="400px" maxW="100%">
           <Text fontSize="26px" className="figure" fontWeight="700" lineHeight="1.1">
             <Figure value={Math.round(total)} unit="lb" />
           </Text>
@@ -76,11 +81,38 @@ export function LoadPanel({
       <Box overflowX="auto" mt="2">
         <LoadedStrip facts={facts} moment={moment} scale={SCALE} text={text} system={system} />
       </Box>
+      <LimitList margins={margins[id]} />
       <Text fontSize="14.5px" color="line" mt="1">
         Reckoned from the labels and from where things ride; what has no place of its own is taken at the middle of the
         floor.
         {tongue.missing.length > 0 && ' What is not measured leaves a range.'} A scale decides, not this sum.
       </Text>
+    </Box>
+  )
+}
+
+/** What is to spare of every limit, the one that governs first. */
+function LimitList({ margins }: { margins: LimitMargin[] }) {
+  return (
+    <Box as="ul" listStyleType="none" mt="3" style={{ columns: '380px' }}>
+      {margins.map(({ name, verdict, margin }) => (
+        <Flex as="li" key={name} gap="3" align="center" minH="26px" style={{ breakInside: 'avoid' }}>
+          <Text as="span" w="112px" flex="none" fontSize="14.5px">
+            {name}
+          </Text>
+          <MarginBar verdict={verdict as Verdict} margin={verdict === 'measure' ? undefined : margin} />
+          <Text as="span" fontSize="14.5px" className="figure" whiteSpace="nowrap">
+            {verdict === 'measure' ? (
+              'Measure'
+            ) : (
+              <>
+                <Figure value={Math.abs(Math.round(margin!.value))} unit="lb" />{' '}
+                {margin!.value < 0 ? 'over' : 'to spare'}
+              </>
+            )}
+          </Text>
+        </Flex>
+      ))}
     </Box>
   )
 }

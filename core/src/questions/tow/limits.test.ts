@@ -1,0 +1,56 @@
+import { expect, it } from 'vitest'
+import { DEFAULT_HOUSE_RULES } from '../../rules/houseRules'
+import { stowingFacts } from '../../stowing/facts'
+import { stowed } from '../../stowing/stowed'
+import { MOMENTS, type MomentId } from '../../loading/weights'
+import { household, person, vehicle } from '../../testing/someone'
+import { equipment, unit } from '../../testing/unit'
+import { estimateOf } from './estimate'
+import { marginsAt } from './limits'
+import { tow } from './tow'
+
+const RATINGS = { towRating: 9000, payload: 1700, gcwr: 15500, curbWeight: 5400, hitchTongue: 1000 }
+const tanks = [
+  equipment('fresh-tank', { capacity: 40, at: 100 }),
+  equipment('gray-tank', { capacity: 30, at: 200 }),
+  equipment('black-tank', { capacity: 30, at: 220 }),
+  equipment('lp-cylinder', { count: 1, size: 20 }),
+]
+
+function margins(moment: MomentId, ratings: Record<string, number>, people = [person({ weight: 180 })]) {
+  const rules = DEFAULT_HOUSE_RULES
+  const trailer = unit({}, {}, tanks)
+  const facts = tow.facts(trailer, {}, rules.ways) as ReturnType<typeof tow.facts> & { uvw: number }
+  const need = tow.need(household(people, { vehicle: vehicle(ratings) }), rules.tow, rules)!
+  return marginsAt(facts, need, estimateOf(facts, need, stowed(stowingFacts(trailer), []))[moment])
+}
+const spare = (all: ReturnType<typeof margins>, name: string) => all.find((one) => one.name === name)!
+
+it('empty: each limit less what the empty trailer asks of it, by hand', () => {
+  // 3,555 lb and 20 lb of propane 16 in before the wall, 156 before the axles: 440 + 17.3 lb on the hitch.
+  const all = margins('empty', RATINGS)
+  expect(spare(all, 'GVWR').margin!.value).toBeCloseTo(4800 - 3575, 6)
+  expect(spare(all, 'Cargo label').margin!.value).toBeCloseTo(4800 - 3555 - 20, 6)
+  expect(spare(all, 'Axles').margin!.value).toBeCloseTo(10400 - (3575 - 457.33), 1)
+  expect(spare(all, 'Payload').margin!.value).toBeCloseTo(1700 - 180 - 80 - 457.33, 1)
+  expect(spare(all, 'GCWR').margin!.value).toBeCloseTo(15500 - 5400 - 180 - 80 - 3575, 6)
+  expect(spare(all, 'Receiver').margin!.value).toBeCloseTo(1000 - 457.33, 1)
+})
+
+it('the one that governs comes first, what nobody read last; and none is better than at another moment it is heavier', () => {
+  const { towRating: _unread, ...rest } = RATINGS
+  for (const moment of MOMENTS) {
+    const all = margins(moment, { ...rest, hitchTongue: 520 })
+    expect(all[0]!.name).toBe(moment === 'home' ? 'GVWR' : 'Receiver')
+    expect(all.at(-1)).toEqual({ name: 'Tow rating', verdict: 'measure' })
+  }
+  expect(spare(margins('full', RATINGS), 'GVWR').margin!.value).toBeLessThan(
+    spare(margins('leaving', RATINGS), 'GVWR').margin!.value,
+  )
+})
+
+it('a weight or a place that is not known leaves the limit to be measured, unless it is broken anyway', () => {
+  const unweighed = (payload: number) => margins('leaving', { ...RATINGS, payload }, [person({ weight: undefined })])
+  expect(spare(unweighed(1700), 'Payload').verdict).toBe('measure')
+  expect(spare(unweighed(500), 'Payload').verdict).toBe('no')
+})
