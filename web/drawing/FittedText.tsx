@@ -4,7 +4,7 @@ import { meets, type Bounds } from '@hitchet/core/plan/shape'
  * Average width of a sign in the narrow face, as a share of its size. Measured on the shipped font: 0.44 for
  * mixed text.
  */
-const SIGN = 0.46
+export const SIGN = 0.46
 /** Of a label, pixels. */
 const SIZE = 10.5
 /** Between a label and the edges of its zone, pixels on either side. */

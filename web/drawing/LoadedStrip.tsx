@@ -3,7 +3,7 @@ import type { Moment } from '@hitchet/core/loading/moments'
 import type { Weight } from '@hitchet/core/loading/weights'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
 import { pounds } from '@hitchet/core/quantity/quantity'
-import { fit } from './FittedText'
+import { SIGN } from './FittedText'
 
 /** Pixels: the box, the room for bars over its floor, and what lies under it. */
 const BOX = 96
@@ -11,6 +11,8 @@ const TALLEST = 84
 const UNDER = 64
 /** A bar is so wide, and bars nearer to each other than this stand on each other, inches. */
 const BAR = 13
+/** Of a label, pixels. */
+const SIZE = 10.5
 /** A label takes no more than this beside its bar, inches. */
 const LABEL = 90
 /** So many pounds are as tall as the tallest bar, or as many as stand in one place. */
@@ -33,7 +35,7 @@ interface LoadedStripProps {
 export function LoadedStrip({ facts: { box, coupler, axle }, moment, scale, text, system }: LoadedStripProps) {
   const x = (inches: number) => (inches + coupler + 14) * scale
   const stacks = stacked(moment.weights.filter(({ unread }) => !unread))
-  const most = Math.max(LEAST_SCALE, ...stacks.map(({ bars }) => bars.reduce((sum, { pounds: w }) => sum + w, 0)))
+  const most = Math.max(LEAST_SCALE, ...stacks.map(({ bars }) => sumOf(bars)))
   const tall = (weight: number) => (weight / most) * TALLEST
   const floor = BOX + 6
   const top = floor - BOX
@@ -64,17 +66,16 @@ export function LoadedStrip({ facts: { box, coupler, axle }, moment, scale, text
       />
       {stacks.map(({ at, bars }) => {
         let y = floor - 2
-        const beside = Math.min(...stacks.map((other) => other.at).filter((other) => other > at), box + LABEL) - BAR
-        const room = Math.min(LABEL, beside - at) * scale - 6
         return bars.map((one) => {
           const height = Math.max(2, tall(one.pounds))
           y -= height
-          const label = fit(
-            [`${one.name} ${words(one.pounds)}`, one.name, words(one.pounds)],
-            { x0: 0, y0: 0, x1: at < 0 ? LABEL : room, y1: height },
-            1,
-            10,
-          )
+          const middle = floor - y - height / 2
+          // What stands farther back and as high as the label ends it.
+          const next = stacks.filter((other) => other.at > at && tall(sumOf(other.bars)) > middle - SIZE / 2)
+          const room = at < 0 ? LABEL : (Math.min(at + LABEL, ...next.map((other) => other.at)) - at - BAR) * scale - 6
+          const label =
+            height > SIZE &&
+            [`${one.name} ${words(one.pounds)}`, one.name].find((text) => text.length * SIGN * SIZE <= room)
           return (
             <g key={one.id}>
               <rect
@@ -86,7 +87,7 @@ export function LoadedStrip({ facts: { box, coupler, axle }, moment, scale, text
                 stroke="var(--h-colors-ink)"
                 strokeWidth="1"
               />
-              {label && !label.turned && (
+              {label && (
                 <text
                   // On the tongue there is room above it only.
                   x={at < 0 ? x(at) : x(at) + (BAR * scale) / 2 + 4}
@@ -99,7 +100,7 @@ export function LoadedStrip({ facts: { box, coupler, axle }, moment, scale, text
                   stroke="var(--h-colors-floor)"
                   strokeWidth="3"
                 >
-                  {label.text}
+                  {label}
                 </text>
               )}
             </g>
@@ -186,6 +187,8 @@ function Bears({
     </g>
   )
 }
+
+const sumOf = (bars: readonly Weight[]): number => bars.reduce((sum, { pounds: weight }) => sum + weight, 0)
 
 /** Bars that would stand in each other's way stand on each other, the heaviest below. */
 function stacked(weights: readonly Weight[]): { at: number; bars: Weight[] }[] {

@@ -222,11 +222,12 @@ describe('what the bays do to the hitch', () => {
         unit({ compartments: [bay({ at: place, size: [60, 90, 22], limit: 600 })] }, { axleCenter: 150 }),
         of,
       ).words
-    expect(at(20)).toMatch(
-      /290 lb in its bays, puts about 198 lb on the hitch, \d+ lb in all: (1[0-4]\.\d|15\.0) % of the loaded|more than 15 %; move weight back/,
+    // 440 empty, 17 of propane, 10 of water, 47 of belongings and 198 of gear, of 4,228 lb (statics).
+    expect(at(20)).toContain(
+      'puts about 198 lb on the hitch, 713 lb in all: 16.9 % of the loaded trailer, more than 15 %; move weight back',
     )
     expect(at(236)).toMatch(
-      /takes about 131 lb off the hitch, \d+ lb in all: [89]\.\d % of the loaded trailer, \d+ lb less than 10 %; move weight forward, and weigh it\./,
+      /takes about 131 lb off the hitch, \d+ lb in all: [89]\.\d % of the loaded trailer, \d+ lb less than 10 %; move weight/,
     )
   })
 })

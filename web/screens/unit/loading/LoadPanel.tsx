@@ -7,6 +7,8 @@ import type { Moment } from '@hitchet/core/loading/moments'
 import { MOMENTS, type MomentId } from '@hitchet/core/loading/weights'
 import type { Verdict } from '@hitchet/core/questions/reason'
 import type { LimitMargin } from '@hitchet/core/questions/tow/limits'
+import { small } from '@hitchet/core/plan/naming'
+import { listed } from '@hitchet/core/quantity/phrase'
 import { formatQuantity } from '@hitchet/core/quantity/format'
 import { pounds } from '@hitchet/core/quantity/quantity'
 import { LoadedStrip } from '../../../drawing/LoadedStrip'
@@ -45,7 +47,7 @@ export function LoadPanel({
   const [least, most] = [tongue.least / total, tongue.most / total]
   const share = least.toFixed(3) === most.toFixed(3) ? percent(least) : `${percent(least)} to ${percent(most)}`
   const said = (weight: number) => formatQuantity(pounds(Math.round(weight)), system)
-  const rides = weights.map(({ name, pounds: weight }) => `${name.toLowerCase()} ${said(weight)}`)
+  const rides = weights.map(({ name, pounds: weight }) => `${small(name)} ${said(weight)}`)
   const text = `From the side, ${WORDS[id].what}: ${rides.join(', ')}; ${said(tongue.least)} on the hitch.`
   return (
     <Box as="section" aria-labelledby="loading" borderTopWidth="1px" borderColor="line" mt="5" pt="4">
@@ -81,6 +83,15 @@ export function LoadPanel({
       <Box overflowX="auto" mt="2">
         <LoadedStrip facts={facts} moment={moment} scale={SCALE} text={text} system={system} />
       </Box>
+      <Text fontSize="14.5px" mt="1">
+        On it:{' '}
+        {listed(
+          [...weights]
+            .sort((a, b) => b.pounds - a.pounds)
+            .map(({ name, pounds: weight }) => `${small(name)} ${said(weight)}`),
+        )}
+        .
+      </Text>
       <LimitList margins={margins[id]} />
       <Text fontSize="14.5px" color="line" mt="1">
         Reckoned from the labels and from where things ride; what has no place of its own is taken at the middle of the
