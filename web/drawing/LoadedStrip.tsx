@@ -47,7 +47,7 @@ export function LoadedStrip({ facts: { box, coupler, axle }, moment, scale, text
       viewBox={`0 0 ${(box + coupler + 28) * scale} ${floor + UNDER}`}
       width={(box + coupler + 28) * scale}
       height={floor + UNDER}
-      style={{ display: 'block', maxWidth: '100%', height: 'auto' }}
+      style={{ display: 'block' }}
     >
       <path
         d={`M${x(0)} ${top + 8}Q${x(0)} ${top} ${x(0) + 8} ${top}H${x(box) - 6}Q${x(box)} ${top} ${x(box)} ${top + 6}V${floor}H${x(0)}Z`}

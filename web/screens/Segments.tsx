@@ -12,15 +12,24 @@ interface SegmentsProps<Value extends string> {
 /** One of a few, all in sight, with the key that chooses it. */
 export function Segments<Value extends string>({ label, value, onChange, options }: SegmentsProps<Value>) {
   return (
-    <RadioGroup.Root value={value} onValueChange={(change) => onChange(change.value as Value)}>
+    <RadioGroup.Root maxW="100%" value={value} onValueChange={(change) => onChange(change.value as Value)}>
       <RadioGroup.Label className="sr-only">{label}</RadioGroup.Label>
-      <HStack gap="0" borderWidth="1px" borderColor="line" borderRadius="6px" overflow="hidden" bg="bar">
+      <HStack
+        gap="0"
+        borderWidth="1px"
+        borderColor="line"
+        borderRadius="6px"
+        overflowX="auto"
+        overflowY="hidden"
+        bg="bar"
+      >
         {options.map((option) => (
           <RadioGroup.Item
             key={option.value}
             value={option.value}
             px="3"
             h="32px"
+            flex="none"
             cursor="pointer"
             _checked={{ bg: 'ink', color: 'bar' }}
             _focusWithin={{ outline: '2px solid', outlineColor: 'green', outlineOffset: '-3px' }}

@@ -10,7 +10,7 @@ import { Said } from '../look/measures'
 /** A question's answer on one line: what was asked, the bar, the word, the figure. */
 export function AnswerLine({ short, answer }: { short: string; answer: Answer }) {
   return (
-    <HStack gap="3" minH="21px">
+    <HStack gap="3" rowGap="0" minH="21px" flexWrap={{ base: 'wrap', sm: 'nowrap' }}>
       <Text w="92px" flex="none" fontSize="14px" lineHeight="1.2">
         {short}
       </Text>

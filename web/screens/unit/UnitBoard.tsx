@@ -179,7 +179,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
       </Box>
       <Grid
         templateColumns={{
-          base: '1fr',
+          base: 'minmax(0, 1fr)',
           lg: seenBy ? 'minmax(0, 1fr) minmax(0, 1.1fr) 464px' : 'minmax(0, 1fr) minmax(0, 1.1fr)',
         }}
         gap="8"
