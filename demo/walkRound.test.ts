@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
 import { parseTrailer } from '../core/src/formats/document'
+import { beforeCounter } from '../core/src/plan/beforeCounter'
 import { findingsAt } from '../core/src/plan/findings'
 import { stepInsAt } from '../core/src/plan/stepIn'
 import { phraseText } from '../core/src/quantity/phrase'
@@ -33,6 +34,7 @@ const FOUND: Record<string, string[]> = {
     'The bedroom door opens across the entry door.',
     'While the bath door stands open one does not get past it to the bunk room.',
   ],
+  '33 IK': ['One leaf of the wardrobe does not open, against the crosswise queen.'],
 }
 
 const yard = new URL('yard/', import.meta.url)
@@ -51,5 +53,13 @@ it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))(
   'one steps into the shower of %s',
   (_, { plan }) => {
     for (const { id, wide } of stepInsAt(plan)) expect([id, wide >= RULES.bath.stepIn]).toEqual([id, true])
+  },
+)
+
+it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))(
+  'before the counters of %s stands what is meant to be in the way, and nothing else',
+  (_, { model, plan }) => {
+    const meant = model === '33 IK' ? [{ counter: 'counter', by: 'chair', takes: 23 }] : []
+    expect(beforeCounter(plan)).toEqual(meant)
   },
 )
