@@ -30,7 +30,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
     topic: 'kitchen',
     against: 'kitchen not right',
   },
-  version: 6,
+  version: 7,
   rules: GALLEY_RULES,
   baked: ['pantryHeight', 'sinkRim'],
   weight: 2,

@@ -63,7 +63,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     topic: 'seating',
     against: 'do not seat them',
   },
-  version: 3,
+  version: 4,
   rules: SEATING_RULES,
   baked: [],
   weight: 1,
