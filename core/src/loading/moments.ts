@@ -71,9 +71,3 @@ export function momentOf(
     },
   }
 }
-
-/** Where the empty trailer's own middle is, inches from the front wall; undefined while its tongue or axles are unread. */
-export function middleOfEmpty({ uvw, hitchWeight, axle, coupler }: LoadingFacts): number | undefined {
-  if (uvw === undefined || hitchWeight === undefined || axle === undefined) return undefined
-  return axle - (hitchWeight * (axle + coupler)) / uvw
-}

@@ -52,6 +52,8 @@ export function weightsAt(
   }
   const fill = (kind: TankKind, name: string, share: number) => {
     if (share === 0) return
+    // A galley tank that nobody noted is a gray tank more than most have.
+    if (!facts.tanks[kind] && kind !== 'galley-tank') missing.push(`equipment.${kind}.capacity`)
     for (const { id, gallons, at } of facts.tanks[kind] ?? []) {
       if (gallons === undefined) {
         missing.push(`equipment.${kind}.capacity`)
@@ -63,6 +65,7 @@ export function weightsAt(
       else weights.push({ id, name, pounds, from: ends, to: facts.box - ends, unread: `equipment.${kind}.at` })
     }
   }
+  if (facts.propane === undefined) missing.push('equipment.lp-cylinder.size')
   put('propane', 'Propane', facts.propane ?? 0, -Math.min(rules.cylindersAhead, facts.coupler))
   fill('fresh-tank', 'Fresh water', moment === 'leaving' ? brought.freshShare : moment === 'full' ? 1 : 0)
   if (moment === 'empty') return { weights, missing }

@@ -54,3 +54,20 @@ it('a weight or a place that is not known leaves the limit to be measured, unles
   expect(spare(unweighed(1700), 'Payload').verdict).toBe('measure')
   expect(spare(unweighed(500), 'Payload').verdict).toBe('no')
 })
+
+it('while what is in it is not all known, nothing at that moment fits', () => {
+  for (const without of ['lp-cylinder', 'gray-tank', 'black-tank']) {
+    const rules = DEFAULT_HOUSE_RULES
+    const trailer = unit(
+      {},
+      {},
+      tanks.filter(({ kind }) => kind !== without),
+    )
+    trailer.absent = trailer.absent!.filter(({ kind }) => kind !== without)
+    const facts = tow.facts(trailer, {}, rules.ways) as ReturnType<typeof tow.facts> & { uvw: number }
+    const need = tow.need(household([person({ weight: 180 })], { vehicle: vehicle(RATINGS) }), rules.tow, rules)!
+    const { home } = estimateOf(facts, need, stowed(stowingFacts(trailer), []))
+    expect(home.missing).toHaveLength(1)
+    expect(marginsAt(facts, need, home).filter(({ verdict }) => verdict === 'fits' || verdict === 'tight')).toEqual([])
+  }
+})

@@ -126,8 +126,9 @@ export function marginsAt(facts: TowFacts & { uvw: number }, towed: Towed, momen
       const spare = rating - asks(moment, 'most')
       const worst = verdictOf(spare, rating * rules.reserve)
       const best = verdictOf(rating - asks(moment, 'least'), rating * rules.reserve)
-      // Whoever was not weighed rides in the vehicle too.
-      const open = worst !== best || (unweighed && best !== 'no' && (name === 'Payload' || name === 'GCWR'))
+      // Whoever was not weighed rides in the vehicle too, and what nobody measured weighs in the trailer.
+      const aboardOpen = unweighed && (name === 'Payload' || name === 'GCWR')
+      const open = worst !== best || aboardOpen || moment.missing.length > 0
       const verdict = open && best !== 'no' ? ('measure' as const) : worst
       return { name, verdict, margin: marginOf(spare, 'lb', rating * 0.5), share: spare / rating }
     })

@@ -43,7 +43,8 @@ function judged(
   estimate: TowEstimate,
 ): Reason[] {
   const moment = estimate[id]
-  const missing = id === 'home' ? unknownWaste(facts) : []
+  // What is not known of propane is said as they leave.
+  const missing = moment.missing.filter((key) => WASTE.some((kind) => key === `equipment.${kind}.capacity`))
   const broken = (words: Phrase, rests: string[]): Reason[] => [
     theirs ? tight(words, { brief: remedy, rests }) : note(words, { rests }),
   ]
@@ -80,12 +81,6 @@ const shareOf = (share: number): Phrase => says`${percent(Math.max(0, share))} o
 function leavesInside({ leaving: { total, tongue } }: TowEstimate, { tongueLeast, tongueMost }: TowRules): boolean {
   return tongue.least >= tongueLeast * total && tongue.most <= tongueMost * total
 }
-
-const unknownWaste = ({ loading }: TowFacts): string[] =>
-  WASTE.filter(
-    // A galley tank that nobody noted is a gray tank more than most have.
-    (kind) => (kind !== 'galley-tank' || loading.tanks[kind]) && gallonsOf(loading, kind) === undefined,
-  ).map((kind) => `equipment.${kind}.capacity`)
 
 interface Over {
   by: number
