@@ -68,6 +68,7 @@ describe('hitchet rank', () => {
       'exits',
       'reach',
       'tow',
+      'stay',
       'park',
       'bath',
       'galley',

@@ -1,6 +1,6 @@
 import { CM_PER_INCH, LB_PER_KG } from '../quantity/parse'
 import { inches, pounds } from '../quantity/quantity'
-import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
+import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 import { oddFigure, oddReading, type Doubt } from '../readings/doubt'
 import { best, type ReadingSpec } from '../readings/reading'
 import { centiles } from './growth'

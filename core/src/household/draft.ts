@@ -1,6 +1,6 @@
 import { formatFeet, type MeasureSystem } from '../quantity/format'
 import { CM_PER_INCH, LB_PER_KG } from '../quantity/parse'
-import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
+import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 import { best, type Reading, type Source } from '../readings/reading'
 import type { Gear, Household, NEEDS, Person, Pet } from './household'
 import { otherFigures } from './otherFigures'
@@ -23,6 +23,12 @@ export interface HouseholdDraft {
     fresh: '' | NonNullable<Household['trip']['fresh']>
     belongings: string
     hitch: string
+    supplyEvery: string
+    washing: '' | NonNullable<Household['trip']['washing']>
+    place: '' | NonNullable<Household['trip']['place']>
+    shade: '' | NonNullable<Household['trip']['shade']>
+    panelWatts: string
+    generatorHours: string
   }
   limits: { budget: string; trailerLength: string; rigLength: string }
   guestsCome: Household['guestsCome']
@@ -146,9 +152,15 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
       fresh: trip.fresh ?? '',
       belongings: weightText(trip.belongings, system),
       hitch: weightText(trip.hitch, system),
+      supplyEvery: numberText(trip.supplyEvery),
+      washing: trip.washing ?? '',
+      place: trip.place ?? '',
+      shade: trip.shade ?? '',
+      panelWatts: numberText(trip.panelWatts),
+      generatorHours: numberText(trip.generatorHours),
     },
     limits: {
-      budget: limits.budget === undefined ? '' : String(limits.budget),
+      budget: numberText(limits.budget),
       trailerLength: lengthText(limits.trailerLength, system),
       rigLength: lengthText(limits.rigLength, system),
     },
@@ -173,7 +185,20 @@ export function emptyDraft(): HouseholdDraft {
     people: [emptyPerson([])],
     pets: [],
     vehicle: { name: '', ratings: eachRating(() => ({ value: '', source: 'label' })) },
-    trip: { nights: '4', hookups: 'full', season: 'summer', fresh: '', belongings: '', hitch: '' },
+    trip: {
+      nights: '4',
+      hookups: 'full',
+      season: 'summer',
+      fresh: '',
+      belongings: '',
+      hitch: '',
+      supplyEvery: '',
+      washing: '',
+      place: '',
+      shade: '',
+      panelWatts: '',
+      generatorHours: '',
+    },
     limits: { budget: '', trailerLength: '', rigLength: '' },
     guestsCome: 'never',
     gear: [],
@@ -272,6 +297,8 @@ function lengthText(value: number | undefined, system: MeasureSystem): string {
   if (system === 'metric') return `${Math.round(value * CM_PER_INCH * 10) / 10} cm`
   return Number.isInteger(value) && value >= 12 ? formatFeet(value) : `${value} in`
 }
+
+const numberText = (value: number | undefined): string => (value === undefined ? '' : String(value))
 
 function weightText(value: number | undefined, system: MeasureSystem): string {
   if (value === undefined) return ''

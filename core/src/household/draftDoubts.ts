@@ -1,7 +1,7 @@
 import { NotAFigure, parseLength, parseMoney, parseNumber, parseWeight } from '../quantity/parse'
 import type { Phrase } from '../quantity/phrase'
 import { inches, pounds } from '../quantity/quantity'
-import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
+import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 import { oddFigure, oddReading } from '../readings/doubt'
 import type { ReadingSpec } from '../readings/reading'
 import { usualFor } from './doubts'

@@ -1,9 +1,11 @@
 import { array, boolean, mixed, string } from 'yup'
 import { objectOf } from '../flaws/objectOf'
 import { SOURCES } from '../readings/reading'
+import { CLIMATE_IDS } from './climate'
 import { emptyDraft, emptyPerson, gearDraft, petDraft } from './draft'
 import type { GearDraft, HouseholdDraft, PersonDraft, PetDraft, RatingDraft, SizeDraft, SureText } from './draft'
-import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, SEASONS, SEXES } from './household'
+import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, SEASONS, SEXES, SHADES } from './household'
+import { WASHINGS } from './washing'
 
 const text = () => string().defined()
 const size = objectOf<SizeDraft>()({ length: text(), width: text(), height: text() })
@@ -64,6 +66,12 @@ const draft = objectOf<HouseholdDraft>()({
     fresh: text().oneOf(['', ...FRESH]),
     belongings: text(),
     hitch: text(),
+    supplyEvery: text(),
+    washing: text().oneOf(['', ...WASHINGS]),
+    place: text().oneOf(['', ...CLIMATE_IDS]),
+    shade: text().oneOf(['', ...SHADES]),
+    panelWatts: text(),
+    generatorHours: text(),
   }).required(),
   limits: objectOf<HouseholdDraft['limits']>()({
     budget: text(),

@@ -36,6 +36,10 @@ export const countField = (least: number, most: number) => {
   return typed(parseNumber, least, most, expected).integer(expected)
 }
 
+/** A plain number of something: `hours a day`. */
+export const numberField = (least: number, most: number, of: string) =>
+  typed(parseNumber, least, most, `a number of ${of} from ${least} to ${most.toLocaleString('en-US')}`)
+
 export const nameField = () =>
   string().trim().min(1, 'a name of 1 to 80 characters').max(80, 'a name of 1 to 80 characters')
 export const idField = () =>

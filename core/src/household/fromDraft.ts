@@ -2,7 +2,7 @@ import { ValidationError } from 'yup'
 import { flawsOf } from '../flaws/expectations'
 import type { Flaw } from '../flaws/flaw'
 import { NotAFigure } from '../quantity/parse'
-import type { VehicleKey } from '../readings/catalogue'
+import type { VehicleKey } from '../readings/vehicleReads'
 import { best, type Reading, type Source } from '../readings/reading'
 import { householdFlaws } from './consistency'
 import { sureFigures } from './draftDoubts'
@@ -165,9 +165,9 @@ function rawGear({ size, fuel, turns, alone, fragile, keep, first, ...rest }: Ge
 }
 
 /** What is as usual is left out of the document. */
-const rawTrip = ({ fresh, belongings, hitch, ...rest }: HouseholdDraft['trip']) => ({
-  ...rest,
-  ...(fresh && { fresh }),
-  ...(belongings.trim() && { belongings }),
-  ...(hitch.trim() && { hitch }),
+const rawTrip = ({ nights, hookups, season, ...rest }: HouseholdDraft['trip']) => ({
+  nights,
+  hookups,
+  season,
+  ...Object.fromEntries(Object.entries(rest).filter(([, text]) => text.trim() !== '')),
 })

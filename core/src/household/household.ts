@@ -1,9 +1,21 @@
 import '../flaws/wording'
 import { array, boolean, number, object, string, type ISchema, type Schema } from 'yup'
+import { CLIMATE_IDS, type ClimateId } from './climate'
 import { objectOf } from '../flaws/objectOf'
-import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
+import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 import { figure, readingsSchema, type Readings } from '../readings/reading'
-import { ageField, countField, idField, lengthField, moneyField, nameField, needed, weightField } from './fields'
+import {
+  ageField,
+  countField,
+  idField,
+  lengthField,
+  moneyField,
+  nameField,
+  needed,
+  numberField,
+  weightField,
+} from './fields'
+import { WASHINGS, type Washing } from './washing'
 import { STANCES, STANCE_IDS, type Stance, type StanceId } from './stances'
 
 export const HOUSEHOLD_FORMAT = 'hitchet/household'
@@ -78,8 +90,10 @@ export interface Vehicle {
   readings: Readings
 }
 
-export const HOOKUPS = ['full', 'electric', 'none'] as const
+/** Water and power and drain, power alone, water alone, none. */
+export const HOOKUPS = ['full', 'electric', 'water', 'none'] as const
 export const SEASONS = ['summer', 'spring to fall', 'winter'] as const
+export const SHADES = ['none', 'half', 'deep'] as const
 export const FRESH = ['empty', 'quarter', 'half', 'full'] as const
 export interface Trip {
   nights: number
@@ -90,6 +104,18 @@ export interface Trip {
   /** Clothes, food, dishes and camp kit in the trailer, all together, and the hitch itself, pounds; absent: as usual. */
   belongings?: number
   hitch?: number
+  /** Nights from one place to dump, fill and buy propane to the next; absent: none on the way. */
+  supplyEvery?: number
+  /** How they wash; absent: short showers. */
+  washing?: Washing
+  /** The kind of country they camp in; absent: the lot's own. */
+  place?: ClimateId
+  /** Over the roof by day; absent: none. */
+  shade?: (typeof SHADES)[number]
+  /** A panel of their own that stands in the sun, watts. */
+  panelWatts?: number
+  /** Hours a day that their generator runs. */
+  generatorHours?: number
 }
 
 /** What it may cost and how long it may be. An absent limit does not limit. */
@@ -204,6 +230,12 @@ export const householdSchema = objectOf<Household>()({
     fresh: string().oneOf(FRESH),
     belongings: weightField(0, 4000),
     hitch: weightField(0, 300),
+    supplyEvery: countField(1, 365),
+    washing: string().oneOf(WASHINGS),
+    place: string().oneOf(CLIMATE_IDS),
+    shade: string().oneOf(SHADES),
+    panelWatts: numberField(0, 5_000, 'watts of panels'),
+    generatorHours: numberField(0, 24, 'hours a day'),
   }).required(),
   limits: objectOf<Limits>()({
     budget: moneyField(),

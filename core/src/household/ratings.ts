@@ -1,5 +1,5 @@
 import { parseLength, parseNumber, parseWeight } from '../quantity/parse'
-import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
+import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 
 /** How a rating's text is read: a length, a weight or a plain number. */
 export function parseRating(key: VehicleKey): (text: string) => number {

@@ -2,7 +2,12 @@ import { listed, says, type Phrase } from '../quantity/phrase'
 import { pounds, quantity } from '../quantity/quantity'
 import { vehicleFigure, type Household, type Person } from './household'
 
-const HOOKUP_WORDS = { full: 'full hookups', electric: 'electric hookup', none: 'no hookups' } as const
+const HOOKUP_WORDS = {
+  full: 'full hookups',
+  electric: 'electric hookup',
+  water: 'water at the site',
+  none: 'no hookups',
+} as const
 const ADULT = 18
 
 /** Who they are: `two adults, 9 and 6`. Guests behind a plus: `two adults + 9 and 7 as guests`. */

@@ -8,7 +8,7 @@ import type { Doubt } from '../readings/doubt'
 const ENTERS: readonly [begins: string, questions: readonly QuestionId[]][] = [
   ['household.limits.budget', ['price']],
   ['household.limits.', ['park']],
-  ['household.trip.', ['tow']],
+  ['household.trip.', ['tow', 'stay']],
   ['household.pets.', ['tow']],
   ['household.gear.', ['tow', 'stow']],
 ]

@@ -7,7 +7,7 @@ import { bestNight } from '../nights/night'
 import type { Answer } from '../questions/answer'
 import { QUESTIONS, questionOf, type QuestionId } from '../questions/index'
 import type { Reason } from '../questions/reason'
-import type { VehicleKey } from '../readings/catalogue'
+import type { VehicleKey } from '../readings/vehicleReads'
 import type { HouseRules } from '../rules/houseRules'
 import {
   dryTank,

@@ -1,5 +1,5 @@
 import type { Household } from '../household/household'
-import { VEHICLE_READS, type VehicleKey } from '../readings/catalogue'
+import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 import { best, type Reading, type ReadingSpec } from '../readings/reading'
 import { readingName } from '../trailer/readingName'
 import { thingAt } from '../trailer/things'

@@ -16,6 +16,8 @@ export function formatQuantity({ value, unit }: Quantity, system: MeasureSystem 
   if (unit === 'in') return system === 'us' ? formatInches(value) : formatCentimeters(value)
   if (unit === 'lb' && system === 'metric') return `${grouped(value / LB_PER_KG)} kg`
   if (unit === 'gal' && system === 'metric') return `${grouped(value * 3.785411784)} L`
+  if (unit === 'F' && system === 'metric') return `${grouped(((value - 32) * 5) / 9)} °C`
+  if (unit === 'R') return `R-${grouped(value, 1)}`
   if (unit === 'sq ft' && system === 'metric') return `${grouped(value * 0.09290304, 1)} m²`
   if (unit === 'cu ft' && system === 'metric') return `${grouped(value * 28.316846592)} L`
   return `${grouped(value, decimalsOf(unit))} ${Math.abs(value) === 1 ? UNITS[unit].one : UNITS[unit].many}`

@@ -14,6 +14,11 @@ export const UNITS = {
   W: { one: 'W', many: 'W' },
   BTU: { one: 'BTU/h', many: 'BTU/h' },
   'gal/h': { one: 'gal/h', many: 'gal/h' },
+  /** Degrees Fahrenheit, and the resistance of a wall to heat. */
+  F: { one: '°F', many: '°F' },
+  R: { one: 'R', many: 'R' },
+  Wh: { one: 'Wh', many: 'Wh' },
+  h: { one: 'hour', many: 'hours' },
   psi: { one: 'psi', many: 'psi' },
   deg: { one: 'degree', many: 'degrees' },
   min: { one: 'minute', many: 'minutes' },

@@ -13,6 +13,9 @@ export const CAUTIONS = {
   cpap:
     'Whether a CPAP runs through the night on batteries depends on the machine: ask its maker, ' +
     'and try it before a trip without hookups.',
+  gas:
+    'An estimate for ordinary weather. Test the CO and LP detectors, never run a generator near a window, and leave ' +
+    'propane on the road to the maker’s manual and local codes.',
   parks: 'Sites count length in their own way: ask the park before booking.',
 } as const
 export type CautionId = keyof typeof CAUTIONS

@@ -7,6 +7,7 @@ import type { Question } from './question'
 import { reach } from './reach/reach'
 import { seating } from './seating/seating'
 import { sleep } from './sleep/sleep'
+import { stay } from './stay/stay'
 import { stow } from './stow/stow'
 import { tow } from './tow/tow'
 import { wishes } from './wishes/wishes'
@@ -15,7 +16,7 @@ import { wishes } from './wishes/wishes'
  * All questions, in the order consultants ask. A new question is a folder, an import and an entry here; all
  * else follows from it.
  */
-export const ALL = [sleep, exits, reach, tow, park, bath, galley, seating, stow, wishes, price] as const
+export const ALL = [sleep, exits, reach, tow, stay, park, bath, galley, seating, stow, wishes, price] as const
 
 type All = (typeof ALL)[number]
 export type QuestionId = All['id']

@@ -1,4 +1,4 @@
-import type { VehicleKey } from '../readings/catalogue'
+import type { VehicleKey } from '../readings/vehicleReads'
 
 /**
  * What a small change is. Each has a size, and a unit is nearly right while the sizes of all it takes stay within

@@ -1,3 +1,4 @@
+import { camping } from '../camping/camping'
 import type { Household } from '../household/household'
 import { nights } from '../nights/nights'
 import type { WayRules } from '../plan/wayRules'
@@ -5,7 +6,7 @@ import { stowing } from '../stowing/stowing'
 import type { Ground } from '../ground/ground'
 
 /** The rooms below the questions. A question rests on any of them, and on no other question. */
-export const GROUNDS = [nights, stowing] as const
+export const GROUNDS = [nights, stowing, camping] as const
 
 type Grounds = (typeof GROUNDS)[number]
 export type GroundId = Grounds['id']

@@ -1,12 +1,64 @@
 'use client'
 
+import { CLIMATE_IDS, CLIMATES } from '@hitchet/core/household/climate'
+import type { HouseholdDraft } from '@hitchet/core/household/draft'
 import { FRESH, GUEST_RHYTHMS, SEASONS } from '@hitchet/core/household/household'
+import { WASHINGS } from '@hitchet/core/household/washing'
+import { useFormContext, useWatch } from 'react-hook-form'
 import { Choice, SelectField } from './Choice'
 import { FieldLine } from './FieldLine'
 import { TextField } from './TextField'
 import { useOtherDoubt } from './useOtherDoubt'
 
 const plain = (values: readonly string[]) => values.map((value) => ({ value, name: value }))
+
+/** What their nights hang on where the site does not give everything. */
+function StayOut() {
+  const { control } = useFormContext<HouseholdDraft>()
+  const hookups = useWatch({ control, name: 'trip.hookups' })
+  if (hookups === 'full') return null
+  return (
+    <>
+      <TextField
+        path="trip.supplyEvery"
+        label="Dump and fill every … nights"
+        placeholder="not on the way"
+        width="200px"
+      />
+      <SelectField
+        path="trip.washing"
+        label="How they wash"
+        options={[{ value: '', name: 'not asked yet' }, ...plain(WASHINGS)]}
+        width="150px"
+      />
+      <SelectField
+        path="trip.place"
+        label="Kind of country"
+        options={[
+          { value: '', name: 'not asked yet' },
+          ...CLIMATE_IDS.map((value) => ({ value, name: CLIMATES[value].name })),
+        ]}
+        width="160px"
+      />
+      {hookups !== 'electric' && (
+        <>
+          <SelectField
+            path="trip.shade"
+            label="Shade over the roof"
+            options={[
+              { value: '', name: 'none' },
+              { value: 'half', name: 'half the day' },
+              { value: 'deep', name: 'under trees' },
+            ]}
+            width="150px"
+          />
+          <TextField path="trip.panelWatts" label="Own solar panel, W" placeholder="none" width="140px" />
+          <TextField path="trip.generatorHours" label="Generator, hours a day" placeholder="none" width="160px" />
+        </>
+      )}
+    </>
+  )
+}
 
 /** How they camp. */
 export function Trip() {
@@ -28,6 +80,7 @@ export function Trip() {
         options={[
           { value: 'full', name: 'water and power' },
           { value: 'electric', name: 'power only' },
+          { value: 'water', name: 'water only' },
           { value: 'none', name: 'none' },
         ]}
       />
@@ -41,6 +94,7 @@ export function Trip() {
       />
       <TextField path="trip.belongings" label="Clothes, food and kit" placeholder="as usual" width="160px" />
       <TextField path="trip.hitch" label="The hitch" placeholder="80 lb" width="110px" />
+      <StayOut />
     </FieldLine>
   )
 }

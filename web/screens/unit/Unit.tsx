@@ -25,6 +25,7 @@ import { drawnNights } from '../drawnNight'
 import type { SeenBy } from './seenBy'
 import { LoadPanel } from './loading/LoadPanel'
 import { SleepPanel } from './sleeping/SleepPanel'
+import { StayPanel } from './stay/StayPanel'
 import { StowPanel } from './stowing/StowPanel'
 import { UnitBoard } from './UnitBoard'
 
@@ -65,7 +66,7 @@ function ThroughTheirEyes({
   rules: HouseRules
 }) {
   const household = trustedHousehold(given)
-  const { nights, stowing } = sharedFor(household, rules)(facts)
+  const { nights, stowing, camping } = sharedFor(household, rules)(facts)
   const undrawn = facts.undrawn.includes('berths')
   const { uvw } = facts.tow
   return (
@@ -83,6 +84,7 @@ function ThroughTheirEyes({
         </SleepPanel>
       )}
       {uvw !== undefined && <Loaded household={household} facts={{ ...facts.tow, uvw }} rules={rules} what={stowing} />}
+      {household.trip.hookups !== 'full' && <StayPanel {...camping} park={household.trip.hookups === 'electric'} />}
       <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} />
     </>
   )

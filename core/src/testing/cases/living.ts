@@ -287,4 +287,13 @@ export const LIVING: Case[] = [
     verdict: 'no',
     reason: /must have bunks/,
   },
+  {
+    says: 'Two people, a week without hookups, with showers: the tanks say no.',
+    of: of([...pair()], { trip: { nights: 7, hookups: 'none', season: 'summer', washing: 'short showers' } }),
+    unit: COUPLE,
+    question: 'stay',
+    verdict: 'no',
+    reason: /The (fresh|gray) tank is (empty|full) after \d nights?, and they want 7/,
+    caution: 'gas',
+  },
 ]

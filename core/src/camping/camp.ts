@@ -1,0 +1,52 @@
+import { everyNight, type Household } from '../household/household'
+import type { Washing } from '../household/washing'
+import type { CampingRules } from './rules'
+import { USUAL_CLIMATE } from './seasons'
+import { seasonWeather, type SeasonWeather } from './weather'
+
+/** How a household lives in it: who, how long, with what, and in which weather. */
+export interface Camp {
+  /** Those who are there every night. */
+  people: number
+  cpaps: number
+  nights: number
+  /** Nights from one place to dump, fill and buy propane to the next. */
+  between: number
+  /** What a post at the site gives. */
+  power: boolean
+  water: boolean
+  sewer: boolean
+  washing: Washing
+  /** Hours a day that a generator runs. */
+  generator: number
+  /** A panel they set up in the sun, W. */
+  panel: number
+  shade: 'none' | 'half' | 'deep'
+  weather: SeasonWeather
+  /** What they did not say and was taken as usual. */
+  assumed: ('washing' | 'place')[]
+  rules: CampingRules
+}
+
+export function campOf(household: Household, rules: CampingRules): Camp {
+  const { trip } = household
+  const there = everyNight(household).length ? everyNight(household) : household.people
+  return {
+    people: there.length,
+    cpaps: there.filter(({ needs }) => needs?.includes('cpap')).length,
+    nights: trip.nights,
+    between: Math.min(trip.nights, trip.supplyEvery ?? trip.nights),
+    power: trip.hookups === 'full' || trip.hookups === 'electric',
+    water: trip.hookups === 'full' || trip.hookups === 'water',
+    sewer: trip.hookups === 'full',
+    washing: trip.washing ?? USUAL_WASHING,
+    generator: trip.generatorHours ?? 0,
+    panel: trip.panelWatts ?? 0,
+    shade: trip.shade ?? 'none',
+    weather: seasonWeather(trip.place ?? USUAL_CLIMATE, trip.season),
+    assumed: [...(trip.washing ? [] : (['washing'] as const)), ...(trip.place ? [] : (['place'] as const))],
+    rules,
+  }
+}
+
+const USUAL_WASHING: Washing = 'short showers'

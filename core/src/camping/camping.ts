@@ -1,0 +1,21 @@
+import type { Ground } from '../ground/ground'
+import { campOf, type Camp } from './camp'
+import { campingFacts, type CampingFacts } from './facts'
+import { CAMPING_RULES, type CampingRules } from './rules'
+
+/** What the unit offers those who live in it, and how this household lives. */
+export interface Camping {
+  facts: CampingFacts
+  camp: Camp
+}
+
+/** Living in it: water, power, gas and weather. What follows from them each question reckons itself. */
+export const camping: Ground<'camping', CampingFacts, Camp, CampingRules, Camping> = {
+  id: 'camping',
+  version: 1,
+  rules: CAMPING_RULES,
+  baked: [],
+  facts: campingFacts,
+  need: campOf,
+  solve: (facts, camp) => ({ facts, camp }),
+}

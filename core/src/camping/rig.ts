@@ -1,0 +1,111 @@
+import { batteryOf, type Bank, type Battery } from './battery'
+import type { CampingFacts, Known } from './facts'
+import type { CampingRules } from './rules'
+import { heatLoss, USUAL_INSULATION } from './shell'
+
+export const RESOURCES = ['fresh', 'gray', 'black', 'battery', 'propane'] as const
+export type Resource = (typeof RESOURCES)[number]
+
+/** A trailer as it is lived in, all of it known or taken. Gallons, Wh, W, BTU. */
+export interface Rig {
+  fresh: number
+  gray: number
+  galley: number
+  black: number
+  /** BTU in full cylinders. */
+  propane: number
+  battery: Battery
+  /** Roof panels, W; what their controllers let through. */
+  solar: number
+  controller: number
+  /** BTU/h into the room, and its fan, W at full duty; none where there is no furnace. */
+  furnace: number
+  furnaceFan: number
+  /** BTU/h for each degree F. */
+  heatLoss: number
+  /** At 75 F: W from the battery, BTU/h of gas. */
+  fridge: number
+  fridgeGas: number
+  /** Of use where there is power: BTU/h of an electric fireplace, a water heater that runs on it, a refrigerator too. */
+  fireplace: number
+  electricWater: boolean
+}
+
+/** `least`: whatever nobody read is as bad as it can be; `most`: as good. */
+export type End = 'least' | 'most'
+
+/** Larger than any tank or bank: what may be in one that nobody read. */
+const PLENTY = 1e6
+/** Of a controller that nobody read: the smallest that is sold (10 A carries about 200 W, common practice). */
+const LEAST_AMPS = 10
+const CHARGING_VOLTS = 13.6
+
+/** `shell`: the same for its insulation alone, which no tape reads. */
+export function rigOf(facts: CampingFacts, end: End, rules: CampingRules, shell: End = end): Rig {
+  const good = end === 'most'
+  const of = ({ value }: Known): number => value ?? (good ? PLENTY : 0)
+  // A furnace that nobody noted is taken as a large one: its fan draws the most.
+  const input = facts.furnace.value ?? 35_000
+  const usual = USUAL_INSULATION[shell]
+  const read = ({ value }: Known): number | undefined => value && value * rules.claimedInsulation
+  return {
+    fresh: of(facts.fresh),
+    gray: of(facts.gray),
+    galley: of(facts.galley),
+    black: of(facts.black),
+    propane: facts.propane.value === undefined ? of(facts.propane) * 1_000 : facts.propane.value * rules.propane,
+    battery: batteryOf(
+      facts.batteries.banks.map(({ ampHours, chemistry }): Bank => ({
+        ampHours: ampHours ?? (good ? PLENTY : 0),
+        chemistry: chemistry ?? (good ? 'LiFePO4' : 'lead-acid'),
+      })),
+    ),
+    ...sunOf(facts, good),
+    furnace: input * rules.burnerEfficiency,
+    furnaceFan: (input / 1_000) * rules.furnaceFan,
+    heatLoss: heatLoss(facts.shell, {
+      walls: read(facts.insulation.walls) ?? usual.walls,
+      roof: read(facts.insulation.roof) ?? usual.roof,
+      floor: read(facts.insulation.floor) ?? usual.floor,
+      airChanges: usual.airChanges,
+    }),
+    fireplace: facts.fireplace ? rules.fireplace : 0,
+    electricWater: facts.heater.fuel === 'gas and electric',
+    ...fridgeOf(facts, good, rules),
+  }
+}
+
+function sunOf({ solar }: CampingFacts, good: boolean): Pick<Rig, 'solar' | 'controller'> {
+  let [watts, controller] = [0, 0]
+  for (const panel of solar.panels) {
+    const panelWatts = panel.watts ?? (good ? PLENTY : 0)
+    watts += panelWatts
+    controller += panel.amps === undefined ? (good ? PLENTY : LEAST_AMPS * CHARGING_VOLTS) : panel.amps * CHARGING_VOLTS
+  }
+  return { solar: watts, controller }
+}
+
+/** One of which nobody knows the kind draws on battery and gas alike at the least, and on neither at the most. */
+function fridgeOf({ fridge }: CampingFacts, good: boolean, rules: CampingRules): Pick<Rig, 'fridge' | 'fridgeGas'> {
+  if (!fridge) return { fridge: 0, fridgeGas: 0 }
+  const { kind, cubicFeet = good ? 3 : 16 } = fridge
+  const compressor = rules.fridge + rules.fridgePerFoot * cubicFeet
+  if (kind === '12 V compressor') return { fridge: compressor, fridgeGas: 0 }
+  if (kind === '120 V') return { fridge: rules.houseFridge / rules.inverterEfficiency, fridgeGas: 0 }
+  if (kind === 'gas-electric') return { fridge: rules.gasFridgeBoard, fridgeGas: rules.gasFridge }
+  return good
+    ? { fridge: rules.gasFridgeBoard, fridgeGas: 0 }
+    : { fridge: Math.max(compressor, rules.houseFridge / rules.inverterEfficiency), fridgeGas: rules.gasFridge }
+}
+
+/** The readings that nobody took and on which each resource hangs, but for insulation. */
+export function unreadFor(facts: CampingFacts): Record<Resource, string[]> {
+  const fridge = facts.fridge?.unread ?? []
+  return {
+    fresh: facts.fresh.unread,
+    gray: [...facts.gray.unread, ...facts.galley.unread],
+    black: facts.black.unread,
+    battery: [...facts.batteries.unread, ...facts.solar.unread, ...fridge],
+    propane: [...facts.propane.unread, ...fridge.filter((key) => !key.endsWith('.capacity'))],
+  }
+}

@@ -1,0 +1,173 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { CLIMATE_IDS } from '../household/climate'
+import { SEASONS, SHADES } from '../household/household'
+import { WASHINGS } from '../household/washing'
+import { camp, rig } from '../testing/camped'
+import { batteryOf } from './battery'
+import { dayOf } from './day'
+import { habitsOf } from './habits'
+import type { Camp } from './camp'
+import type { Rig } from './rig'
+import { CAMPING_RULES } from './rules'
+import { nightsOf, stayOut } from './stayOut'
+
+const stayed = (given: Rig, how: Camp, nights = 21) => stayOut(given, how, dayOf(given, how, habitsOf(how)), nights)
+
+const anyRig = fc
+  .record({
+    fresh: fc.integer({ min: 0, max: 100 }),
+    gray: fc.integer({ min: 0, max: 90 }),
+    galley: fc.constantFrom(0, 30),
+    black: fc.integer({ min: 0, max: 60 }),
+    pounds: fc.integer({ min: 0, max: 120 }),
+    ampHours: fc.integer({ min: 0, max: 600 }),
+    chemistry: fc.constantFrom('lead-acid' as const, 'AGM' as const, 'LiFePO4' as const),
+    solar: fc.integer({ min: 0, max: 1200 }),
+    heatLoss: fc.integer({ min: 80, max: 500 }),
+    fridge: fc.integer({ min: 0, max: 70 }),
+  })
+  .map(({ pounds, ampHours, chemistry, solar, ...rest }) =>
+    rig({
+      ...rest,
+      propane: pounds * CAMPING_RULES.propane,
+      battery: batteryOf([{ ampHours, chemistry }]),
+      solar,
+      controller: 400,
+    }),
+  )
+const anyTrip = fc.record({
+  nights: fc.integer({ min: 1, max: 14 }),
+  hookups: fc.constantFrom('none' as const, 'water' as const, 'electric' as const),
+  season: fc.constantFrom(...SEASONS),
+  place: fc.constantFrom(...CLIMATE_IDS),
+  washing: fc.constantFrom(...WASHINGS),
+  shade: fc.constantFrom(...SHADES),
+  panelWatts: fc.constantFrom(0, 200),
+  generatorHours: fc.constantFrom(0, 1.5, 4),
+})
+const anyCamp = fc.tuple(anyTrip, fc.integer({ min: 1, max: 8 })).map(([trip, people]) => camp(trip, people))
+
+const close = (a: number, b: number): void => expect(Math.abs(a - b)).toBeLessThanOrEqual(1e-9 * Math.max(1, a, b))
+
+describe('nothing comes from nowhere', () => {
+  it('water, waste, power and propane are conserved to one part in a thousand million', () =>
+    fc.assert(
+      fc.property(anyRig, anyCamp, (given, how) => {
+        const { ledger } = stayed(given, how)
+        const { water, gray, black, battery, propane } = ledger
+        close(given.fresh + water.short + water.fromPost, water.drawn + water.left)
+        close(gray.came, gray.held + gray.refused)
+        close(black.came, black.held + black.refused)
+        close(
+          battery.before + battery.offered + battery.short,
+          battery.after + battery.load + battery.lost + battery.turnedAway,
+        )
+        close(given.propane + propane.short, propane.burned + propane.left)
+        expect(Math.min(water.left, gray.held, black.held, battery.after, propane.left)).toBeGreaterThanOrEqual(0)
+      }),
+    ))
+
+  it('what is drawn and drunk apart, water comes back as gray or black', () => {
+    const how = camp({ washing: 'sparing' }, 2)
+    const { ledger } = stayed(rig({ gray: 1e6, black: 1e6, fresh: 1e6 }), how, 10)
+    // Two people for ten days: half a gallon drunk each, 0.4 gallons of their own added.
+    expect(ledger.water.drawn - 10 + 8).toBeCloseTo(ledger.gray.came + ledger.black.came, 6)
+  })
+})
+
+describe('what can be said without reckoning', () => {
+  const nights = (given: Rig, how: Camp, of: Parameters<typeof nightsOf>[1]) => nightsOf(stayed(given, how), of)
+
+  it('more water never shortens the water, more sun never the battery, more gas never the gas', () =>
+    fc.assert(
+      fc.property(anyRig, anyCamp, fc.integer({ min: 1, max: 60 }), (given, how, more) => {
+        const better = {
+          ...given,
+          fresh: given.fresh + more,
+          gray: given.gray + more,
+          propane: given.propane + more * 1_000,
+        }
+        for (const one of ['fresh', 'gray', 'propane'] as const)
+          expect(nights(better, how, one)).toBeGreaterThanOrEqual(nights(given, how, one))
+        const sunnier = { ...given, solar: given.solar + more * 10 }
+        expect(nights(sunnier, how, 'battery')).toBeGreaterThanOrEqual(nights(given, how, 'battery'))
+      }),
+    ))
+
+  it('a colder night never saves propane, nor the battery that turns the furnace’s fan', () =>
+    fc.assert(
+      fc.property(anyRig, anyCamp, fc.integer({ min: 1, max: 40 }), (given, how, colder) => {
+        const { hardest } = how.weather
+        // Above 65 F a refrigerator saves by the cold: from there down only heat changes.
+        const cap = hardest.temperature.map((one) => Math.min(one, 60))
+        const at = (by: number) => {
+          const weather = { ...hardest, temperature: cap.map((one) => one - by) }
+          const { propane, load } = dayOf(given, how, habitsOf(how), weather)
+          return [propane, load].map((all) => all.reduce((sum, one) => sum + one, 0)) as [number, number]
+        }
+        const [before, after] = [at(0), at(colder)]
+        expect(after[0]).toBeGreaterThanOrEqual(before[0] - 1e-9)
+        expect(after[1]).toBeGreaterThanOrEqual(before[1] - 1e-9)
+      }),
+    ))
+
+  it('another person, or a longer shower, never makes the water last', () =>
+    fc.assert(
+      fc.property(anyRig, anyTrip, fc.integer({ min: 1, max: 7 }), (given, trip, people) => {
+        for (const one of ['fresh', 'gray', 'black'] as const) {
+          const now = nights(given, camp(trip, people), one)
+          expect(nights(given, camp(trip, people + 1), one)).toBeLessThanOrEqual(now)
+          expect(nights(given, camp({ ...trip, washing: 'as at home' }, people), one)).toBeLessThanOrEqual(now)
+        }
+      }),
+    ))
+})
+
+describe('by hand', () => {
+  it('40 gallons at 8 a head and day: two people are out of water on the third day', () => {
+    // 7.95 gallons each a day (common practice: 7 to 9 with short showers), 15.9 together: 40 / 15.9 = 2.5 days.
+    const hour = stayed(rig(), camp()).out.fresh
+    expect(hour).toBeGreaterThanOrEqual(2 * 24)
+    expect(hour).toBeLessThan(3 * 24)
+    expect(nightsOf(stayed(rig(), camp()), 'fresh')).toBe(2)
+  })
+
+  it('degree-hours: 25 F all day at 200 BTU/h for each degree burn 11 lb for two people', () => {
+    // (65 - 25) x 200 - 2 x 250 = 7,500 BTU/h; / 0.75 = 10,000 BTU/h burned; x 24 / 21,500 = 11.2 lb for two.
+    const how = camp()
+    const cold = { ...how.weather.hardest, temperature: Array.from({ length: 24 }, () => 25) }
+    const burned = (heatLoss: number) =>
+      dayOf(rig({ heatLoss }), how, habitsOf(how), cold).propane.reduce((sum, one) => sum + one, 0)
+    expect((burned(200) - burned(0)) / CAMPING_RULES.propane).toBeCloseTo((7_500 / 0.75) * (24 / 21_500), 6)
+  })
+
+  it('a 20 lb cylinder holds about 430,000 BTU (NFPA 58 and US EIA, from memory)', () => {
+    expect(Math.abs(20 * CAMPING_RULES.propane - 430_000)).toBeLessThan(5_000)
+  })
+
+  it('a night counts when it lasts until they would leave: ten in the morning', () => {
+    expect(nightsOf({ out: { fresh: 17 } }, 'fresh')).toBe(0)
+    expect(nightsOf({ out: { fresh: 18 } }, 'fresh')).toBe(1)
+    expect(nightsOf({ out: { fresh: 41 } }, 'fresh')).toBe(1)
+    expect(nightsOf({ out: {} }, 'fresh')).toBe(Infinity)
+  })
+})
+
+describe('what the site gives does not run out', () => {
+  it('power spares the battery, water the fresh tank, and neither the waste tanks', () => {
+    const small = rig({ fresh: 1, gray: 1, black: 1, propane: 0, battery: batteryOf([]) })
+    expect(Object.keys(stayed(small, camp({ hookups: 'electric' })).out).sort()).toEqual([
+      'black',
+      'fresh',
+      'gray',
+      'propane',
+    ])
+    expect(Object.keys(stayed(small, camp({ hookups: 'water' })).out).sort()).toEqual([
+      'battery',
+      'black',
+      'gray',
+      'propane',
+    ])
+  })
+})

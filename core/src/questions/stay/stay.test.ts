@@ -1,0 +1,198 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import type { Trip } from '../../household/household'
+import { judgeFor } from '../../match/judge'
+import { factsOn } from '../../match/factSheet'
+import { DEFAULT_HOUSE_RULES as RULES } from '../../rules/houseRules'
+import { answerTo } from '../../testing/answerTo'
+import { household, person } from '../../testing/someone'
+import { equipment, fixture, unit } from '../../testing/unit'
+import type { Equipment } from '../../trailer/trailer'
+import { badness } from '../reason'
+import { stay } from './stay'
+
+type Machines = Partial<{
+  fresh: Equipment[]
+  battery: Record<string, number | string>
+  solar: Record<string, number>
+  fridge: string
+  fridgeFeet: number
+  cylinders: number
+  gray: number
+}>
+
+/** A trailer of which everything that bears on a stay was read. */
+const trailer = ({
+  fresh,
+  battery,
+  solar,
+  fridge = 'gas-electric',
+  fridgeFeet = 8,
+  cylinders = 2,
+  gray = 40,
+}: Machines = {}) => ({
+  ...unit({ fixtures: [fixture('fridge', [10, 2, 24, 24], { kind: fridge, capacity: fridgeFeet })] }, {}, [
+    ...(fresh ?? [equipment('fresh-tank', { capacity: 50 })]),
+    equipment('gray-tank', { capacity: gray }),
+    equipment('black-tank', { capacity: 30 }),
+    equipment('lp-cylinder', { count: cylinders, size: 20 }),
+    equipment('battery', battery ?? { count: 1, ampHours: 80, chemistry: 'lead-acid' }),
+    equipment('furnace', { heating: 20000 }),
+    ...(solar ? [equipment('solar', solar)] : []),
+  ]),
+  ...(!solar && { absent: [{ kind: 'solar' as const, source: 'measured' as const }] }),
+})
+
+const family = (trip: Partial<Trip>, people = 2) =>
+  household(
+    Array.from({ length: people }, () => person()),
+    { trip: { nights: 4, hookups: 'none', season: 'summer', ...trip } },
+  )
+const asked = (of: ReturnType<typeof trailer>, trip: Partial<Trip>, people = 2) =>
+  answerTo(stay, of, family(trip, people))
+
+describe('how long they can stay out', () => {
+  it('is not asked by those who camp with everything at the site', () => {
+    expect('stay' in judgeFor(family({ hookups: 'full' }), RULES)(factsOn(unit(), RULES))).toBe(false)
+  })
+
+  it('the shortest decides, and each is said in nights', () => {
+    const answer = asked(trailer({ gray: 20, solar: { watts: 200, controllerAmps: 30 } }), {
+      washing: 'short showers',
+      nights: 2,
+    })
+    expect(answer.verdict).toBe('tight')
+    expect(answer.words).toContain(
+      'The gray tank is full after 1 night, and they want 2; washing sparingly it has room for 4 nights.',
+    )
+    expect(answer.brief ?? answer.margin).toMatchObject({ value: -1, unit: 'night' })
+  })
+
+  it('too little even for those who spare is no; a place to dump and fill on the way makes it good', () => {
+    const six = (supplyEvery?: number) =>
+      asked(
+        trailer({ solar: { watts: 400, controllerAmps: 30 } }),
+        { nights: 8, washing: 'sparing', ...(supplyEvery && { supplyEvery }) },
+        6,
+      )
+    expect(six().verdict).toBe('no')
+    expect(six(2).verdict).toBe('fits')
+  })
+
+  it('where there is power there is a park: tanks are filled and emptied meanwhile, so it is tight and not no', () => {
+    const answer = asked(trailer(), { hookups: 'electric', nights: 10 }, 6)
+    expect(answer.verdict).toBe('tight')
+    expect(answer.words).toContain('they empty it at the park’s dump station meanwhile')
+    expect(answer.words).not.toContain('battery')
+  })
+
+  it('a CPAP on the battery is warned of, with power it is not', () => {
+    const sleeper = (hookups: Trip['hookups']) =>
+      answerTo(
+        stay,
+        trailer(),
+        household([person({ needs: ['cpap'] })], { trip: { nights: 2, hookups, season: 'summer' } }),
+      )
+    expect(sleeper('none').cautions).toContain('cpap')
+    expect(sleeper('electric').cautions).not.toContain('cpap')
+    expect(sleeper('none').cautions).toContain('gas')
+  })
+})
+
+describe('a second battery and a portable panel: well over a week, as is said on lots', () => {
+  const two = { battery: { count: 2, ampHours: 100, chemistry: 'lead-acid' } }
+  const nightsOfBattery = (of: ReturnType<typeof trailer>, trip: Partial<Trip>) =>
+    answerTo(stay, of, family({ nights: 8, washing: 'sparing', panelWatts: 200, ...trip })).words.match(
+      /The battery [^.]*\./,
+    )![0]
+
+  it('holds with a refrigerator on gas in summer, and with a compressor that is not large in the sun', () => {
+    expect(nightsOfBattery(trailer(two), {})).toContain('lasts more than 21 nights')
+    expect(
+      nightsOfBattery(trailer({ ...two, fridge: '12 V compressor', fridgeFeet: 6 }), { place: 'plains' }),
+    ).toContain('lasts more than')
+  })
+
+  it('does not hold with a compressor under clouds, nor with the furnace in winter, nor without the panel', () => {
+    const cold = { ...two, fridge: '12 V compressor', fridgeFeet: 10 }
+    expect(nightsOfBattery(trailer(cold), { place: 'coast', season: 'winter' })).toContain('is used up')
+    expect(nightsOfBattery(trailer(two), { season: 'winter' })).toContain('is used up')
+    expect(nightsOfBattery(trailer(cold), { panelWatts: undefined })).toContain('is used up')
+  })
+})
+
+describe('what nobody read', () => {
+  const open = (kind: string, key?: string) => {
+    const { absent: _absent, ...whole } = trailer()
+    return {
+      ...whole,
+      equipment: whole.equipment.flatMap((one) => {
+        if (one.kind !== kind) return [one]
+        if (!key) return []
+        const { [key]: _gone, ...rest } = one.readings!
+        return [{ ...one, readings: rest }]
+      }),
+      absent: [{ kind: 'solar' as const, source: 'measured' as const }],
+    }
+  }
+
+  it.each<[string, string | undefined, string]>([
+    ['fresh-tank', 'capacity', 'equipment.fresh-tank.capacity'],
+    ['gray-tank', undefined, 'equipment.gray-tank.capacity'],
+    ['lp-cylinder', 'size', 'equipment.lp-cylinder.size'],
+    ['battery', 'ampHours', 'equipment.battery.ampHours'],
+  ])('a %s without %s is to be measured, never nothing and never enough', (kind, key, missing) => {
+    const answer = asked(open(kind, key), { nights: 1, washing: 'sparing' }, 1)
+    expect(answer).toMatchObject({ verdict: 'measure', missing: [missing] })
+  })
+
+  it('does not matter where the rest is enough: solar that nobody looked for', () => {
+    const { absent: _absent, ...unlooked } = trailer({ battery: { count: 4, ampHours: 200, chemistry: 'LiFePO4' } })
+    expect(asked(unlooked as ReturnType<typeof trailer>, { nights: 2, washing: 'sparing' }, 1).verdict).toBe('fits')
+    const { absent: _also, ...weak } = trailer({ fridge: '12 V compressor' })
+    expect(asked(weak as ReturnType<typeof trailer>, { nights: 6, washing: 'sparing' }, 1)).toMatchObject({
+      verdict: 'measure',
+      missing: ['equipment.solar'],
+    })
+  })
+
+  it('a figure that nobody read never turns into fits what was not fits with it', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 5, max: 90 }),
+        fc.integer({ min: 40, max: 300 }),
+        fc.constantFrom('lead-acid', 'LiFePO4'),
+        fc.integer({ min: 1, max: 8 }),
+        fc.constantFrom('fresh-tank', 'gray-tank', 'battery', 'lp-cylinder'),
+        (gallons, ampHours, chemistry, nights, forgotten) => {
+          const whole = trailer({
+            gray: gallons,
+            fresh: [equipment('fresh-tank', { capacity: gallons })],
+            battery: { count: 1, ampHours, chemistry },
+            solar: { watts: 200, controllerAmps: 30 },
+          })
+          const without = { ...whole, equipment: whole.equipment.filter(({ kind }) => kind !== forgotten) }
+          const [read, unread] = [asked(whole, { nights }), asked(without, { nights })]
+          expect(unread.verdict).not.toBe('fits')
+          // Nor is no said of what would be good enough.
+          if (unread.verdict === 'no') expect(read.verdict).toBe('no')
+          if (read.verdict !== 'no') expect(badness(unread.verdict)).toBeLessThanOrEqual(badness('measure'))
+        },
+      ),
+    ))
+
+  it('insulation that nobody read is told as a span, and no reading is asked for', () => {
+    const big = { count: 4, ampHours: 200, chemistry: 'LiFePO4' }
+    const answer = asked(trailer({ cylinders: 1, battery: big }), {
+      season: 'winter',
+      place: 'coast',
+      nights: 4,
+      washing: 'sparing',
+    })
+    expect(answer.words).toMatch(
+      /The propane lasts \d+ to \d+ nights by how well the walls are insulated, and they want 4\./,
+    )
+    expect(answer.missing).toEqual([])
+    expect(answer.verdict).toBe('tight')
+  })
+})
