@@ -69,6 +69,8 @@ describe('hitchet rank', () => {
       'reach',
       'tow',
       'stay',
+      'season',
+      'power',
       'park',
       'bath',
       'galley',

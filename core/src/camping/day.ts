@@ -70,7 +70,7 @@ function heatingAt(
   )
   const given = Math.min(wanted, rig.furnace)
   return {
-    burned: given / rules.burnerEfficiency,
+    burned: given / (rules.burnerEfficiency * rules.ducts),
     fan: rig.furnace > 0 ? (given / rig.furnace) * rig.furnaceFan : 0,
     short: wanted - given,
   }

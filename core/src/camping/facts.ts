@@ -85,7 +85,7 @@ const tank = (trailer: Trailer, kind: EquipmentKind): Known =>
   added(trailer, kind, ['capacity'], ({ readings }) => figure(readings, 'capacity'))
 
 /** All of a kind together: nothing where somebody found none, and the readings to take where not all is known. */
-function added(
+export function added(
   trailer: Trailer,
   kind: EquipmentKind,
   keys: readonly string[],

@@ -61,7 +61,7 @@ export function rigOf(facts: CampingFacts, end: End, rules: CampingRules, shell:
       })),
     ),
     ...sunOf(facts, good),
-    furnace: input * rules.burnerEfficiency,
+    furnace: input * rules.burnerEfficiency * rules.ducts,
     furnaceFan: (input / 1_000) * rules.furnaceFan,
     heatLoss: heatLoss(facts.shell, {
       walls: read(facts.insulation.walls) ?? usual.walls,

@@ -5,6 +5,8 @@ export interface CampingRules {
   propane: number
   /** Of what furnace and water heater burn, what warms. */
   burnerEfficiency: number
+  /** Of the furnace’s warmth, what reaches the room through its ducts. */
+  ducts: number
   /** Kept inside; how much cooler those who spare keep it; what AC holds. */
   warm: number
   sparingWarm: number
@@ -54,6 +56,7 @@ export const CAMPING_RULES: CampingRules = {
   waterPerGallon: 8.34, // NIST
   propane: 21_500, // US EIA, NFPA 58 (from memory)
   burnerEfficiency: 0.75, // makers' plates: output about three quarters of input (from memory)
+  ducts: 0.85, // the rest warms what lies under the floor (common practice)
   warm: 65, // as a trailer is kept on a cold night (common practice)
   sparingWarm: 58, // under good blankets (common practice)
   cool: 78, // what one AC is asked to hold on a hot day (common practice)

@@ -52,7 +52,7 @@ export interface Insulation {
  * floors likewise (from memory of makers' sheets; their own claims run higher, since they leave out the frame).
  */
 export const USUAL_INSULATION: { least: Insulation; most: Insulation } = {
-  least: { walls: 4, roof: 7, floor: 6, airChanges: 1.5 },
+  least: { walls: 4, roof: 7, floor: 6, airChanges: 2 },
   most: { walls: 8, roof: 14, floor: 12, airChanges: 0.7 },
 }
 

@@ -1,7 +1,7 @@
 import type { Household } from '../household/household'
 import { STANCES, type StanceId } from '../household/stances'
 import { feet, says, type Phrase } from '../quantity/phrase'
-import { dollars, pounds } from '../quantity/quantity'
+import { dollars, pounds, quantity } from '../quantity/quantity'
 import type { VehicleKey } from '../readings/vehicleReads'
 import { figure } from '../readings/reading'
 import type { HouseRules } from '../rules/houseRules'
@@ -73,6 +73,30 @@ export function higherRating(household: Household, key: VehicleKey, amount: numb
     },
   }
 }
+
+/** They come by a place to dump, fill and buy propane more often. */
+export const suppliedEvery = (nights: number, size: number): Change => ({
+  id: `supply:${nights}`,
+  size,
+  says: says`they dump and fill every ${quantity(nights, 'night')}`,
+  change: (now) => ({
+    ...now,
+    household: { ...now.household, trip: { ...now.household.trip, supplyEvery: nights } },
+  }),
+})
+
+export const moreGenerator = ({ trip }: Household, hours: number, size: number): Change => ({
+  id: `generator:${hours}`,
+  size,
+  says: says`a generator runs ${quantity((trip.generatorHours ?? 0) + hours, 'h')} a day`,
+  change: (now) => ({
+    ...now,
+    household: {
+      ...now.household,
+      trip: { ...now.household.trip, generatorHours: (now.household.trip.generatorHours ?? 0) + hours },
+    },
+  }),
+})
 
 export const shared = (a: { id: string; name: string }, b: { id: string; name: string }, size: number): Change => ({
   id: `share:${[a.id, b.id].sort().join('+')}`,

@@ -98,6 +98,8 @@ describe('the ranking', () => {
       'exits',
       'reach',
       'tow',
+      'season',
+      'power',
       'bath',
       'galley',
       'seating',

@@ -3,7 +3,7 @@ import type { Household } from '../household/household'
 import { phraseText } from '../quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { couple, household, person, vehicle } from '../testing/someone'
-import { berth, fixture, unit } from '../testing/unit'
+import { berth, equipment, fixture, unit } from '../testing/unit'
 import type { Trailer } from '../trailer/trailer'
 import { factSheet } from './factSheet'
 import { inTheWay } from './inTheWay'
@@ -124,4 +124,41 @@ describe('what stands in the way, over the whole yard', () => {
       ['25 ft of trailer is allowed and they spend $4,000 more', ['LONG', 'DEAR-1', 'DEAR-2', 'BOTH']],
     ])
   })
+})
+
+describe('whoever runs out too soon', () => {
+  const machines = [
+    equipment('fresh-tank', { capacity: 30, at: 120 }),
+    equipment('gray-tank', { capacity: 20, at: 150 }),
+    equipment('black-tank', { capacity: 25, at: 160 }),
+    equipment('lp-cylinder', { count: 2, size: 20 }),
+    equipment('battery', { count: 1, ampHours: 200, chemistry: 'LiFePO4' }),
+    equipment('solar', { watts: 400, controllerAmps: 40 }),
+    equipment('furnace', { heating: 20000 }),
+  ]
+  const equipped = { ...trailer('A'), equipment: machines }
+  const camping = (nights: number) =>
+    household(two, { trip: { nights, hookups: 'none', season: 'summer', place: 'plains' } })
+
+  it('is let in by a place to dump and fill on the way, as seldom as serves', () =>
+    expect(judged(equipped, camping(12))).toMatchObject({
+      standing: 'nearly',
+      says: ['they dump and fill every 4 nights'],
+    }))
+
+  it('by a generator where it is the battery', () =>
+    expect(
+      judged(
+        {
+          ...equipped,
+          equipment: machines
+            .map((one) =>
+              one.kind === 'battery' ? equipment('battery', { count: 1, ampHours: 50, chemistry: 'lead-acid' }) : one,
+            )
+            .filter(({ kind }) => kind !== 'solar'),
+          absent: [...equipped.absent!, { kind: 'solar', source: 'measured' }],
+        },
+        camping(3),
+      ),
+    ).toMatchObject({ says: ['a generator runs 2 hours a day'] }))
 })

@@ -15,8 +15,10 @@ import {
   inTent,
   leftAtHome,
   longerAllowed,
+  moreGenerator,
   moreBudget,
   shared,
+  suppliedEvery,
   wishGivenUp,
   type Change,
   type Setting,
@@ -73,6 +75,7 @@ interface Asking {
 function least(id: QuestionId, answer: Answer, facts: FactSheet, { start, wishes, beds }: Asking): number {
   const { nearly } = start.rules
   if (id === 'price' || id === 'park') return 0
+  if (id === 'stay') return Math.min(nearly.supply, nearly.generator)
   if (id === 'tow')
     return Math.min(
       ...loadsOf(facts, start.household, start.rules).map((load) => boundOf(load, answer.because, start.rules)),
@@ -90,7 +93,19 @@ function against(answers: Answers): [QuestionId, Answer][] {
   return all.sort(([a], [b]) => ORDER.indexOf(a) - ORDER.indexOf(b))
 }
 
-const ORDER: QuestionId[] = ['price', 'park', 'wishes', 'bath', 'galley', 'seating', 'exits', 'reach', 'tow', 'sleep']
+const ORDER: QuestionId[] = [
+  'price',
+  'park',
+  'wishes',
+  'bath',
+  'galley',
+  'seating',
+  'exits',
+  'reach',
+  'stay',
+  'tow',
+  'sleep',
+]
 
 /** Those in tents sleep elsewhere, and ride along all the same. */
 export function answersWith(facts: FactSheet, start: Setting, set: readonly Change[], only?: QuestionId): Answers {
@@ -122,6 +137,10 @@ function smallestFor(
   const { household, rules } = start
   if (id === 'price' || id === 'park') return limitsRaised(answer, household, rules)
   if (id === 'tow') return pulled(answer, facts, start, left)
+  if (id === 'stay')
+    return suppliedOften(start).find(
+      (set) => sizeOf(set) <= left && answersWith(facts, start, set, id)[id]?.verdict !== 'no',
+    )
   const bySize = (sets: Change[][]) => sets.filter((set) => sizeOf(set) <= left).sort((a, b) => sizeOf(a) - sizeOf(b))
   const wished = bySize(wishes.map((one) => [one]))
   const short = id === 'sleep' ? shortOf(answer) : 0
@@ -169,6 +188,16 @@ function limitsRaised({ because }: Answer, household: Household, { nearly }: Hou
     set.push(key === 'budget' ? moreBudget(household, over, size) : longerAllowed(household, key, over, size))
   }
   return set
+}
+
+const GENERATOR_HOURS = 2
+
+/** A place to dump and fill on the way, as seldom as helps; a generator; both. The smaller first. */
+function suppliedOften({ household, rules: { nearly } }: Setting): Change[][] {
+  const { nights, supplyEvery = nights } = household.trip
+  const supplies = [4, 3, 2].filter((every) => every < supplyEvery).map((every) => suppliedEvery(every, nearly.supply))
+  const generator = moreGenerator(household, GENERATOR_HOURS, nearly.generator)
+  return [...supplies.map((one) => [one]), [generator], ...supplies.map((one) => [one, generator])]
 }
 
 /** With nothing changed in the load, with the tank empty, with one heavy thing at home: what is left to raise. */

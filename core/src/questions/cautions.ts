@@ -13,6 +13,12 @@ export const CAUTIONS = {
   cpap:
     'Whether a CPAP runs through the night on batteries depends on the machine: ask its maker, ' +
     'and try it before a trip without hookups.',
+  frost:
+    'Hoses, valves and pipes freeze before tanks do. The maker’s manual says how it is kept in frost and made ready for ' +
+    'winter; wind changes every figure here.',
+  breaker:
+    'An estimate from ordinary figures. The labels on each thing and the breaker decide; never force a breaker, and use a cord ' +
+    'and adapter rated for the load.',
   gas:
     'An estimate for ordinary weather. Test the CO and LP detectors, never run a generator near a window, and leave ' +
     'propane on the road to the maker’s manual and local codes.',

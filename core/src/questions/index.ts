@@ -2,9 +2,11 @@ import { bath } from './bath/bath'
 import { exits } from './exits/exits'
 import { galley } from './galley/galley'
 import { park } from './park/park'
+import { power } from './power/power'
 import { price } from './price/price'
 import type { Question } from './question'
 import { reach } from './reach/reach'
+import { season } from './season/season'
 import { seating } from './seating/seating'
 import { sleep } from './sleep/sleep'
 import { stay } from './stay/stay'
@@ -16,7 +18,22 @@ import { wishes } from './wishes/wishes'
  * All questions, in the order consultants ask. A new question is a folder, an import and an entry here; all
  * else follows from it.
  */
-export const ALL = [sleep, exits, reach, tow, stay, park, bath, galley, seating, stow, wishes, price] as const
+export const ALL = [
+  sleep,
+  exits,
+  reach,
+  tow,
+  stay,
+  season,
+  power,
+  park,
+  bath,
+  galley,
+  seating,
+  stow,
+  wishes,
+  price,
+] as const
 
 type All = (typeof ALL)[number]
 export type QuestionId = All['id']

@@ -17,6 +17,9 @@ export interface NearlyRules {
   wish: number
   leave: number
   dryTank: number
+  /** A place to dump and fill on the way; a generator for an hour or two more a day. */
+  supply: number
+  generator: number
 }
 
 /** Common practice: what people are seen to give in on. */
@@ -31,4 +34,6 @@ export const NEARLY_RULES: NearlyRules = {
   wish: 0.6,
   leave: 0.5,
   dryTank: 0.3,
+  supply: 0.5,
+  generator: 0.6,
 }

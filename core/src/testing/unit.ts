@@ -37,6 +37,8 @@ const STANDARD = {
   tires: 4,
   tireRating: 2830,
   couplerRating: 12500,
+  shorePower: '50 A',
+  underbelly: 'enclosed',
 }
 
 /** The label: GVWR less UVW. */
@@ -68,6 +70,9 @@ export function unit(
 export const standardEquipment = () => [
   equipment('fresh-tank', { capacity: 30, at: 120 }),
   equipment('lp-cylinder', { count: 1, size: 20 }),
+  equipment('furnace', { heating: 20000 }),
+  equipment('air-conditioner', { cooling: 13500 }),
+  { ...equipment('water-heater', { fuel: 'gas' }), id: 'heater' },
 ]
 
 export const equipment = (kind: EquipmentKind, values: Record<string, ReadingValue>): Equipment => ({

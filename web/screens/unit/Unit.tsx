@@ -6,6 +6,7 @@ import { everyNight, type Household } from '@hitchet/core/household/household'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { asked } from '@hitchet/core/match/asked'
 import { factsOn, type FactSheet } from '@hitchet/core/match/factSheet'
+import type { Answers } from '@hitchet/core/match/judge'
 import { sleepStory } from '@hitchet/core/questions/sleep/story'
 import { wouldGoIn } from '@hitchet/core/questions/stow/changes'
 import { estimateOf } from '@hitchet/core/questions/tow/estimate'
@@ -23,9 +24,9 @@ import { answersOn } from '../../server/services/matching'
 import { unitAddress } from '../unitAddress'
 import { drawnNights } from '../drawnNight'
 import type { SeenBy } from './seenBy'
+import { Living } from './Living'
 import { LoadPanel } from './loading/LoadPanel'
 import { SleepPanel } from './sleeping/SleepPanel'
-import { StayPanel } from './stay/StayPanel'
 import { StowPanel } from './stowing/StowPanel'
 import { UnitBoard } from './UnitBoard'
 
@@ -50,7 +51,9 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   return (
     <>
       <UnitBoard trailer={trailer} at={unitAddress(stock, open?.id)} frame={frameFor([trailer.plan])} seenBy={seenBy} />
-      {open && <ThroughTheirEyes household={open.household} facts={factsOn(trailer, rules)} rules={rules} />}
+      {open && answers && (
+        <ThroughTheirEyes household={open.household} facts={factsOn(trailer, rules)} rules={rules} answers={answers} />
+      )}
     </>
   )
 }
@@ -60,10 +63,12 @@ function ThroughTheirEyes({
   household: given,
   facts,
   rules,
+  answers,
 }: {
   household: Household
   facts: FactSheet
   rules: HouseRules
+  answers: Answers
 }) {
   const household = trustedHousehold(given)
   const { nights, stowing, camping } = sharedFor(household, rules)(facts)
@@ -84,7 +89,7 @@ function ThroughTheirEyes({
         </SleepPanel>
       )}
       {uvw !== undefined && <Loaded household={household} facts={{ ...facts.tow, uvw }} rules={rules} what={stowing} />}
-      {household.trip.hookups !== 'full' && <StayPanel {...camping} park={household.trip.hookups === 'electric'} />}
+      <Living camping={camping} facts={facts} answers={answers} rules={rules} />
       <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} />
     </>
   )

@@ -31,7 +31,8 @@ export const stay: Question<'stay', object, StayNeed, object> = {
   rules: {},
   baked: [],
   weight: 2,
-  living: true,
+  // Whoever sleeps in a tent drinks and washes all the same.
+  living: false,
   drawing: [],
   cautions: ['cpap', 'gas'],
   facts: () => ({}),
@@ -109,7 +110,7 @@ export function stayReason(one: Lasting, park: boolean, camp: Camp): Reason {
           margin,
           brief,
         })
-  if (one.sparing <= nights) return no(says`${short}, ${spare} or not.`, { margin, brief })
+  if (one.sparing <= nights) return no(says`${short}; sparing does not change that.`, { margin, brief })
   return no(says`${short}; ${spare} it ${lasts} ${of(one.sparing)}.`, { margin, brief })
 }
 

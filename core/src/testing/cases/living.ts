@@ -296,4 +296,22 @@ export const LIVING: Case[] = [
     reason: /The (fresh|gray) tank is (empty|full) after \d nights?, and they want 7/,
     caution: 'gas',
   },
+  {
+    says: 'January at the lakes: what is in the tanks freezes.',
+    of: of([...pair()], { trip: { nights: 3, hookups: 'full', season: 'winter', place: 'lakes' } }),
+    unit: COUPLE,
+    question: 'season',
+    verdict: 'no',
+    reason: /tanks stay above freezing down to \d+ °F.*drained, not used/,
+    caution: 'frost',
+  },
+  {
+    says: 'A hair dryer beside the AC on 30 A: one of them waits.',
+    of: of([...pair()], { trip: { nights: 3, hookups: 'full', season: 'summer' } }),
+    unit: COUPLE,
+    question: 'power',
+    verdict: 'tight',
+    reason: /a microwave or a hair dryer waits/,
+    caution: 'breaker',
+  },
 ]

@@ -23,6 +23,7 @@ import { rigOf, unreadFor, type Resource } from '@hitchet/core/camping/rig'
 import { ARRIVE, stayOut } from '@hitchet/core/camping/stayOut'
 import { RESOURCE_NAMES } from './resourceNames'
 
+Chart.defaults.font.family = "'Figtree Variable', system-ui, sans-serif"
 Chart.register(LineController, LineElement, PointElement, LinearScale, CategoryScale, Legend, annotation)
 
 /** Color alone tells nothing: each line has its own dashes. */

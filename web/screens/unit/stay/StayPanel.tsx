@@ -61,7 +61,7 @@ export function StayPanel({ facts, camp: asked, park }: { facts: CampingFacts; c
       <Flex gap="8" mt="2" wrap="wrap" align="start">
         <Box flex="1 1 560px" minW="0">
           <Text fontSize="26px" className="figure" fontWeight="700" lineHeight="1.1">
-            {nightsSaid(first.one, camp)}
+            {first.reason.verdict === 'measure' ? 'Measure' : capital(nightsSaid(first.one, camp))}
           </Text>
           <Text fontSize="14.5px" color="line" mb="2" minH="42px">
             {phraseText(first.reason.says, system)}
@@ -99,7 +99,7 @@ export function StayPanel({ facts, camp: asked, park }: { facts: CampingFacts; c
           <Text as="h3" fontWeight="600" mb="1">
             Try it
           </Text>
-          <Box overflowX="auto" mb="3">
+          <Box maxW="fit-content" overflowX="auto" mb="3">
             <Segments<Washing> label="How they wash" value={washing} onChange={setWashing} options={WASHING_NAMES} />
           </Box>
           {!camp.power && (
@@ -135,6 +135,8 @@ export function StayPanel({ facts, camp: asked, park }: { facts: CampingFacts; c
 
 const nightsSaid = ({ nights }: Lasting, camp: Camp): string =>
   nights === Infinity ? `more than ${reckonedNights(camp)} nights` : countSaid(nights)
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
 
 const countSaid = (nights: number): string =>
   nights === 0 ? 'not one night' : `${nights} ${nights === 1 ? 'night' : 'nights'}`
