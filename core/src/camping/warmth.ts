@@ -16,15 +16,17 @@ export function coldestHeld({ furnace, heatLoss }: Pick<Rig, 'furnace' | 'heatLo
 
 /** What a hot day brings in besides the air: common practice, BTU/h. */
 const SUN_ON_ROOF = 12 // each square foot of it
-const SUN_THROUGH_GLASS = 30 // each square foot, shades drawn on the sunny side
+const SUN_ON_WALLS = 3
+const SUN_THROUGH_GLASS = 45 // each square foot, shades drawn on the sunny side
 const PERSON = 400 // up and about, warmth and moisture
 const COOKING = 1_500 // refrigerator, lights, a pot on the stove
-/** Of its rating at 95 F what an AC gives on a hotter roof. */
-const HOT_ROOF = 0.9
+/** Of its rating at 95 F what an AC brings into the room: a hotter roof, and ducts through it (common practice). */
+const HOT_ROOF = 0.8
 
 /** The hottest day at which so much cooling holds what they want, F. */
 export function hottestHeld(cooling: number, heatLoss: number, shell: Shell, people: number, cool: number): number {
-  const always = shell.roof * SUN_ON_ROOF + shell.windows * SUN_THROUGH_GLASS + people * PERSON + COOKING
+  const sun = shell.roof * SUN_ON_ROOF + shell.walls * SUN_ON_WALLS + shell.windows * SUN_THROUGH_GLASS
+  const always = sun + people * PERSON + COOKING
   return Math.min(HOTTEST, cool + (cooling * HOT_ROOF - always) / heatLoss)
 }
 

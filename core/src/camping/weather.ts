@@ -42,10 +42,10 @@ export function seasonWeather(id: ClimateId, season: keyof typeof MONTHS_OF): Se
 /** Six places and three seasons at most: a ranking asks for the same again and again. */
 const KNOWN = new Map<string, SeasonWeather>()
 
-export function weatherOf({ name, latitude, lows, highs, clear }: Climate, month: number): Weather {
+export function weatherOf({ where, latitude, lows, highs, clear }: Climate, month: number): Weather {
   const [low, high] = [lows[month]!, highs[month]!]
   return {
-    place: name,
+    place: where,
     month: MONTH_NAMES[month]!,
     low,
     high,

@@ -1,6 +1,8 @@
 /** A stretch of country by its ordinary year: twelve months from January. */
 export interface Climate {
   name: string
+  /** Within a sentence. */
+  where: string
   /** Degrees north. */
   latitude: number
   /** Ordinary night and day, F. */
@@ -16,6 +18,7 @@ type Months = readonly [number, number, number, number, number, number, number, 
 export const CLIMATES = {
   lakes: {
     name: 'northern lakes',
+    where: 'at the northern lakes',
     latitude: 45,
     lows: [8, 10, 21, 33, 44, 54, 59, 57, 49, 39, 28, 15],
     highs: [25, 29, 40, 55, 68, 77, 82, 80, 71, 58, 43, 30],
@@ -23,6 +26,7 @@ export const CLIMATES = {
   },
   coast: {
     name: 'cool coast',
+    where: 'on the cool coast',
     latitude: 44,
     lows: [37, 38, 39, 41, 45, 49, 52, 52, 49, 44, 40, 36],
     highs: [48, 51, 54, 57, 61, 64, 67, 68, 67, 61, 53, 48],
@@ -30,6 +34,7 @@ export const CLIMATES = {
   },
   plains: {
     name: 'plains',
+    where: 'on the plains',
     latitude: 41,
     lows: [14, 18, 28, 39, 50, 60, 65, 63, 53, 41, 28, 17],
     highs: [35, 40, 52, 64, 74, 84, 88, 86, 79, 66, 51, 38],
@@ -37,6 +42,7 @@ export const CLIMATES = {
   },
   mountains: {
     name: 'high mountains',
+    where: 'in the high mountains',
     latitude: 39.5,
     lows: [6, 9, 17, 25, 33, 40, 46, 45, 37, 28, 17, 8],
     highs: [32, 36, 44, 52, 62, 73, 79, 77, 69, 57, 42, 33],
@@ -44,6 +50,7 @@ export const CLIMATES = {
   },
   desert: {
     name: 'low desert',
+    where: 'in the low desert',
     latitude: 33.5,
     lows: [38, 42, 47, 53, 61, 70, 78, 77, 70, 58, 45, 37],
     highs: [65, 69, 76, 84, 93, 102, 105, 103, 98, 87, 74, 64],
@@ -51,6 +58,7 @@ export const CLIMATES = {
   },
   gulf: {
     name: 'warm gulf',
+    where: 'on the warm gulf',
     latitude: 30,
     lows: [42, 45, 51, 58, 66, 72, 74, 74, 69, 59, 50, 44],
     highs: [62, 65, 71, 77, 84, 89, 91, 91, 87, 80, 71, 63],

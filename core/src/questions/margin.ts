@@ -21,8 +21,8 @@ export function marginText({
   return says`${size} ${margin.value < 0 ? (SHORT[margin.unit] ?? 'short') : 'to spare'}`
 }
 
-/** Loads and prices go over a limit, things are left over; lengths and volumes fall short. */
-const SHORT: Partial<Record<Quantity['unit'], string>> = { lb: 'over', $: 'over', piece: 'left over' }
+/** Loads, watts and prices go over a limit, things are left over; lengths and volumes fall short. */
+const SHORT: Partial<Record<Quantity['unit'], string>> = { lb: 'over', W: 'over', $: 'over', piece: 'left over' }
 
 const rounded = ({ value, unit }: Quantity): number =>
   unit === 'in' || unit === 'cu ft' ? Math.round(value * 10) / 10 : Math.round(value)

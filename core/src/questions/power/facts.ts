@@ -78,6 +78,6 @@ function drawn({ plan }: Trailer): Load[] {
     ...(has('fireplace') ? [lasting('fireplace', 'electric fireplace', WATTS.fireplace)] : []),
     ...(has('microwave') ? [{ id: 'microwave', name: 'microwave', watts: WATTS.microwave, lasting: false }] : []),
     ...(has('washer') ? [{ id: 'washer', name: 'washer', watts: WATTS.washer, lasting: false }] : []),
-    lasting('converter', 'lights and pump', WATTS.converter),
+    lasting('converter', 'converter', WATTS.converter),
   ]
 }

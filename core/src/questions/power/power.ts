@@ -74,7 +74,7 @@ function onShore(
   const names = listed(running.map(({ name }) => name))
   const least = shore ?? '30 A'
   const draws = sumOn(least, running)
-  const of = says`On ${least} ${names} draw ${quantity(draws.watts, 'W')} of ${quantity(SUPPLIES[least].va, 'W')}`
+  const of = says`On ${least}, ${names} draw ${quantity(draws.watts, 'W')} of ${quantity(SUPPLIES[least].va, 'W')}`
   if (carried.spare >= 0)
     return fits(says`${of}, and a microwave or a hair dryer runs beside them.`, { margin: spareOf(carried) })
   const sum = sumOn(least, [...running, briefly])

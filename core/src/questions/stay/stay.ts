@@ -95,8 +95,9 @@ export function stayReason(one: Lasting, park: boolean, camp: Camp): Reason {
   const when = nights === 0 ? says`before the first night is over` : says`after ${of(nights)}`
   const short = says`${thing} ${ends} ${when}, and they want ${want}`
   if (insulated >= wanted) {
-    const span = nights === 0 ? says`up to ${of(insulated)}` : says`${nights} to ${of(insulated)}`
-    const words = says`${thing} ${lasts} ${span} by how well the walls are insulated, and they want ${want}.`
+    const span =
+      nights === 0 ? says`may not serve one night, or ${of(insulated)},` : says`${lasts} ${nights} to ${of(insulated)}`
+    const words = says`${thing} ${span} by how well the walls are insulated, and they want ${want}.`
     return tight(words, { margin, brief })
   }
   if (one.most >= wanted) return measure(says`How long ${small(thing)} serves them is not certain yet.`, unread)
@@ -139,16 +140,16 @@ const wantedText = ({ resource, wanted }: Lasting, { between, nights }: Camp): P
 function reckonedWith({ people, washing, weather, assumed }: Camp): Reason {
   const { month, place, low, high } = weather.hardest
   const who = says`${quantity(people, 'person')} ${WASHING_WORDS[washing]}`
-  const when = says`${month} in the ${place}, ${quantity(low, 'F')} at night and ${quantity(high, 'F')} by day`
+  const when = says`${month} ${place}, ${quantity(low, 'F')} at night and ${quantity(high, 'F')} by day`
   const say = assumed.length ? ' Say under How they camp how they wash and where.' : ''
   return note(says`Reckoned for ${who} in ${when}, with water and propane full as they arrive.${say}`)
 }
 
 const WASHING_WORDS: Record<Camp['washing'], string> = {
-  sparing: 'who wash sparingly',
-  'park showers': 'who shower in the park’s bath house',
+  sparing: 'washing sparingly',
+  'park showers': 'showering in the park’s bath house',
   'short showers': 'with a short shower a day',
-  'as at home': 'who wash as at home',
+  'as at home': 'washing as at home',
 }
 
 const small = (thing: string): string => thing.replace(/^The/, 'the')

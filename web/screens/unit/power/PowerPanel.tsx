@@ -2,6 +2,7 @@
 
 import { Box, Checkbox, Flex, Text } from '@chakra-ui/react'
 import { useState } from 'react'
+import { capital } from '@hitchet/core/plan/naming'
 import { formatQuantity } from '@hitchet/core/quantity/format'
 import { quantity } from '@hitchet/core/quantity/quantity'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
@@ -112,9 +113,9 @@ function Tick({
       colorPalette="green"
     >
       <Checkbox.HiddenInput />
-      <Checkbox.Control />
+      <Checkbox.Control borderColor="line" />
       <Checkbox.Label fontSize="14.5px" fontWeight="400">
-        {load.name}{' '}
+        {capital(load.name)}{' '}
         <Text as="span" className="figure" color="line">
           {unread ? 'up to ' : ''}
           {said(load.watts)}

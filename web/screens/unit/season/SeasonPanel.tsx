@@ -4,7 +4,7 @@ import { Box, Text } from '@chakra-ui/react'
 import type { Weather } from '@hitchet/core/camping/weather'
 import { formatQuantity } from '@hitchet/core/quantity/format'
 import { phraseText, type Phrase } from '@hitchet/core/quantity/phrase'
-import { pounds, quantity } from '@hitchet/core/quantity/quantity'
+import { quantity } from '@hitchet/core/quantity/quantity'
 import { CAUTIONS, type CautionId } from '@hitchet/core/questions/cautions'
 import { Thermometer, type Mark } from '../../../drawing/Thermometer'
 import { useMeasures } from '../../../look/measures'
@@ -30,16 +30,19 @@ export function SeasonPanel({ shown, says, cautions }: { shown: SeasonShown; say
   const system = useMeasures()
   const { held, frost, cooled, propane, carries, coldest, hottest, warm, cool } = shown
   const said = (degrees: number) => formatQuantity(quantity(Math.round(degrees), 'F'), system)
+  // Farther down nothing is certain of an ordinary wall in the wind.
+  const limit = (what: string, degrees: number): string =>
+    degrees < 0 ? `${what}, below ${said(0)}` : `${what}, ${said(degrees)}`
   const posts: Mark[] = [
     { at: coldest.low, says: `${said(coldest.low)}, nights in ${coldest.month}`, side: 'above' },
     { at: hottest.high, says: `${said(hottest.high)}, days in ${hottest.month}`, side: 'above' },
   ]
   const marks: Mark[] = [
-    ...(held ? [{ at: held.least, says: `furnace at its limit, ${said(held.least)}`, side: 'under' as const }] : []),
-    ...(frost === undefined ? [] : [{ at: frost, says: `tanks freeze, ${said(frost)}`, side: 'under' as const }]),
-    ...(cooled === undefined ? [] : [{ at: cooled, says: `AC at its limit, ${said(cooled)}`, side: 'under' as const }]),
+    ...(held ? [{ at: held.least, says: limit('furnace at its limit', held.least), side: 'under' as const }] : []),
+    ...(frost === undefined ? [] : [{ at: frost, says: limit('tanks freeze', frost), side: 'under' as const }]),
+    ...(cooled === undefined ? [] : [{ at: cooled, says: limit('AC at its limit', cooled), side: 'under' as const }]),
   ]
-  const nights = carries !== undefined && propane.most >= 1 ? Math.floor(carries / propane.most) : undefined
+  const days = carries !== undefined && propane.most >= 1 ? Math.floor(carries / propane.most) : undefined
   return (
     <Box as="section" aria-labelledby="season" borderTopWidth="1px" borderColor="line" mt="5" pt="4">
       <Text as="h2" id="season" fontWeight="700">
@@ -47,7 +50,7 @@ export function SeasonPanel({ shown, says, cautions }: { shown: SeasonShown; say
       </Text>
       <Box overflowX="auto" mt="1">
         <Thermometer
-          comfort={held && { from: held.least, to: cooled ?? cool }}
+          comfort={held && { from: Math.max(0, held.least), to: cooled ?? cool }}
           posts={posts}
           marks={marks}
           text={[...posts, ...marks].map(({ says: words }) => words).join('; ')}
@@ -55,15 +58,9 @@ export function SeasonPanel({ shown, says, cautions }: { shown: SeasonShown; say
         />
       </Box>
       <Text fontSize="14.5px" color="line">
-        Filled where it is between {said(warm)} and {said(cool)} inside, in the {coldest.place}.
-        {nights !== undefined && (
-          <>
-            {' '}
-            On the coldest days it burns up to {formatQuantity(pounds(Math.round(propane.most)), system)} of propane for
-            warmth: what it carries lasts {nights === 0 ? 'less than a day' : nights === 1 ? 'a day' : `${nights} days`}
-            .
-          </>
-        )}
+        Filled where it is between {said(warm)} and {said(cool)} inside; {coldest.place}.
+        {days !== undefined &&
+          ` What it carries of propane keeps it warm for ${days === 0 ? 'less than one such day' : days === 1 ? 'one such day' : `${days} of the coldest days`}.`}
       </Text>
       <Box as="ul" listStyleType="none" mt="1" fontSize="14.5px">
         {says.map((words, i) => (

@@ -11,6 +11,7 @@ import { morningRush } from '@hitchet/core/camping/morningRush'
 import { RESOURCES } from '@hitchet/core/camping/rig'
 import { ARRIVE } from '@hitchet/core/camping/stayOut'
 import { WASHINGS, type Washing } from '@hitchet/core/household/washing'
+import { capital } from '@hitchet/core/plan/naming'
 import { phraseText } from '@hitchet/core/quantity/phrase'
 import { badness, type Verdict } from '@hitchet/core/questions/reason'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
@@ -135,8 +136,6 @@ export function StayPanel({ facts, camp: asked, park }: { facts: CampingFacts; c
 
 const nightsSaid = ({ nights }: Lasting, camp: Camp): string =>
   nights === Infinity ? `more than ${reckonedNights(camp)} nights` : countSaid(nights)
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
 
 const countSaid = (nights: number): string =>
   nights === 0 ? 'not one night' : `${nights} ${nights === 1 ? 'night' : 'nights'}`
