@@ -11,6 +11,8 @@ import { sleepStory } from '@hitchet/core/questions/sleep/story'
 import { wouldGoIn } from '@hitchet/core/questions/stow/changes'
 import { estimateOf } from '@hitchet/core/questions/tow/estimate'
 import type { TowFacts } from '@hitchet/core/questions/tow/facts'
+import { towHelps } from '@hitchet/core/questions/tow/helps'
+import { aboardOf } from '@hitchet/core/questions/tow/vehicleLimits'
 import { marginsAt, type LimitMargin } from '@hitchet/core/questions/tow/limits'
 import { loadOf, ratingsOf } from '@hitchet/core/questions/tow/load'
 import { MOMENTS, type MomentId } from '@hitchet/core/loading/weights'
@@ -52,7 +54,13 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
     <>
       <UnitBoard trailer={trailer} at={unitAddress(stock, open?.id)} frame={frameFor([trailer.plan])} seenBy={seenBy} />
       {open && answers && (
-        <ThroughTheirEyes household={open.household} facts={factsOn(trailer, rules)} rules={rules} answers={answers} />
+        <ThroughTheirEyes
+          stock={stock}
+          household={open.household}
+          facts={factsOn(trailer, rules)}
+          rules={rules}
+          answers={answers}
+        />
       )}
     </>
   )
@@ -60,11 +68,13 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
 
 /** Who sleeps where in it, what it weighs loaded, and what rides where. */
 function ThroughTheirEyes({
+  stock,
   household: given,
   facts,
   rules,
   answers,
 }: {
+  stock: string
   household: Household
   facts: FactSheet
   rules: HouseRules
@@ -88,20 +98,27 @@ function ThroughTheirEyes({
             .map(({ name, age }) => ({ name, age }))}
         </SleepPanel>
       )}
-      {uvw !== undefined && <Loaded household={household} facts={{ ...facts.tow, uvw }} rules={rules} what={stowing} />}
+      {uvw !== undefined && (
+        <Loaded stock={stock} household={household} facts={{ ...facts.tow, uvw }} rules={rules} what={stowing} />
+      )}
       <Living camping={camping} facts={facts} answers={answers} rules={rules} />
       <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} />
     </>
   )
 }
 
+/** A half-ton pickup, while nobody read what theirs weighs; only the played scale asks, pounds. */
+const USUAL_VEHICLE = 5_400
+
 /** The trailer as these people load it, at four moments, against every limit. */
 function Loaded({
+  stock,
   household,
   facts,
   rules: { tow: rules },
   what,
 }: {
+  stock: string
   household: Household
   facts: TowFacts & { uvw: number }
   rules: HouseRules
@@ -122,6 +139,10 @@ function Loaded({
       margins={margins as Record<MomentId, LimitMargin[]>}
       shares={rules}
       gvwr={facts.gvwr}
+      helps={towHelps(facts, household, what, rules)}
+      stock={stock}
+      label={{ uvw: facts.uvw, hitchWeight: facts.hitchWeight }}
+      vehicle={(towed.ratings.curbWeight ?? USUAL_VEHICLE) + aboardOf(towed.load)}
     />
   )
 }

@@ -6,6 +6,7 @@ import type { LoadingFacts } from '@hitchet/core/loading/facts'
 import type { Moment } from '@hitchet/core/loading/moments'
 import { MOMENTS, type MomentId } from '@hitchet/core/loading/weights'
 import type { Verdict } from '@hitchet/core/questions/reason'
+import type { TowHelp } from '@hitchet/core/questions/tow/helps'
 import type { LimitMargin } from '@hitchet/core/questions/tow/limits'
 import { small } from '@hitchet/core/plan/naming'
 import { listed } from '@hitchet/core/quantity/phrase'
@@ -16,6 +17,8 @@ import { MarginBar } from '../../../drawing/MarginBar'
 import { ShareNeedle } from '../../../drawing/ShareNeedle'
 import { Figure, useMeasures } from '../../../look/measures'
 import { Segments } from '../../Segments'
+import { ScaleTicket } from './scale/ScaleTicket'
+import { TowHelps } from './TowHelps'
 
 const WORDS: Record<MomentId, { label: string; what: string }> = {
   leaving: { label: 'Leaving home', what: 'as they leave home' },
@@ -33,12 +36,21 @@ export function LoadPanel({
   margins,
   shares: { tongueLeast, tongueMost },
   gvwr,
+  helps,
+  stock,
+  label,
+  vehicle,
 }: {
   facts: LoadingFacts
   moments: Record<MomentId, Moment>
   margins: Record<MomentId, LimitMargin[]>
   shares: { tongueLeast: number; tongueMost: number }
   gvwr?: number
+  helps: TowHelp[]
+  stock: string
+  label: { uvw: number; hitchWeight?: number }
+  /** About what their vehicle weighs as they leave, pounds. */
+  vehicle: number
 }) {
   const system = useMeasures()
   const [id, setId] = useState<MomentId>('leaving')
@@ -93,6 +105,8 @@ export function LoadPanel({
         .
       </Text>
       <LimitList margins={margins[id]} />
+      {id === 'leaving' && <TowHelps helps={helps} />}
+      <ScaleTicket stock={stock} moment={moment} label={label} vehicle={vehicle} />
       <Text fontSize="14.5px" color="line" mt="1">
         Reckoned from the labels and from where things ride; what has no place of its own is taken at the middle of the
         floor.

@@ -59,8 +59,7 @@ export function SeasonPanel({ shown, says, cautions }: { shown: SeasonShown; say
       </Box>
       <Text fontSize="14.5px" color="line">
         Filled where it is between {said(warm)} and {said(cool)} inside; {coldest.place}.
-        {days !== undefined &&
-          ` What it carries of propane keeps it warm for ${days === 0 ? 'less than one such day' : days === 1 ? 'one such day' : `${days} of the coldest days`}.`}
+        {days !== undefined && ` What it carries of propane keeps it warm for ${daysSaid(days)}.`}
       </Text>
       <Box as="ul" listStyleType="none" mt="1" fontSize="14.5px">
         {says.map((words, i) => (
@@ -75,3 +74,6 @@ export function SeasonPanel({ shown, says, cautions }: { shown: SeasonShown; say
     </Box>
   )
 }
+
+const daysSaid = (days: number): string =>
+  days === 0 ? 'less than one such day' : days === 1 ? 'one such day' : `${days} of the coldest days`

@@ -1,0 +1,208 @@
+import type { Gear, Household } from '../../household/household'
+import { small } from '../../plan/naming'
+import { pack } from '../../packing/pack'
+import { says, type Phrase } from '../../quantity/phrase'
+import { pounds } from '../../quantity/quantity'
+import { bayName, named, ridesInIt, stowed, type Stowed } from '../../stowing/stowed'
+import { estimateOf } from './estimate'
+import type { TowFacts } from './facts'
+import { limitsOf, type Limit } from './limits'
+import { loadOf, ratingsOf } from './load'
+import type { TowRules } from './rules'
+
+/** Something they could do before they leave, and what it does to every limit that it touches. */
+export interface TowHelp {
+  says: Phrase
+  /** How much is moved, left or poured out, pounds: the smaller is the better. */
+  moves: number
+  /** Whether nothing is broken any more with it. */
+  enough: boolean
+  effects: Effect[]
+}
+
+/** Pounds to spare, before and after; of the tongue the share of the trailer. */
+export interface Effect {
+  name: string
+  unit: 'lb' | 'share'
+  before: number
+  after: number
+  /** Whether it holds afterwards. */
+  holds: boolean
+}
+
+interface Setting {
+  household: Household
+  what: Stowed
+}
+
+interface Action {
+  says: Phrase
+  moves: number
+  /** Two of one thing are not done together. */
+  of: string
+  act(now: Setting): Setting
+}
+
+/** So many ways are shown, the smallest first. */
+const SHOWN = 4
+
+/**
+ * What would help when a limit is broken as they leave home: every single thing is tried, travelling dry, each thing left,
+ * put into the vehicle or moved to another bay where it goes in; those that mend all, the smallest first. Two together
+ * only where no single one does; and where no two do either, what helps most. Empty while nothing is broken.
+ */
+export function towHelps(
+  facts: TowFacts & { uvw: number },
+  household: Household,
+  what: Stowed,
+  rules: TowRules,
+): TowHelp[] {
+  const start = { household, what }
+  const before = standing(facts, start, rules)
+  if (before.every(({ spare }) => spare >= 0)) return []
+  const actions = actionsFor(facts, start, rules)
+  const tried = actions.map((action) => helpOf([action], facts, start, before, rules))
+  const alone = bySize(tried.filter(({ enough }) => enough))
+  if (alone.length) return alone.slice(0, SHOWN)
+  const pairs = actions.flatMap((a, i) =>
+    actions.slice(i + 1).flatMap((b) => (a.of === b.of ? [] : [helpOf([a, b], facts, start, before, rules)])),
+  )
+  const together = bySize(pairs.filter(({ enough }) => enough))
+  if (together.length) return together.slice(0, SHOWN)
+  const relief = (help: TowHelp) =>
+    help.effects.reduce((sum, { holds, after, before: was }) => sum + (holds ? 0 : after - was), 0)
+  return tried
+    .filter((help) => relief(help) > 0)
+    .sort((a, b) => relief(b) - relief(a))
+    .slice(0, SHOWN)
+}
+
+const bySize = (helps: readonly TowHelp[]): TowHelp[] => [...helps].sort((a, b) => a.moves - b.moves)
+
+/** One limit as it stands when they leave: pounds to spare, or for the tongue a share inside 10-15 %. */
+interface Standing {
+  name: string
+  unit: Effect['unit']
+  value: number
+  /** Below nothing: broken. Of the tongue in shares of the trailer. */
+  spare: number
+}
+
+function standing(facts: TowFacts & { uvw: number }, { household, what }: Setting, rules: TowRules): Standing[] {
+  const towed = {
+    load: loadOf(household, rules),
+    ratings: ratingsOf(household),
+    vehicle: household.vehicle.name,
+    rules,
+  }
+  const { leaving } = estimateOf(facts, towed, what)
+  const known = limitsOf(facts, towed).filter(
+    (limit): limit is Limit & { rating: number } => limit.rating !== undefined,
+  )
+  const each = known.map(({ name, rating, asks }): Standing => {
+    const spare = rating - asks(leaving, 'most')
+    return { name, unit: 'lb', value: spare, spare }
+  })
+  const { least, most } = leaving.tongue
+  const [low, high] = [least / leaving.total, most / leaving.total]
+  const inside = Math.min(low - rules.tongueLeast, rules.tongueMost - high)
+  return [...each, { name: 'On the hitch', unit: 'share', value: (low + high) / 2, spare: inside }]
+}
+
+function helpOf(
+  actions: readonly Action[],
+  facts: TowFacts & { uvw: number },
+  start: Setting,
+  before: readonly Standing[],
+  rules: TowRules,
+): TowHelp {
+  const after = standing(
+    facts,
+    actions.reduce((now, { act }) => act(now), start),
+    rules,
+  )
+  return {
+    says: actions.map((one) => one.says).reduce((a, b) => says`${a}, and ${b}`),
+    moves: actions.reduce((sum, { moves }) => sum + moves, 0),
+    enough: after.every(({ spare }) => spare >= 0),
+    effects: after.flatMap(({ name, unit, value, spare }): Effect[] => {
+      const was = before.find((one) => one.name === name)!
+      const changed = Math.abs(value - was.value) >= (unit === 'lb' ? 1 : 0.001)
+      // What was broken is told even where it stays so.
+      return changed || was.spare < 0 ? [{ name, unit, before: was.value, after: value, holds: spare >= 0 }] : []
+    }),
+  }
+}
+
+function actionsFor({ loading }: TowFacts, { household, what }: Setting, rules: TowRules): Action[] {
+  const { freshShare } = loadOf(household, rules)
+  const gallons = (loading.tanks['fresh-tank'] ?? []).reduce((sum, tank) => sum + (tank.gallons ?? 0), 0)
+  const dry: Action = {
+    says: says`travel with the fresh tank empty`,
+    moves: gallons * freshShare * rules.waterPerGallon,
+    of: 'water',
+    act: (now) => ({ ...now, household: { ...now.household, trip: { ...now.household.trip, fresh: 'empty' } } }),
+  }
+  return [
+    ...(gallons > 0 && freshShare > 0 ? [dry] : []),
+    ...household.gear.filter(({ rides }) => rides === 'trailer').flatMap((one) => gearActions(one, household, what)),
+  ]
+}
+
+function gearActions(one: Gear, household: Household, what: Stowed): Action[] {
+  const moves = one.weight * one.count
+  const name = named(household.gear, one.id, one.count)
+  const changed =
+    (change: (gear: Gear[]) => Gear[]) =>
+    (now: Setting): Setting => {
+      const gear = change(now.household.gear)
+      const next = { ...now.household, gear }
+      return { household: next, what: stowed(now.what.facts, ridesInIt(next)) }
+    }
+  if (moves === 0) return []
+  return [
+    {
+      says: says`leave ${name} at home, ${pounds(moves)}`,
+      moves,
+      of: one.id,
+      act: changed((gear) => gear.filter(({ id }) => id !== one.id)),
+    },
+    // Fuel does not ride with people, and nobody knows whether theirs has a bed.
+    ...(one.fuel
+      ? []
+      : [
+          {
+            says: says`put ${name} into the ${small(household.vehicle.name)}, ${pounds(moves)}`,
+            moves,
+            of: one.id,
+            act: changed((gear) =>
+              gear.map((other) => (other.id === one.id ? { ...other, rides: 'vehicle' as const } : other)),
+            ),
+          },
+        ]),
+    ...movedTo(one, name, what),
+  ]
+}
+
+/** To each other bay that may take it, where all else still goes in. */
+function movedTo(one: Gear, name: string, what: Stowed): Action[] {
+  const at = what.packing.placed.find(({ piece }) => piece === one.id)?.hold
+  const piece = what.pieces.find(({ id }) => id === one.id)
+  if (!at || !piece) return []
+  return what.holds
+    .filter(({ id }) => id !== at && (piece.only?.includes(id) ?? true))
+    .flatMap((hold): Action[] => {
+      const pieces = what.pieces.map((other) => (other === piece ? { ...piece, only: [hold.id] } : other))
+      const packing = pack(what.holds, pieces)
+      const left = (of: Stowed['packing']): number => of.left.reduce((sum, { count }) => sum + count, 0)
+      if (left(packing) > left(what.packing)) return []
+      return [
+        {
+          says: says`move ${name} to ${bayName(hold.name)}`,
+          moves: one.weight * one.count,
+          of: one.id,
+          act: (now) => ({ ...now, what: { ...now.what, pieces, packing } }),
+        },
+      ]
+    })
+}

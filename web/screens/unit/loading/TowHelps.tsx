@@ -1,0 +1,52 @@
+'use client'
+
+import { Box, Flex, Text } from '@chakra-ui/react'
+import { capital } from '@hitchet/core/plan/naming'
+import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
+import { phraseText } from '@hitchet/core/quantity/phrase'
+import { pounds } from '@hitchet/core/quantity/quantity'
+import type { Effect, TowHelp } from '@hitchet/core/questions/tow/helps'
+import { useMeasures } from '../../../look/measures'
+
+/** What would mend a broken limit as they leave, and what each does to every limit it touches. */
+export function TowHelps({ helps }: { helps: readonly TowHelp[] }) {
+  const system = useMeasures()
+  if (helps.length === 0) return null
+  return (
+    <Box mt="3">
+      <Text as="h3" fontWeight="600" fontSize="14.5px">
+        {helps[0]!.enough ? 'What would help' : 'What would help, and is not enough'}
+      </Text>
+      <Flex as="ul" listStyleType="none" gap="3" mt="1" wrap="wrap">
+        {helps.map(({ says, effects }, i) => (
+          <Box
+            as="li"
+            key={i}
+            borderWidth="1px"
+            borderColor="hair"
+            borderRadius="7px"
+            px="3"
+            py="2"
+            flex="1 1 260px"
+            maxW="400px"
+          >
+            <Text fontSize="14.5px" fontWeight="600">
+              {capital(phraseText(says, system))}
+            </Text>
+            {effects.map((effect) => (
+              <Text key={effect.name} fontSize="13.5px" color={effect.holds ? 'line' : 'no'} className="figure">
+                {effect.name}: {said(effect, effect.before, system)} → {said(effect, effect.after, system)}
+              </Text>
+            ))}
+          </Box>
+        ))}
+      </Flex>
+    </Box>
+  )
+}
+
+function said({ unit }: Effect, value: number, system: MeasureSystem): string {
+  if (unit === 'share') return `${Math.round(value * 1000) / 10} %`
+  const weight = formatQuantity(pounds(Math.abs(Math.round(value))), system)
+  return value < 0 ? `${weight} over` : `${weight} to spare`
+}
