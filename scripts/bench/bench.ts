@@ -1,5 +1,6 @@
 import { closePool } from '../../web/server/jobs/pool'
 import { disconnect } from '../../web/server/db/database'
+import { benchCamping } from './camping'
 import { benchFacts } from './facts'
 import { benchRanking } from './ranking'
 import { benchSleeping } from './sleeping'
@@ -9,6 +10,7 @@ const results = {
   machine: { node: process.version, cores: (await import('node:os')).availableParallelism() },
   sleeping: await benchSleeping(),
   stowing: await benchStowing(),
+  camping: await benchCamping(),
   facts: await benchFacts(),
   ranking: await benchRanking(),
 }

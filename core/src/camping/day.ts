@@ -4,57 +4,77 @@ import type { Rig } from './rig'
 import { HOURS, type Weather } from './weather'
 
 /** What an ordinary day asks and gives, by the hour from midnight. */
-export interface Day {
-  /** Gallons: drawn, and what comes back to each tank. */
-  fresh: readonly number[]
-  gray: readonly number[]
-  galley: readonly number[]
-  black: readonly number[]
+export interface Day extends Water {
   /** Wh asked of the battery, and offered to it. */
   load: readonly number[]
   charge: readonly number[]
   /** BTU burned. */
   propane: readonly number[]
-  /** Of what they want of warmth, how much the furnace does not give, BTU. */
-  cold: readonly number[]
   temperature: readonly number[]
 }
 
-export function dayOf(rig: Rig, camp: Camp, habits: Habits, weather: Weather = camp.weather.hardest): Day {
-  const { people, rules } = camp
-  const water = WATER[habits.washing]
-  const by = (times: readonly number[], gallons: number) => times.map((share) => share * gallons * people)
-  const [shower, basin, dishes] = [
-    by(TIMES.shower, water.shower),
-    by(TIMES.basin, water.basin),
-    by(TIMES.dishes, water.dishes),
-  ]
-  const [flush, drunk, waste] = [by(TIMES.flush, water.flush), by(TIMES.drunk, water.drunk), by(TIMES.flush, WASTE)]
-  const fresh = HOURS.map((hour) => shower[hour]! + basin[hour]! + dishes[hour]! + flush[hour]! + drunk[hour]!)
-  const hot = HOURS.map((hour) => shower[hour]! + dishes[hour]!)
-  const heating = HOURS.map((hour) => heatingAt(hour, rig, camp, habits, weather))
-  const electric = HOURS.map((hour) => electricAt(hour, rig, camp, habits, weather))
-  return {
-    fresh,
-    gray: HOURS.map((hour) => shower[hour]! + basin[hour]!),
-    galley: dishes,
-    black: HOURS.map((hour) => flush[hour]! + waste[hour]!),
-    load: HOURS.map((hour) => electric[hour]! + heating[hour]!.fan + (camp.water ? 0 : fresh[hour]! * rules.pump)),
-    charge: chargeOf(rig, camp, weather),
-    propane: HOURS.map((hour) => {
-      const cooking = TIMES.cooking[hour]! * (rules.cooking + rules.cookingPerPerson * people)
-      // Where there is power, refrigerator and water heater run on it if they can.
-      const heater =
-        camp.power && rig.electricWater
-          ? 0
-          : (hot[hour]! * rules.waterPerGallon * (rules.hotWater - rules.coldWater)) / rules.burnerEfficiency
-      const fridge = (camp.power ? 0 : rig.fridgeGas) * fridgeDuty(weather.temperature[hour]!, habits, camp)
-      return cooking + heater + fridge + heating[hour]!.burned
-    }),
-    cold: heating.map(({ short }) => short),
-    temperature: weather.temperature,
-  }
+/** Gallons: drawn, and what comes back to each tank. */
+interface Water {
+  fresh: readonly number[]
+  gray: readonly number[]
+  galley: readonly number[]
+  /** Both, where one tank takes them. */
+  grayWithGalley: readonly number[]
+  black: readonly number[]
+  /** Of what is drawn, hot. */
+  hot: readonly number[]
 }
+
+export function dayOf(rig: Rig, camp: Camp, habits: Habits, weather: Weather = camp.weather.hardest): Day {
+  const { people, power, rules } = camp
+  const water = waterOf(people, habits)
+  const load = new Array<number>(24)
+  const propane = new Array<number>(24)
+  const cooking = rules.cooking + rules.cookingPerPerson * people
+  // Where there is power, refrigerator and water heater run on it if they can.
+  const perHot =
+    power && rig.electricWater
+      ? 0
+      : (rules.waterPerGallon * (rules.hotWater - rules.coldWater)) / rules.burnerEfficiency
+  for (let hour = 0; hour < 24; hour++) {
+    const heat = heatingAt(hour, rig, camp, habits, weather)
+    const duty = fridgeDuty(weather.temperature[hour]!, habits, camp)
+    const pumped = camp.water ? 0 : water.fresh[hour]! * rules.pump
+    load[hour] = electricAt(hour, rig.fridge * duty, camp, habits, weather) + heat.fan + pumped
+    const fridge = power ? 0 : rig.fridgeGas * duty
+    propane[hour] = TIMES.cooking[hour]! * cooking + water.hot[hour]! * perHot + fridge + heat.burned
+  }
+  return { ...water, load, charge: chargeOf(rig, camp, weather), propane, temperature: weather.temperature }
+}
+
+/** The same for all units of a yard: worked out once for so many people who wash so. */
+function waterOf(people: number, { washing }: Habits): Water {
+  const key = `${people} ${washing}`
+  const known = WATERS.get(key)
+  if (known) return known
+  const each = WATER[washing]
+  const by = (times: readonly number[], gallons: number) => times.map((share) => share * gallons * people)
+  const [shower, basin, galley] = [
+    by(TIMES.shower, each.shower),
+    by(TIMES.basin, each.basin),
+    by(TIMES.dishes, each.dishes),
+  ]
+  const [flush, drunk, waste] = [by(TIMES.flush, each.flush), by(TIMES.drunk, each.drunk), by(TIMES.flush, WASTE)]
+  const gray = HOURS.map((hour) => shower[hour]! + basin[hour]!)
+  const made: Water = {
+    fresh: HOURS.map((hour) => gray[hour]! + galley[hour]! + flush[hour]! + drunk[hour]!),
+    gray,
+    galley,
+    grayWithGalley: HOURS.map((hour) => gray[hour]! + galley[hour]!),
+    black: HOURS.map((hour) => flush[hour]! + waste[hour]!),
+    hot: HOURS.map((hour) => shower[hour]! + galley[hour]!),
+  }
+  WATERS.set(key, made)
+  return made
+}
+
+/** At most so many people and ways to wash. */
+const WATERS = new Map<string, Water>()
 
 /** What the furnace does in an hour: what goes out through the shell, less what people give. */
 function heatingAt(
@@ -72,7 +92,6 @@ function heatingAt(
   return {
     burned: given / (rules.burnerEfficiency * rules.ducts),
     fan: rig.furnace > 0 ? (given / rig.furnace) * rig.furnaceFan : 0,
-    short: wanted - given,
   }
 }
 
@@ -81,13 +100,13 @@ function fridgeDuty(outside: number, { heatTo }: Habits, { rules }: Camp): numbe
   return Math.max(0.4, 1 + rules.fridgePerDegree * (Math.max(heatTo, outside) - 75))
 }
 
-function electricAt(hour: number, rig: Rig, camp: Camp, habits: Habits, { temperature }: Weather): number {
+function electricAt(hour: number, fridge: number, camp: Camp, habits: Habits, { temperature }: Weather): number {
   const { people, cpaps, rules } = camp
   const outside = temperature[hour]!
   const fan = outside > (habits.evenings ? 75 : 85) ? rules.fan : 0
   return (
     rules.idle +
-    rig.fridge * fridgeDuty(outside, habits, camp) +
+    fridge +
     TIMES.lights[hour]! * rules.lights +
     TIMES.devices[hour]! * rules.devices * people +
     (habits.evenings ? TIMES.tv[hour]! * rules.tv : 0) +

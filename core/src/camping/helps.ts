@@ -4,8 +4,9 @@ import type { Camping } from './camping'
 import { dayOf } from './day'
 import { habitsOf, type Habits } from './habits'
 import { limited, reckonedNights, wantedOf } from './lasting'
+import { outAt } from './outAt'
 import { rigOf, type Resource } from './rig'
-import { nightsOf, stayOut } from './stayOut'
+import { nightsUntil } from './stayOut'
 
 /** How they would live in it, with what. */
 export interface Living extends Camping {
@@ -30,10 +31,10 @@ interface Step {
 /** What ends their stay, and after how many nights; all that nobody read as bad as it can be. */
 export function endOf({ facts, camp, habits }: Living): { nights: number; first?: Resource } {
   const rig = rigOf(facts, 'least', camp.rules)
-  const stay = stayOut(rig, camp, dayOf(rig, camp, habits), reckonedNights(camp))
+  const day = dayOf(rig, camp, habits)
   let [nights, first]: [number, Resource | undefined] = [Infinity, undefined]
   for (const resource of limited(camp)) {
-    const lasts = nightsOf(stay, resource)
+    const lasts = nightsUntil(outAt(resource, rig, camp, day, reckonedNights(camp)))
     // What lasts as long as they want of it ends nothing.
     if (lasts < nights && lasts < wantedOf(resource, camp)) [nights, first] = [lasts, resource]
   }

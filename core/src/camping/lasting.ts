@@ -1,9 +1,10 @@
 import type { Camp } from './camp'
 import type { Camping } from './camping'
-import { dayOf } from './day'
+import { dayOf, type Day } from './day'
 import { habitsOf, sparing, type Habits } from './habits'
-import { rigOf, unreadFor, type End, type Resource } from './rig'
-import { nightsOf, stayOut, type Stay } from './stayOut'
+import { outAt } from './outAt'
+import { rigOf, unreadFor, type End, type Resource, type Rig } from './rig'
+import { nightsUntil } from './stayOut'
 
 /** How long one resource lasts a household, whole nights; infinite: as long as was reckoned, and longer. */
 export interface Lasting {
@@ -46,22 +47,28 @@ export const wantedOf = (resource: Resource, { nights, between }: Pick<Camp, 'ni
 /** How long each resource lasts them. What is not in doubt is reckoned once. */
 export function lasting({ facts, camp }: Camping): Lasting[] {
   const usual = habitsOf(camp)
-  const runs = new Map<string, Stay>()
-  const run = (end: End, habits: Habits, shell: End = end): Stay => {
+  const days = new Map<string, { rig: Rig; day: Day }>()
+  const living = (end: End, habits: Habits, shell: End) => {
     const key = `${end} ${shell} ${habits.heatTo} ${habits.washing}`
-    const known = runs.get(key)
+    const known = days.get(key)
     if (known) return known
     const rig = rigOf(facts, end, camp.rules, shell)
-    const made = stayOut(rig, camp, dayOf(rig, camp, habits), reckonedNights(camp))
-    runs.set(key, made)
+    const made = { rig, day: dayOf(rig, camp, habits) }
+    days.set(key, made)
     return made
+  }
+  const reckoned = reckonedNights(camp)
+  const hourOf = (resource: Resource, end: End, habits: Habits, shell: End = end) => {
+    const { rig, day } = living(end, habits, shell)
+    return outAt(resource, rig, camp, day, reckoned)
   }
   const unread = unreadFor(facts)
   return limited(camp).map((resource): Lasting => {
     const wanted = wantedOf(resource, camp)
-    const of = (end: End, habits: Habits, shell?: End) => nightsOf(run(end, habits, shell), resource)
-    const nights = of('least', usual)
-    const lasts = { resource, wanted, nights, hour: run('least', usual).out[resource], unread: unread[resource] }
+    const of = (end: End, habits: Habits, shell?: End) => nightsUntil(hourOf(resource, end, habits, shell))
+    const hour = hourOf(resource, 'least', usual)
+    const nights = nightsUntil(hour)
+    const lasts = { resource, wanted, nights, hour, unread: unread[resource] }
     // Those who have enough need not spare, and hang on nothing that nobody read.
     if (nights >= wanted) return { ...lasts, insulated: nights, most: nights, sparing: nights, sparingMost: nights }
     const known = lasts.unread.length === 0

@@ -8,9 +8,10 @@ import { batteryOf } from './battery'
 import { dayOf } from './day'
 import { habitsOf } from './habits'
 import type { Camp } from './camp'
-import type { Rig } from './rig'
 import { CAMPING_RULES } from './rules'
-import { nightsOf, stayOut } from './stayOut'
+import { outAt } from './outAt'
+import { RESOURCES, type Resource, type Rig } from './rig'
+import { nightsUntil, stayOut } from './stayOut'
 
 const stayed = (given: Rig, how: Camp, nights = 21) => stayOut(given, how, dayOf(given, how, habitsOf(how)), nights)
 
@@ -68,6 +69,15 @@ describe('nothing comes from nowhere', () => {
       }),
     ))
 
+  it('what is found without going through every hour is what every hour shows', () =>
+    fc.assert(
+      fc.property(anyRig, anyCamp, fc.integer({ min: 1, max: 30 }), (given, how, nights) => {
+        const { out } = stayed(given, how, nights)
+        const day = dayOf(given, how, habitsOf(how))
+        for (const one of RESOURCES) expect([one, outAt(one, given, how, day, nights)]).toEqual([one, out[one]])
+      }),
+    ))
+
   it('what is drawn and drunk apart, water comes back as gray or black', () => {
     const how = camp({ washing: 'sparing' }, 2)
     const { ledger } = stayed(rig({ gray: 1e6, black: 1e6, fresh: 1e6 }), how, 10)
@@ -77,7 +87,7 @@ describe('nothing comes from nowhere', () => {
 })
 
 describe('what can be said without reckoning', () => {
-  const nights = (given: Rig, how: Camp, of: Parameters<typeof nightsOf>[1]) => nightsOf(stayed(given, how), of)
+  const nights = (given: Rig, how: Camp, of: Resource) => nightsUntil(stayed(given, how).out[of])
 
   it('more water never shortens the water, more sun never the battery, more gas never the gas', () =>
     fc.assert(
@@ -130,7 +140,7 @@ describe('by hand', () => {
     const hour = stayed(rig(), camp()).out.fresh
     expect(hour).toBeGreaterThanOrEqual(2 * 24)
     expect(hour).toBeLessThan(3 * 24)
-    expect(nightsOf(stayed(rig(), camp()), 'fresh')).toBe(2)
+    expect(nightsUntil(stayed(rig(), camp()).out.fresh)).toBe(2)
   })
 
   it('degree-hours: 25 F all day at 200 BTU/h for each degree burn 13 lb for two people', () => {
@@ -147,10 +157,10 @@ describe('by hand', () => {
   })
 
   it('a night counts when it lasts until they would leave: ten in the morning', () => {
-    expect(nightsOf({ out: { fresh: 17 } }, 'fresh')).toBe(0)
-    expect(nightsOf({ out: { fresh: 18 } }, 'fresh')).toBe(1)
-    expect(nightsOf({ out: { fresh: 41 } }, 'fresh')).toBe(1)
-    expect(nightsOf({ out: {} }, 'fresh')).toBe(Infinity)
+    expect(nightsUntil(17)).toBe(0)
+    expect(nightsUntil(18)).toBe(1)
+    expect(nightsUntil(41)).toBe(1)
+    expect(nightsUntil(undefined)).toBe(Infinity)
   })
 })
 

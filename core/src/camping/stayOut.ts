@@ -37,7 +37,7 @@ export interface Ledger {
 export type Trace = Record<Resource, number[]>
 
 /** Rounding of a sum of many small figures is no shortage. */
-const CRUMB = 1e-9
+export const CRUMB = 1e-9
 
 /**
  * Hour by hour from arrival: each resource on its own, as if the others were made good, so that each has its own nights.
@@ -136,13 +136,11 @@ export function stayOut(rig: Rig, camp: Camp, day: Day, nights: number, traced =
 
 const share = (left: number, of: number): number => (of > 0 ? left / of : 0)
 
-const meanOf = (all: readonly number[]): number => all.reduce((sum, one) => sum + one, 0) / all.length
+export const meanOf = (all: readonly number[]): number => all.reduce((sum, one) => sum + one, 0) / all.length
 
 /**
- * Whole nights that a resource lasts: a night counts when it lasts until they would leave the next morning. Infinite
- * when it lasts as long as was reckoned.
+ * Whole nights until an hour after arrival: a night counts when it lasts until they would leave the next morning. Infinite
+ * for what lasts as long as was reckoned.
  */
-export function nightsOf({ out }: Pick<Stay, 'out'>, resource: Resource): number {
-  const hour = out[resource]
-  return hour === undefined ? Infinity : Math.floor((hour + ARRIVE - LEAVE) / 24)
-}
+export const nightsUntil = (hour: number | undefined): number =>
+  hour === undefined ? Infinity : Math.floor((hour + ARRIVE - LEAVE) / 24)

@@ -54,7 +54,7 @@ beforeAll(() => {
   house.edit('core/src/questions/index.ts', (text) =>
     text
       .replace('import { wishes }', "import { vintage } from './vintage/vintage'\nimport { wishes }")
-      .replace(/\bprice\] as const/, 'price, vintage] as const'),
+      .replace(/\bprice,?\s*\] as const/, 'price, vintage] as const'),
   )
 })
 
