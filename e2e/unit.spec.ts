@@ -178,3 +178,41 @@ test('a bunk from the side shows whether somebody sits up in it', async ({ page 
   await page.getByLabel('Readings of').selectOption('Queen')
   await expect(page.getByRole('img', { name: /Queen from the side/ })).toBeVisible()
 })
+
+test('through a household’s eyes: how long they stay out, what would help, and it follows what is tried', async ({
+  page,
+}) => {
+  await page.goto(`${await householdAt(page, /Salka/)}/units/T-118`)
+  const staying = page.getByRole('region', { name: 'How long they can stay out' })
+  await expect(staying.getByText('Not one night', { exact: true })).toBeVisible()
+  await expect(staying.getByRole('listitem').filter({ hasText: 'a second battery like the first' })).toContainText(
+    'all the 6 nights they want',
+  )
+  await staying.getByRole('slider', { name: 'More batteries of its kind' }).press('ArrowRight')
+  await expect(staying.getByText('Not one night', { exact: true })).toHaveCount(0)
+  await expect(staying.getByRole('img', { name: /^Left as they would leave: Fresh water \d+ %/ })).toBeVisible()
+  await staying.getByText('as at home').click()
+  await expect(staying.getByText(/The fresh tank is empty after 2 nights, and they want 6/)).toBeVisible()
+  await expect(staying.getByText(/never run a generator near a window/)).toBeVisible()
+
+  const season = page.getByRole('region', { name: 'How cold and how hot it may be' })
+  await expect(season.getByRole('img', { name: /58 °F, nights in April; 91 °F, days in July/ })).toBeVisible()
+
+  const power = page.getByRole('region', { name: 'What can run at once' })
+  await power.getByText('outlet at a house').click()
+  await power.getByText('Hair dryer').click()
+  await expect(power.getByText(/the breaker trips; without .* it would be 1,\d+ W less/)).toBeVisible()
+  await expectAccessible(page)
+})
+
+test('a scale ticket is played, reconciled, and refused where it cannot be of one rig', async ({ page }) => {
+  await page.goto(`${await householdAt(page, /Hartigan/)}/units/T-118`)
+  await page.getByText('Scale ticket: three weighings').click()
+  await page.getByRole('button', { name: 'Play a scale' }).click()
+  await expect(page.getByText('Played, not weighed: to practise with.')).toBeVisible()
+  await expect(page.getByText(/The trailer weighs \d+ lb more than reckoned/)).toBeVisible()
+  await page.getByRole('textbox', { name: 'Hitched, bars on, rear axle' }).fill('9,000')
+  await expect(page.getByText(/Bars on and bars off differ by .* in all/)).toBeVisible()
+  await page.getByRole('textbox', { name: 'Hitched, bars on, rear axle' }).fill('heavy')
+  await expect(page.getByText('Not a weight: hitched, bars on, rear axle.')).toBeVisible()
+})

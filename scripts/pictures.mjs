@@ -14,11 +14,12 @@ await page.goto('/sign-in')
 await page.getByRole('button', { name: /, consultant$/ }).click()
 await page.getByRole('heading', { name: /Good to see you/ }).waitFor()
 const at = async (name) => page.getByRole('link', { name }).first().getAttribute('href')
-const [okoro, vossberg, dunmore, oosterveen] = [
+const [okoro, vossberg, dunmore, oosterveen, hartigan] = [
   await at(/Okoro/),
   await at(/Vossberg/),
   await at(/Dunmores/),
   await at(/Oosterveen/),
+  await at(/Hartigan/),
 ]
 const scrollTo = (id) => () =>
   page
@@ -44,6 +45,8 @@ await shot('unit-ways-out', `${okoro}/units/T-135?time=night&layer=exits`)
 await shot('unit-sleeping', `${okoro}/units/T-118`, scrollTo('sleeping'))
 await shot('unit-stowing', `${oosterveen}/units/T-118`, scrollTo('stowing'))
 await shot('unit-loaded', `${okoro}/units/T-118`, scrollTo('loading'))
+await shot('unit-stay', `${hartigan}/units/T-159`, scrollTo('staying'))
+await shot('unit-season', `${vossberg}/units/T-112`, scrollTo('season'))
 await shot('tape-measure', '/yard/T-121/tape')
 await shot('tape-draw', '/yard/T-126/tape?do=draw', async () => {
   await page.locator('[data-item="sofa"]').click()

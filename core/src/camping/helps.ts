@@ -23,7 +23,8 @@ export interface Help {
 }
 
 interface Step {
-  id: string
+  /** Of one kind are those that only differ in how much. */
+  kind: string
   says: Phrase
   change(living: Living): Living
 }
@@ -51,7 +52,12 @@ export function whatHelps(camping: Camping): Help[] {
   if (now.first === undefined) return []
   const steps = stepsFor(start)
   const tried = steps.map((step) => ({ step, ...endOf(step.change(start)) }))
-  const better = tried.filter(({ nights }) => nights > now.nights)
+  // Of several of a kind the first is enough: to dump every fourth night, and not every third.
+  const better = tried
+    .filter(({ nights }) => nights > now.nights)
+    .filter(
+      ({ step, nights }, i, all) => !all.slice(0, i).some((one) => one.step.kind === step.kind && one.nights >= nights),
+    )
   const alone = better.map(({ step, nights, first }): Help => ({ says: step.says, nights, ...(first && { first }) }))
   if (better.some(({ first }) => first === undefined)) return alone
   return [...alone, ...together(start, steps)]
@@ -60,6 +66,7 @@ export function whatHelps(camping: Camping): Help[] {
 function together(start: Living, steps: readonly Step[]): Help[] {
   for (const [i, a] of steps.entries())
     for (const b of steps.slice(i + 1)) {
+      if (a.kind === b.kind) continue
       const { nights, first } = endOf(b.change(a.change(start)))
       if (first === undefined) return [{ says: says`${a.says}, and ${b.says}`, nights }]
     }
@@ -73,7 +80,7 @@ const LITHIUM = 100
 /** From what costs nothing to what costs most; only what they do not do or have already. */
 function stepsFor({ camp, habits }: Living): Step[] {
   const more: Step[] = []
-  const add = (id: string, words: Phrase, change: Step['change']) => more.push({ id, says: words, change })
+  const add = (kind: string, words: Phrase, change: Step['change']) => more.push({ kind, says: words, change })
   if (habits.washing !== 'sparing')
     add('wash', says`washing sparingly`, (one) => ({ ...one, habits: { ...one.habits, washing: 'sparing' } }))
   add('evenings', says`no TV, and ${quantity(camp.rules.sparingWarm, 'F')} at night`, (one) => ({
@@ -82,7 +89,7 @@ function stepsFor({ camp, habits }: Living): Step[] {
   }))
   for (const every of [4, 3, 2])
     if (every < camp.between)
-      add(`supply ${every}`, says`dumping and filling every ${every} nights`, (one) => ({
+      add('supply', says`dumping and filling every ${every} nights`, (one) => ({
         ...one,
         camp: { ...one.camp, between: every },
       }))

@@ -1,8 +1,10 @@
 'use client'
 
+import { Button, Flex } from '@chakra-ui/react'
 import { CLIMATE_IDS, CLIMATES } from '@hitchet/core/household/climate'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
 import { FRESH, GUEST_RHYTHMS, SEASONS } from '@hitchet/core/household/household'
+import { STYLES, styleOf } from '@hitchet/core/household/styles'
 import { WASHINGS } from '@hitchet/core/household/washing'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { Choice, SelectField } from './Choice'
@@ -11,6 +13,35 @@ import { TextField } from './TextField'
 import { useOtherDoubt } from './useOtherDoubt'
 
 const plain = (values: readonly string[]) => values.map((value) => ({ value, name: value }))
+
+/** What people call the way they camp: one tap fills in what it stands for, and each figure can be changed after. */
+function Styles() {
+  const { control, setValue } = useFormContext<HouseholdDraft>()
+  const chosen = styleOf(useWatch({ control, name: 'trip' }))
+  return (
+    <Flex gap="2" wrap="wrap" w="100%" role="group" aria-label="How they say that they camp">
+      {STYLES.map(({ id, name, trip }) => (
+        <Button
+          key={id}
+          type="button"
+          size="sm"
+          variant={chosen === id ? 'solid' : 'outline'}
+          aria-pressed={chosen === id}
+          onClick={() =>
+            Object.entries(trip).forEach(([key, value]) =>
+              setValue(`trip.${key as keyof HouseholdDraft['trip']}`, value, {
+                shouldDirty: true,
+                shouldValidate: true,
+              }),
+            )
+          }
+        >
+          {name}
+        </Button>
+      ))}
+    </Flex>
+  )
+}
 
 /** What their nights hang on where the site does not give everything. */
 function StayOut() {
@@ -30,15 +61,6 @@ function StayOut() {
         label="How they wash"
         options={[{ value: '', name: 'not asked yet' }, ...plain(WASHINGS)]}
         width="150px"
-      />
-      <SelectField
-        path="trip.place"
-        label="Kind of country"
-        options={[
-          { value: '', name: 'not asked yet' },
-          ...CLIMATE_IDS.map((value) => ({ value, name: CLIMATES[value].name })),
-        ]}
-        width="160px"
       />
       {hookups !== 'electric' && (
         <>
@@ -73,6 +95,7 @@ export function Trip() {
         { path: 'trip.hitch', label: 'The hitch' },
       ]}
     >
+      <Styles />
       <TextField path="trip.nights" label="Usual nights" width="110px" />
       <Choice
         path="trip.hookups"
@@ -85,6 +108,15 @@ export function Trip() {
         ]}
       />
       <SelectField path="trip.season" label="Season" options={plain(SEASONS)} width="130px" />
+      <SelectField
+        path="trip.place"
+        label="Kind of country"
+        options={[
+          { value: '', name: 'not asked yet' },
+          ...CLIMATE_IDS.map((value) => ({ value, name: CLIMATES[value].name })),
+        ]}
+        width="160px"
+      />
       <SelectField path="guestsCome" label="Guests come along" options={plain(GUEST_RHYTHMS)} width="160px" />
       <SelectField
         path="trip.fresh"

@@ -43,8 +43,9 @@ interface Action {
   act(now: Setting): Setting
 }
 
-/** So many ways are shown, the smallest first. */
+/** So many ways are shown, the smallest first; of what is not enough, fewer. */
 const SHOWN = 4
+const SHOWN_SHORT = 2
 
 /**
  * What would help when a limit is broken as they leave home: every single thing is tried, travelling dry, each thing left,
@@ -74,7 +75,7 @@ export function towHelps(
   return tried
     .filter((help) => relief(help) > 0)
     .sort((a, b) => relief(b) - relief(a))
-    .slice(0, SHOWN)
+    .slice(0, SHOWN_SHORT)
 }
 
 const bySize = (helps: readonly TowHelp[]): TowHelp[] => [...helps].sort((a, b) => a.moves - b.moves)

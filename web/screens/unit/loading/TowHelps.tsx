@@ -3,7 +3,7 @@
 import { Box, Flex, Text } from '@chakra-ui/react'
 import { capital } from '@hitchet/core/plan/naming'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
-import { phraseText } from '@hitchet/core/quantity/phrase'
+import { listed, phraseText } from '@hitchet/core/quantity/phrase'
 import { pounds } from '@hitchet/core/quantity/quantity'
 import type { Effect, TowHelp } from '@hitchet/core/questions/tow/helps'
 import { useMeasures } from '../../../look/measures'
@@ -33,17 +33,30 @@ export function TowHelps({ helps }: { helps: readonly TowHelp[] }) {
             <Text fontSize="14.5px" fontWeight="600">
               {capital(phraseText(says, system))}
             </Text>
-            {effects.map((effect) => (
+            {effects.filter(decides).map((effect) => (
               <Text key={effect.name} fontSize="13.5px" color={effect.holds ? 'line' : 'no'} className="figure">
                 {effect.name}: {said(effect, effect.before, system)} → {said(effect, effect.after, system)}
               </Text>
             ))}
+            <Text fontSize="13.5px" color="line">
+              {listed(effects.filter((effect) => !decides(effect)).map(({ name }) => name))}
+              {effects.some((effect) => !decides(effect)) && ': more to spare'}
+            </Text>
           </Box>
         ))}
       </Flex>
+      {!helps[0]!.enough && (
+        <Text fontSize="14.5px" mt="1">
+          Nothing they could do before they leave is enough: it asks for another unit, or another vehicle.
+        </Text>
+      )}
     </Box>
   )
 }
+
+/** What is or was broken, and what it makes worse. */
+const decides = ({ holds, before, after, unit }: Effect): boolean =>
+  !holds || unit === 'share' || before < 0 || after < before
 
 function said({ unit }: Effect, value: number, system: MeasureSystem): string {
   if (unit === 'share') return `${Math.round(value * 1000) / 10} %`

@@ -140,13 +140,11 @@ const nightsSaid = ({ nights }: Lasting, camp: Camp): string =>
 const countSaid = (nights: number): string =>
   nights === 0 ? 'not one night' : `${nights} ${nights === 1 ? 'night' : 'nights'}`
 
-/** `day 3, 7 in the morning`: the day they arrive is the first. */
+/** `day 3, 7 a.m.`: the day they arrive is the first. */
 function whenSaid(hour: number): string {
   const clock = (ARRIVE + hour) % 24
   const day = Math.floor((ARRIVE + hour) / 24) + 1
-  const part =
-    clock < 5 ? 'at night' : clock < 12 ? 'in the morning' : clock < 18 ? 'in the afternoon' : 'in the evening'
-  return `day ${day}, ${clock % 12 === 0 ? 12 : clock % 12} ${clock === 12 ? 'noon' : part}`
+  return `day ${day}, ${clock % 12 === 0 ? 12 : clock % 12} ${clock < 12 ? 'a.m.' : 'p.m.'}`
 }
 
 function TrySlider({
