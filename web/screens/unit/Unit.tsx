@@ -7,6 +7,7 @@ import { tokensOf } from '@hitchet/core/household/tokens'
 import { asked } from '@hitchet/core/match/asked'
 import { factsOn, type FactSheet } from '@hitchet/core/match/factSheet'
 import type { Answers } from '@hitchet/core/match/judge'
+import { standingOf } from '@hitchet/core/parks/fits'
 import { sleepStory } from '@hitchet/core/questions/sleep/story'
 import { wouldGoIn } from '@hitchet/core/questions/stow/changes'
 import { estimateOf } from '@hitchet/core/questions/tow/estimate'
@@ -20,6 +21,7 @@ import type { Stowed } from '@hitchet/core/stowing/stowed'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { sharedFor } from '@hitchet/core/shared/shared'
 import { frameFor } from '../../drawing/frame'
+import { parks } from '../../server/parks'
 import { houseRules } from '../../server/houseRules'
 import { trailersByStock } from '../../server/db/trailers'
 import { answersOn } from '../../server/services/matching'
@@ -29,6 +31,7 @@ import type { SeenBy } from './seenBy'
 import { Living } from './Living'
 import { LoadPanel } from './loading/LoadPanel'
 import { SleepPanel } from './sleeping/SleepPanel'
+import { ParksPanel } from './parks/ParksPanel'
 import { StowPanel } from './stowing/StowPanel'
 import { UnitBoard } from './UnitBoard'
 
@@ -62,6 +65,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
           answers={answers}
         />
       )}
+      <ParksPanel standing={standingOf(trailer)} parks={parks()} />
     </>
   )
 }
