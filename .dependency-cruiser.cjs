@@ -1,5 +1,5 @@
 /**
- * Arrows point one way: web -> core; in core, match -> questions -> the rooms they rest on (nights, stowing, loading) ->
+ * Arrows point one way: web -> core; in core, match -> questions -> the rooms they rest on (nights, stowing, loading, camping) ->
  * plan, trailer, household -> readings -> quantity.
  */
 const forbid = (name, from, to, comment) => ({
@@ -48,7 +48,9 @@ module.exports = {
     forbid(
       'plan-asks-nothing',
       core('plan'),
-      core('questions|match|nights|stowing|loading|ground|shared|rules|household|formats|yard|trailer'),
+      core(
+        'questions|match|nights|stowing|loading|camping|weighing|parks|ground|shared|rules|household|formats|yard|trailer',
+      ),
       'the plan answers to whoever asks, by rules it is given',
     ),
     forbid(
@@ -59,13 +61,13 @@ module.exports = {
     ),
     forbid(
       'grounds-lie-below-questions',
-      core('nights|stowing|loading|packing|ground|shared'),
+      core('nights|stowing|loading|camping|weighing|parks|packing|ground|shared'),
       core('questions|match|rules|formats|yard'),
       'what questions rest on knows no question, and no rules but its own',
     ),
     forbid(
       'grounds-do-not-know-their-list',
-      core('nights|stowing|loading|packing|ground'),
+      core('nights|stowing|loading|camping|weighing|parks|packing|ground'),
       core('shared'),
       'the list of what is shared stands above what it lists',
     ),

@@ -29,7 +29,7 @@ export function NightBar({
       width={WIDTH}
       aria-hidden
       focusable="false"
-      style={{ display: 'block', maxWidth: '100%', flex: '1 1 240px' }}
+      style={{ display: 'block', maxWidth: '100%' }}
     >
       {Array.from({ length: Math.floor(scale) + 1 }, (_, night) => (
         <line

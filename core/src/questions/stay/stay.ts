@@ -24,7 +24,7 @@ export const stay: Question<'stay', object, StayNeed, object> = {
   words: {
     asks: 'How long can they stay out?',
     short: 'Stays out',
-    topic: 'nights without hookups',
+    topic: 'nights out',
     against: 'run out too soon',
   },
   version: 1,

@@ -69,16 +69,25 @@ export function StayPanel({ facts, camp: asked, park }: { facts: CampingFacts; c
           </Text>
           <Box as="ul" listStyleType="none">
             {bars.map(({ one, reason }) => (
-              <Flex as="li" key={one.resource} gap="3" align="center" minH="30px">
+              <Flex
+                as="li"
+                key={one.resource}
+                columnGap="3"
+                align="center"
+                minH="30px"
+                wrap={{ base: 'wrap', md: 'nowrap' }}
+              >
                 <Text as="span" w="96px" flex="none" fontSize="14.5px">
                   {RESOURCE_NAMES[one.resource]}
                 </Text>
-                <NightBar
-                  nights={reason.verdict === 'measure' ? 1 : one.nights}
-                  wanted={one.wanted}
-                  scale={scale}
-                  verdict={reason.verdict as Verdict}
-                />
+                <Box order={{ base: 1, md: 0 }} flex={{ base: '1 0 100%', md: '1 1 240px' }}>
+                  <NightBar
+                    nights={reason.verdict === 'measure' ? 1 : one.nights}
+                    wanted={one.wanted}
+                    scale={scale}
+                    verdict={reason.verdict as Verdict}
+                  />
+                </Box>
                 <Text as="span" w="190px" flex="none" fontSize="14.5px" className="figure">
                   {reason.verdict === 'measure' ? 'Measure' : nightsSaid(one, camp)}
                   {reason.verdict !== 'measure' && one.hour !== undefined && one.nights < camp.nights && (
