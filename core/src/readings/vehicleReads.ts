@@ -15,6 +15,11 @@ export const VEHICLE_READS = {
     [20, 20000],
     [100, 4500],
   ),
+  hitchTongueAlone: within(
+    reads.weight('Receiver, tongue weight without weight distribution', 'Label on the receiver'),
+    [20, 20000],
+    [100, 3000],
+  ),
   hitchTrailer: within(reads.weight('Receiver, trailer weight', 'Label on the receiver'), [100, 100000], [1000, 40000]),
   gvwr: within(reads.weight('GVWR of the vehicle', 'Label in the driver’s door'), [500, 60_000], [3_000, 20_000]),
   gawrFront: within(reads.weight('GAWR, front', 'Label in the driver’s door'), [200, 30_000], [1_400, 9_000]),

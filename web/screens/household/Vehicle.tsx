@@ -1,9 +1,11 @@
 'use client'
 
-import { SimpleGrid, Stack } from '@chakra-ui/react'
+import { HStack, NativeSelect, SimpleGrid, Stack, Text } from '@chakra-ui/react'
+import { useEffect, useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
 import { ratingDoubt } from '@hitchet/core/household/draftDoubts'
+import { practiceLookup, vehicleDraft, type LookedUp, type RatingLookup } from '@hitchet/core/household/ratingLookup'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { VEHICLE_READS, type VehicleKey } from '@hitchet/core/readings/vehicleReads'
 import { SelectField } from './Choice'
@@ -25,6 +27,7 @@ export function Vehicle() {
       <FieldLine fields={[{ path: 'vehicle.name', label: 'Tow vehicle' }]}>
         <TextField path="vehicle.name" label="Tow vehicle" placeholder="Half-ton crew cab" width="320px" />
       </FieldLine>
+      <Practice />
       <SimpleGrid columns={{ base: 1, md: 2 }} columnGap="8" rowGap="1">
         {(Object.keys(VEHICLE_READS) as VehicleKey[]).map((key) => (
           <Rating key={key} reading={key} />
@@ -32,6 +35,46 @@ export function Vehicle() {
       </SimpleGrid>
       <Caution>{CAUTIONS.ratings}</Caution>
     </Stack>
+  )
+}
+
+/** The look-up that ships knows invented vehicles only: one that is connected for real takes its place. */
+const lookup: RatingLookup = practiceLookup
+
+/** An invented vehicle, to practise with. */
+function Practice() {
+  const { setValue } = useFormContext<HouseholdDraft>()
+  const [found, setFound] = useState<LookedUp[]>([])
+  useEffect(() => {
+    let gone = false
+    void lookup.find('').then((all) => !gone && setFound(all))
+    return () => void (gone = true)
+  }, [])
+  const take = (name: string) => {
+    const vehicle = found.find((one) => one.name === name)
+    if (vehicle) setValue('vehicle', vehicleDraft(vehicle), { shouldDirty: true, shouldValidate: true })
+  }
+  return (
+    <HStack gap="3" flexWrap="wrap">
+      <NativeSelect.Root width="300px" size="sm">
+        <NativeSelect.Field
+          aria-label="Practise with an invented vehicle"
+          value=""
+          onChange={({ target }) => take(target.value)}
+        >
+          <option value="">Practise with an invented vehicle …</option>
+          {found.map(({ name, kind }) => (
+            <option key={name} value={name}>
+              {kind}
+            </option>
+          ))}
+        </NativeSelect.Field>
+        <NativeSelect.Indicator />
+      </NativeSelect.Root>
+      <Text fontSize="13.5px" color="line">
+        Not real: its figures fill the fields below, as from a list. A label outranks them.
+      </Text>
+    </HStack>
   )
 }
 

@@ -1,5 +1,6 @@
 import { added, type Known } from '../../camping/facts'
 import type { Underbelly } from '../../camping/warmth'
+import { breezes, type Breeze } from '../../plan/breeze'
 import { figure, flag, word } from '../../readings/reading'
 import type { Trailer } from '../../trailer/trailer'
 
@@ -11,6 +12,8 @@ export interface SeasonFacts {
   claim?: string
   /** All air conditioners together, BTU/h; nothing where there is none. */
   cooling: Known
+  /** How air goes through its rooms without AC. */
+  breezes: Breeze[]
 }
 
 export function seasonFacts(trailer: Trailer): SeasonFacts {
@@ -20,5 +23,6 @@ export function seasonFacts(trailer: Trailer): SeasonFacts {
     pads: flag(readings, 'tankPads'),
     claim: word(readings, 'season'),
     cooling: added(trailer, 'air-conditioner', ['cooling'], (one) => figure(one.readings, 'cooling')),
+    breezes: breezes(trailer.plan),
   }
 }

@@ -1,4 +1,6 @@
-import { says, type Phrase } from '../../quantity/phrase'
+import type { Breeze } from '../../plan/breeze'
+import { roomWord } from '../../plan/naming'
+import { doing, listed, says, type Phrase } from '../../quantity/phrase'
 import { pounds, quantity } from '../../quantity/quantity'
 import type { Camping } from '../../camping/camping'
 import { answerOf } from '../answer'
@@ -35,7 +37,7 @@ export const season: Question<'season', SeasonFacts, SeasonNeed, SeasonRules> = 
     topic: 'season',
     against: 'too cold or too hot inside',
   },
-  version: 1,
+  version: 2,
   rules: { tight: 8, hot: 86 },
   baked: [],
   weight: 1,
@@ -50,6 +52,7 @@ export const season: Question<'season', SeasonFacts, SeasonNeed, SeasonRules> = 
       heat(limits, camping, rules),
       ...frost(limits, camping, rules),
       ...heatOfDay(facts, limits, camping, rules),
+      ...breeze(facts, camping, rules),
       ...claimed(facts, limits),
     ]
     const { low } = camping.camp.weather.coldest
@@ -126,6 +129,19 @@ function heatOfDay(
   const words = says`The AC holds ${degrees(camp.rules.cool)} up to ${degrees(cooled.least)}, for ${days}.`
   // It is warmer than they like inside, not unsafe: tight at worst.
   return [margin.value < rules.tight ? tight(words, { margin, brief: 'hot days' }) : fits(words, { margin })]
+}
+
+/** Where air crosses without AC, on days that ask for it: a word beside the answer. */
+function breeze({ breezes }: SeasonFacts, { camp }: Camping, rules: SeasonRules): Reason[] {
+  if (camp.weather.hottest.high < rules.hot || breezes.length === 0) return []
+  const named = (goes: Breeze['goes']) =>
+    breezes.filter((one) => one.goes === goes).map(({ room }) => `the ${roomWord(room)}`)
+  const [across, none] = [named('across'), named('none')]
+  const first = across.length
+    ? says`With the windows open air crosses ${listed(across)}`
+    : says`In no room does air cross with the windows open`
+  if (none.length === 0) return [note(says`${first}.`)]
+  return [note(says`${first}; ${doing(none, 'has', 'have')} no window that opens.`)]
 }
 
 /** What a claim has to hold by, F: warm inside, and tanks above freezing (common practice). */

@@ -3,6 +3,7 @@ import { DEFAULT_HOUSE_RULES } from '../../rules/houseRules'
 import { stowingFacts } from '../../stowing/facts'
 import { stowed } from '../../stowing/stowed'
 import { MOMENTS, type MomentId } from '../../loading/weights'
+import { answerTo } from '../../testing/answerTo'
 import { household, person, vehicle } from '../../testing/someone'
 import { equipment, unit } from '../../testing/unit'
 import { estimateOf } from './estimate'
@@ -70,4 +71,30 @@ it('while what is in it is not all known, nothing at that moment fits', () => {
     expect(home.missing).toHaveLength(1)
     expect(marginsAt(facts, need, home).filter(({ verdict }) => verdict === 'fits' || verdict === 'tight')).toEqual([])
   }
+})
+
+it.each([
+  [7200, 5920, 1280],
+  [9730, 7889, 1841],
+  [5000, 3800, 1200],
+])('of a GVWR of %i lb a dry weight of %i leaves %i to load (common practice)', (gvwr, uvw, left) => {
+  const rules = DEFAULT_HOUSE_RULES
+  const bare = {
+    ...unit({}, { gvwr, uvw }, []),
+    absent: [{ kind: 'lp-cylinder' as const, source: 'measured' as const }],
+  }
+  const facts = tow.facts(bare, {}, rules.ways) as ReturnType<typeof tow.facts> & { uvw: number }
+  const need = tow.need(household([person()], { vehicle: vehicle(RATINGS) }), rules.tow, rules)!
+  const { empty } = estimateOf(facts, need, stowed(stowingFacts(bare), []))
+  const all = marginsAt(facts, need, empty)
+  expect(spare(all, 'GVWR').margin!.value).toBe(left)
+  expect(spare(all, 'Cargo label').margin!.value).toBe(left)
+})
+
+it('a receiver that carries less without a weight-distribution hitch says whether this tongue asks for one', () => {
+  const words = (hitchTongueAlone: number) =>
+    answerTo(tow, unit({}, {}, tanks), household([person()], { vehicle: vehicle({ ...RATINGS, hitchTongueAlone }) }))
+      .words
+  expect(words(800)).toContain('the receiver carries 800 lb: enough for this tongue.')
+  expect(words(400)).toContain('the receiver carries 400 lb: this tongue asks for one, set up as its manual says.')
 })

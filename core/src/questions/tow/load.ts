@@ -59,6 +59,7 @@ export const ratingsOf = (household: Household) => ({
   gcwr: vehicleFigure(household, 'gcwr'),
   curbWeight: vehicleFigure(household, 'curbWeight'),
   hitchTongue: vehicleFigure(household, 'hitchTongue'),
+  hitchTongueAlone: vehicleFigure(household, 'hitchTongueAlone'),
   hitchTrailer: vehicleFigure(household, 'hitchTrailer'),
   seats: vehicleFigure(household, 'seats'),
   gvwr: vehicleFigure(household, 'gvwr'),

@@ -1,7 +1,8 @@
 import { small } from '../../plan/naming'
 import { says } from '../../quantity/phrase'
 import { pounds, quantity } from '../../quantity/quantity'
-import { fits, measure, no, type Reason } from '../reason'
+import { fits, measure, no, note, type Reason } from '../reason'
+import type { Tongue } from '../../loading/moments'
 import type { TowEstimate } from './estimate'
 import type { Load, VehicleRatings } from './load'
 import { notSaferThan, rated, withTongue } from './rated'
@@ -77,6 +78,7 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
         reserve,
       ),
     ),
+    ...withoutBars(ratings.hitchTongueAlone, tongue),
     ...(ratings.hitchTrailer === undefined
       ? []
       : [
@@ -112,6 +114,22 @@ function combined(
   const rig = curbWeight + rest
   const words = says`Vehicle and trailer together weigh about ${pounds(rig)}; GCWR is`
   return sure(rated({ name: 'GCWR', rating: gcwr, asked: rig, words, rests: ['household.vehicle.gcwr'] }, reserve))
+}
+
+/** Most receivers carry less on their own than with a weight-distribution hitch: said where the label gives both. */
+function withoutBars(alone: number | undefined, { least, most }: Tongue): Reason[] {
+  if (alone === undefined) return []
+  const rests = ['household.vehicle.hitchTongueAlone']
+  const carries = says`Without a weight-distribution hitch the receiver carries ${pounds(alone)}`
+  if (most <= alone) return [note(says`${carries}: enough for this tongue.`, { rests })]
+  return [
+    note(
+      least > alone
+        ? says`${carries}: this tongue asks for one, set up as its manual says.`
+        : says`${carries}: whether this tongue asks for one, a scale tells.`,
+      { rests },
+    ),
+  ]
 }
 
 /** Any vehicle has belts for two; of more they are counted. */
