@@ -28,24 +28,29 @@ interface LoadedStripProps {
   system: MeasureSystem
 }
 
+/** Room behind the bumper for a rack and the words beside it, inches. */
+const RACK = 70
+
 /**
  * The trailer from the side, hitch at the left, with what rides in it as bars at their places: as tall as they are heavy.
  * A weight of which nobody knows where it sits lies as a broken line over all of its places.
  */
-export function LoadedStrip({ facts: { box, coupler, axle }, moment, scale, text, system }: LoadedStripProps) {
+export function LoadedStrip({ facts: { box, coupler, bumper, axle }, moment, scale, text, system }: LoadedStripProps) {
   const x = (inches: number) => (inches + coupler + 14) * scale
   const stacks = stacked(moment.weights.filter(({ unread }) => !unread))
   const most = Math.max(LEAST_SCALE, ...stacks.map(({ bars }) => sumOf(bars)))
   const tall = (weight: number) => (weight / most) * TALLEST
   const floor = BOX + 6
   const top = floor - BOX
+  // A rack stands out behind the bumper.
+  const behind = moment.weights.some(({ from }) => from > box) ? bumper + RACK : 0
   const words = (weight: number) => formatQuantity(pounds(Math.round(weight)), system)
   return (
     <svg
       role="img"
       aria-label={text}
-      viewBox={`0 0 ${(box + coupler + 28) * scale} ${floor + UNDER}`}
-      width={(box + coupler + 28) * scale}
+      viewBox={`0 0 ${(box + coupler + 28 + behind) * scale} ${floor + UNDER}`}
+      width={(box + coupler + 28 + behind) * scale}
       height={floor + UNDER}
       style={{ display: 'block' }}
     >
@@ -55,7 +60,7 @@ export function LoadedStrip({ facts: { box, coupler, axle }, moment, scale, text
         stroke="var(--h-colors-line)"
         strokeWidth="1"
       />
-      <line x1={x(-coupler)} x2={x(box)} y1={floor} y2={floor} stroke="var(--h-colors-ink)" strokeWidth="4" />
+      <line x1={x(-coupler)} x2={x(box + behind)} y1={floor} y2={floor} stroke="var(--h-colors-ink)" strokeWidth="4" />
       <circle
         cx={x(-coupler)}
         cy={floor}

@@ -1,7 +1,7 @@
 import type { Chemistry } from './facts'
 
 /** How a kind of battery behaves. Shares of one; makers' data sheets (from memory). */
-interface Kind {
+export interface Kind {
   volts: number
   /** Of its rating, what is used without wearing it out. */
   usable: number
@@ -52,14 +52,33 @@ export interface Battery {
 
 export interface Bank {
   ampHours: number
-  chemistry: Chemistry
+  kind: Kind
+}
+
+/** Of a battery whose kind nobody read: no kind is worse in anything, and none is better. */
+export const WORST: Kind = {
+  volts: 12.6,
+  usable: 0.5,
+  takes: 0.2,
+  tapers: true,
+  returns: 0.85,
+  coldLoss: 0.0045,
+  frozenTakesNone: true,
+}
+export const BEST: Kind = {
+  volts: 12.8,
+  usable: 0.85,
+  takes: 0.5,
+  tapers: false,
+  returns: 0.97,
+  coldLoss: 0.002,
+  frozenTakesNone: false,
 }
 
 /** All banks wired together: they add up, and the least willing sets how they are charged. */
 export function batteryOf(banks: readonly Bank[]): Battery {
   const battery: Battery = { usable: 0, takes: 0, tapers: false, returns: 1, coldLoss: 0, frozenTakesNone: false }
-  for (const { ampHours, chemistry } of banks) {
-    const kind = CHEMISTRIES[chemistry]
+  for (const { ampHours, kind } of banks) {
     battery.usable += ampHours * kind.volts * kind.usable
     battery.takes += ampHours * kind.volts * kind.takes
     battery.tapers ||= kind.tapers

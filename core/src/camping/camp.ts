@@ -1,4 +1,4 @@
-import { everyNight, type Household } from '../household/household'
+import { everyNight, type Household, type Person } from '../household/household'
 import type { Washing } from '../household/washing'
 import type { CampingRules } from './rules'
 import { USUAL_CLIMATE } from './seasons'
@@ -6,7 +6,7 @@ import { seasonWeather, type SeasonWeather } from './weather'
 
 /** How a household lives in it: who, how long, with what, and in which weather. */
 export interface Camp {
-  /** Those who are there every night. */
+  /** Those who are there on an ordinary trip. */
   people: number
   cpaps: number
   nights: number
@@ -30,7 +30,7 @@ export interface Camp {
 
 export function campOf(household: Household, rules: CampingRules): Camp {
   const { trip } = household
-  const there = everyNight(household).length ? everyNight(household) : household.people
+  const there = thoseThere(household)
   return {
     people: there.length,
     cpaps: there.filter(({ needs }) => needs?.includes('cpap')).length,
@@ -47,6 +47,13 @@ export function campOf(household: Household, rules: CampingRules): Camp {
     assumed: [...(trip.washing ? [] : (['washing'] as const)), ...(trip.place ? [] : (['place'] as const))],
     rules,
   }
+}
+
+/** Guests who come most trips drink and wash with them. */
+function thoseThere(household: Household): Person[] {
+  const { people, guestsCome } = household
+  const there = guestsCome === 'most trips' ? people.filter(({ seldom }) => !seldom) : everyNight(household)
+  return there.length ? there : people
 }
 
 const USUAL_WASHING: Washing = 'short showers'

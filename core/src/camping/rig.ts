@@ -1,4 +1,4 @@
-import { batteryOf, type Bank, type Battery } from './battery'
+import { batteryOf, BEST, CHEMISTRIES, WORST, type Bank, type Battery } from './battery'
 import type { CampingFacts, Known } from './facts'
 import type { CampingRules } from './rules'
 import { heatLoss, USUAL_INSULATION } from './shell'
@@ -36,41 +36,45 @@ export type End = 'least' | 'most'
 
 /** Larger than any tank or bank: what may be in one that nobody read. */
 const PLENTY = 1e6
-/** Of a controller that nobody read: the smallest that is sold (10 A carries about 200 W, common practice). */
-const LEAST_AMPS = 10
+const LARGEST_FURNACE = 60_000
+const NEXT_TO_NOTHING = 1e-6
 const CHARGING_VOLTS = 13.6
 
 /** `shell`: the same for its insulation alone, which no tape reads. */
 export function rigOf(facts: CampingFacts, end: End, rules: CampingRules, shell: End = end): Rig {
   const good = end === 'most'
   const of = ({ value }: Known): number => value ?? (good ? PLENTY : 0)
-  // A furnace that nobody noted is taken as a large one: its fan draws the most.
-  const input = facts.furnace.value ?? 35_000
+  // One that nobody read burns and draws as a large one at the least, and as none at the most.
+  const input = facts.furnace.value ?? (good ? 0 : LARGEST_FURNACE)
   const usual = USUAL_INSULATION[shell]
-  const read = ({ value }: Known): number | undefined => value && value * rules.claimedInsulation
+  // Nothing is built poorer than the poor, whatever is claimed of it.
+  const read = ({ value }: Known, poor: number): number | undefined =>
+    value === undefined ? undefined : Math.max(poor, value * rules.claimedInsulation)
+  const { least } = USUAL_INSULATION
   return {
     fresh: of(facts.fresh),
     gray: of(facts.gray),
-    galley: of(facts.galley),
+    // One that nobody read is a tank of its own all the same: at the least it is full at once.
+    galley: facts.galley.value ?? (good ? PLENTY : NEXT_TO_NOTHING),
     black: of(facts.black),
     propane: facts.propane.value === undefined ? of(facts.propane) * 1_000 : facts.propane.value * rules.propane,
     battery: batteryOf(
       facts.batteries.banks.map(({ ampHours, chemistry }): Bank => ({
         ampHours: ampHours ?? (good ? PLENTY : 0),
-        chemistry: chemistry ?? (good ? 'LiFePO4' : 'lead-acid'),
+        kind: chemistry ? CHEMISTRIES[chemistry] : good ? BEST : WORST,
       })),
     ),
     ...sunOf(facts, good),
     furnace: input * rules.burnerEfficiency * rules.ducts,
     furnaceFan: (input / 1_000) * rules.furnaceFan,
     heatLoss: heatLoss(facts.shell, {
-      walls: read(facts.insulation.walls) ?? usual.walls,
-      roof: read(facts.insulation.roof) ?? usual.roof,
-      floor: read(facts.insulation.floor) ?? usual.floor,
+      walls: read(facts.insulation.walls, least.walls) ?? usual.walls,
+      roof: read(facts.insulation.roof, least.roof) ?? usual.roof,
+      floor: read(facts.insulation.floor, least.floor) ?? usual.floor,
       airChanges: usual.airChanges,
     }),
     fireplace: facts.fireplace ? rules.fireplace : 0,
-    electricWater: facts.heater.fuel === 'gas and electric',
+    electricWater: facts.heater.fuel === undefined ? good : facts.heater.fuel === 'gas and electric',
     ...fridgeOf(facts, good, rules),
   }
 }
@@ -80,15 +84,19 @@ function sunOf({ solar }: CampingFacts, good: boolean): Pick<Rig, 'solar' | 'con
   for (const panel of solar.panels) {
     const panelWatts = panel.watts ?? (good ? PLENTY : 0)
     watts += panelWatts
-    controller += panel.amps === undefined ? (good ? PLENTY : LEAST_AMPS * CHARGING_VOLTS) : panel.amps * CHARGING_VOLTS
+    controller += panel.amps === undefined ? (good ? PLENTY : 0) : panel.amps * CHARGING_VOLTS
   }
   return { solar: watts, controller }
 }
 
+/** Refrigerators as they are built in, cu ft. */
+const SMALLEST = 3
+const LARGEST = 28
+
 /** One of which nobody knows the kind draws on battery and gas alike at the least, and on neither at the most. */
 function fridgeOf({ fridge }: CampingFacts, good: boolean, rules: CampingRules): Pick<Rig, 'fridge' | 'fridgeGas'> {
   if (!fridge) return { fridge: 0, fridgeGas: 0 }
-  const { kind, cubicFeet = good ? 3 : 16 } = fridge
+  const { kind, cubicFeet = good ? SMALLEST : LARGEST } = fridge
   const compressor = rules.fridge + rules.fridgePerFoot * cubicFeet
   if (kind === '12 V compressor') return { fridge: compressor, fridgeGas: 0 }
   if (kind === '120 V') return { fridge: rules.houseFridge / rules.inverterEfficiency, fridgeGas: 0 }
@@ -99,13 +107,20 @@ function fridgeOf({ fridge }: CampingFacts, good: boolean, rules: CampingRules):
 }
 
 /** The readings that nobody took and on which each resource hangs, but for insulation. */
-export function unreadFor(facts: CampingFacts): Record<Resource, string[]> {
+export function unreadFor(facts: CampingFacts, power: boolean): Record<Resource, string[]> {
   const fridge = facts.fridge?.unread ?? []
+  const { heater } = facts
+  const fuel = power && !heater.none && heater.fuel === undefined ? [`${heater.key}.fuel`] : []
   return {
     fresh: facts.fresh.unread,
     gray: [...facts.gray.unread, ...facts.galley.unread],
     black: facts.black.unread,
-    battery: [...facts.batteries.unread, ...facts.solar.unread, ...fridge],
-    propane: [...facts.propane.unread, ...fridge.filter((key) => !key.endsWith('.capacity'))],
+    battery: [...facts.furnace.unread, ...facts.batteries.unread, ...facts.solar.unread, ...fridge],
+    propane: [
+      ...facts.furnace.unread,
+      ...facts.propane.unread,
+      ...fuel,
+      ...fridge.filter((key) => !key.endsWith('.capacity')),
+    ],
   }
 }

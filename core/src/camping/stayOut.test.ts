@@ -4,7 +4,7 @@ import { CLIMATE_IDS } from '../household/climate'
 import { SEASONS, SHADES } from '../household/household'
 import { WASHINGS } from '../household/washing'
 import { camp, rig } from '../testing/camped'
-import { batteryOf } from './battery'
+import { batteryOf, CHEMISTRIES } from './battery'
 import { dayOf } from './day'
 import { habitsOf } from './habits'
 import type { Camp } from './camp'
@@ -32,7 +32,7 @@ const anyRig = fc
     rig({
       ...rest,
       propane: pounds * CAMPING_RULES.propane,
-      battery: batteryOf([{ ampHours, chemistry }]),
+      battery: batteryOf([{ ampHours, kind: CHEMISTRIES[chemistry] }]),
       solar,
       controller: 400,
     }),

@@ -4,7 +4,7 @@ import { SOURCES } from '../readings/reading'
 import { CLIMATE_IDS } from './climate'
 import { emptyDraft, emptyPerson, gearDraft, petDraft } from './draft'
 import type { GearDraft, HouseholdDraft, PersonDraft, PetDraft, RatingDraft, SizeDraft, SureText } from './draft'
-import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, SEASONS, SEXES, SHADES } from './household'
+import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, RIDES, SEASONS, SEXES, SHADES } from './household'
 import { WASHINGS } from './washing'
 
 const text = () => string().defined()
@@ -42,7 +42,7 @@ const gear = objectOf<GearDraft>()({
   count: text(),
   weight: text(),
   size: size.required(),
-  rides: text().oneOf(['trailer', 'vehicle']),
+  rides: text().oneOf(RIDES),
   fuel: boolean().required(),
   turns: text().oneOf(['any', 'upright', 'never']),
   alone: boolean().required(),

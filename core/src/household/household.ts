@@ -130,6 +130,8 @@ export interface Limits {
 export const GUEST_RHYTHMS = ['never', 'a few times a year', 'monthly', 'most trips'] as const
 export type GuestRhythm = (typeof GUEST_RHYTHMS)[number]
 
+export const RIDES = ['trailer', 'vehicle', 'rack'] as const
+
 /** Something that comes along. Inches and pounds, each. */
 export interface Gear {
   id: string
@@ -137,7 +139,8 @@ export interface Gear {
   count: number
   weight: number
   size?: { length: number; width: number; height: number }
-  rides: 'trailer' | 'vehicle'
+  /** In the trailer, in the tow vehicle, or on a rack behind the trailer. */
+  rides: (typeof RIDES)[number]
   /** Fuel never rides inside. */
   fuel?: boolean
   /** Absent: any way up. */
@@ -195,7 +198,7 @@ const gear = objectOf<Gear>()({
   count: needed(countField(1, 200)),
   weight: needed(weightField(0, 3000)),
   size: object(sizeFields).noUnknown().default(undefined),
-  rides: string().oneOf(['trailer', 'vehicle']).required(),
+  rides: string().oneOf(RIDES).required(),
   fuel: boolean(),
   turns: string().oneOf(['any', 'upright', 'never']),
   stacks: boolean(),

@@ -12,6 +12,7 @@ export interface LoadingFacts {
   /** Coupler to the front wall, the box from there, and where the middle between the axles is. */
   coupler: number
   box: number
+  bumper: number
   axle?: number
   /** By kind; undefined when nobody looked for any. */
   tanks: Record<TankKind, Tank[] | undefined>
@@ -56,6 +57,7 @@ export function loadingFacts(trailer: Trailer): LoadingFacts {
     hitchWeight: trailerFigure(trailer, 'hitchWeight'),
     coupler: plan.box.tongue,
     box: plan.box.length,
+    bumper: plan.box.bumper,
     axle: trailerFigure(trailer, 'axleCenter'),
     tanks: {
       'fresh-tank': tanksOf('fresh-tank'),

@@ -3,6 +3,8 @@ export interface LoadingRules {
   waterPerGallon: number
   /** The cylinders stand on the tongue, this far before the front wall. */
   cylindersAhead: number
+  /** What stands on a rack is this far behind the bumper. */
+  rackBehind: number
   /** Of what each person brings: food, dishes, clothes, bedding; shares of one. */
   food: number
   dishes: number
@@ -17,6 +19,7 @@ export interface LoadingRules {
 export const LOADING_RULES: LoadingRules = {
   waterPerGallon: 8.34, // NIST
   cylindersAhead: 16, // common practice
+  rackBehind: 15, // the middle of two bikes (common practice)
   food: 0.25, // of 75 lb a person: about 19 lb of food, 11 of dishes, 30 of clothes, 15 of bedding (common practice)
   dishes: 0.15,
   clothes: 0.4,

@@ -20,6 +20,8 @@ export interface Brought {
   belongings: number
   kit: number
   gear: number
+  /** On a rack behind it, the rack and all. */
+  rack: number
   freshShare: number
 }
 
@@ -88,6 +90,7 @@ export function weightsAt(
     placed += pounds
     put(`gear ${id}`, hold?.name ?? 'Gear', pounds, hold?.at ?? places.middle)
   }
+  put('rack', 'On the rack', brought.rack, facts.box + facts.bumper + rules.rackBehind)
   put('gear', 'Gear without a place', brought.gear - placed, places.middle)
   return { weights, missing }
 }

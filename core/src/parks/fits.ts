@@ -3,6 +3,7 @@ import { feet } from '../quantity/phrase'
 import { inches } from '../quantity/quantity'
 import type { Plan } from '../plan/plan'
 import { figure } from '../readings/reading'
+import { outsideLooked, toNote } from '../trailer/drawn'
 import { trailerFigure, type Trailer } from '../trailer/trailer'
 import { word } from '../readings/reading'
 import { siteName, type Site } from './site'
@@ -28,17 +29,23 @@ const HOSE = 300
 export function standingOf(trailer: Trailer): Standing {
   const { plan } = trailer
   const awnings = plan.outside.filter(({ kind, wall }) => kind === 'awning' && wall === 'door')
-  const projections = awnings.map(({ readings }) => figure(readings, 'projection') ?? AWNING)
+  const looked = outsideLooked(trailer)
+  const projections = looked ? awnings.map(({ readings }) => figure(readings, 'projection') ?? AWNING) : [AWNING]
   const shore = word(trailer.readings, 'shorePower')
   return {
     length: trailerFigure(trailer, 'overallLength'),
-    openWidth: plan.box.width + out(plan, 'off-door') + Math.max(out(plan, 'door'), 0, ...projections),
+    openWidth:
+      Math.max(plan.box.width, trailerFigure(trailer, 'overallWidth') ?? 0) +
+      out(plan, 'off-door') +
+      Math.max(out(plan, 'door'), 0, ...projections),
     height: trailerFigure(trailer, 'overallHeight'),
     cord: trailerFigure(trailer, 'powerCord'),
     ...(shore && { shore: shore === '50 A' ? (50 as const) : (30 as const) }),
-    unread: awnings
-      .filter(({ readings }) => figure(readings, 'projection') === undefined)
-      .map(({ id }) => `plan.outside.${id}.projection`),
+    unread: !looked
+      ? [toNote('outside')]
+      : awnings
+          .filter(({ readings }) => figure(readings, 'projection') === undefined)
+          .map(({ id }) => `plan.outside.${id}.projection`),
   }
 }
 

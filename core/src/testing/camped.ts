@@ -1,6 +1,6 @@
 import { campOf, type Camp } from '../camping/camp'
 import { CAMPING_RULES } from '../camping/rules'
-import { batteryOf } from '../camping/battery'
+import { batteryOf, CHEMISTRIES } from '../camping/battery'
 import type { Rig } from '../camping/rig'
 import type { Trip } from '../household/household'
 import { household, person } from './someone'
@@ -12,7 +12,7 @@ export const rig = (given: Partial<Rig> = {}): Rig => ({
   galley: 0,
   black: 30,
   propane: 2 * 20 * CAMPING_RULES.propane,
-  battery: batteryOf([{ ampHours: 100, chemistry: 'lead-acid' }]),
+  battery: batteryOf([{ ampHours: 100, kind: CHEMISTRIES['lead-acid'] }]),
   solar: 0,
   controller: 0,
   furnace: 15_000,

@@ -7,6 +7,7 @@ import { useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { freeId, gearDraft, petDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
 import { GEAR_SHELF } from '@hitchet/core/household/gearShelf'
 import { useMeasures } from '../../look/measures'
+import { RIDES } from '@hitchet/core/household/household'
 import { SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
 import { FieldLine } from './FieldLine'
@@ -49,7 +50,7 @@ export function Along() {
           <SelectField
             path={`gear.${i}.rides`}
             label="Rides in the"
-            options={['trailer', 'vehicle'].map((value) => ({ value, name: value }))}
+            options={RIDES.map((value) => ({ value, name: value === 'rack' ? 'rear rack' : value }))}
             width="100px"
           />
           <Handling index={i} />

@@ -25,6 +25,7 @@ export function estimateOf(
     belongings: load.belongings,
     kit: rules.campingKit,
     gear: load.gearInTrailer,
+    rack: load.onRack,
     freshShare: load.freshShare,
   }
   const at = (moment: MomentId): Moment =>

@@ -1,5 +1,6 @@
 import { loadingFacts, type LoadingFacts } from '../../loading/facts'
 import { knownProduct } from '../../quantity/sum'
+import { figure } from '../../readings/reading'
 import { trailerFigure, type Trailer } from '../../trailer/trailer'
 
 /** Pounds; absent: not read. */
@@ -13,6 +14,8 @@ export interface TowFacts {
   axles?: number
   tires?: number
   unread: { axles: string[]; tires: string[] }
+  /** What the receiver behind it carries. */
+  rearReceiver?: number
   coupler?: number
   /** The ball it takes, inches. */
   ball?: number
@@ -32,6 +35,9 @@ export function towFacts(trailer: Trailer): TowFacts {
     axles: knownProduct(of('axleRating'), of('axles')),
     tires: knownProduct(of('tireRating'), of('tires')),
     unread: { axles: unread('axleRating', 'axles'), tires: unread('tireRating', 'tires') },
+    rearReceiver:
+      of('rearReceiverRating') ??
+      figure(trailer.plan.outside.find(({ kind }) => kind === 'receiver')?.readings, 'rating'),
     coupler: of('couplerRating'),
     ball: of('couplerBall'),
     loading: loadingFacts(trailer),

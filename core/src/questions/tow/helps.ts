@@ -146,7 +146,7 @@ function actionsFor({ loading }: TowFacts, { household, what }: Setting, rules: 
   }
   return [
     ...(gallons > 0 && freshShare > 0 ? [dry] : []),
-    ...household.gear.filter(({ rides }) => rides === 'trailer').flatMap((one) => gearActions(one, household, what)),
+    ...household.gear.filter(({ rides }) => rides !== 'vehicle').flatMap((one) => gearActions(one, household, what)),
   ]
 }
 

@@ -1,4 +1,5 @@
-import { expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
+import type { Gear } from '../../household/household'
 import { DEFAULT_HOUSE_RULES } from '../../rules/houseRules'
 import { stowingFacts } from '../../stowing/facts'
 import { stowed } from '../../stowing/stowed'
@@ -97,4 +98,37 @@ it('a receiver that carries less without a weight-distribution hitch says whethe
       .words
   expect(words(800)).toContain('the receiver carries 800 lb: enough for this tongue.')
   expect(words(400)).toContain('the receiver carries 400 lb: this tongue asks for one, set up as its manual says.')
+})
+
+describe('a rack behind the trailer', () => {
+  const bikes = { id: 'bikes', name: 'Bikes', count: 2, weight: 30, rides: 'rack' as const }
+  const rack = (rearReceiverRating?: number) =>
+    answerTo(
+      tow,
+      unit({}, { ...(rearReceiverRating && { rearReceiverRating }) }, tanks),
+      household([person({ weight: 180 })], { vehicle: vehicle(RATINGS), gear: [bikes], trip: WATERED }),
+    )
+  const WATERED = { nights: 2, hookups: 'electric', season: 'summer' } as const
+
+  it('by hand: two bikes of 30 lb and a rack of 45 hang on a receiver of 150, and lighten the hitch by their lever', () => {
+    expect(rack(150).words).toContain('About 105 lb hang behind it with the rack, on a receiver that carries 150 lb.')
+    const facts = tow.facts(unit({}, {}, tanks), {}, DEFAULT_HOUSE_RULES.ways) as ReturnType<typeof tow.facts> & {
+      uvw: number
+    }
+    const leaving = (gear: Gear[]) => {
+      const rules = DEFAULT_HOUSE_RULES
+      const need = tow.need(household([person()], { vehicle: vehicle(RATINGS), gear }), rules.tow, rules)!
+      return estimateOf(facts, need, stowed(stowingFacts(unit({}, {}, tanks)), [])).leaving
+    }
+    const [without, loaded] = [leaving([]), leaving([bikes])]
+    expect(loaded.total - without.total).toBe(105)
+    // 240 in of box, 8 of bumper, 15 to the middle of the bikes; axles at 140, coupler 40 before the wall.
+    expect(loaded.tongue.least - without.tongue.least).toBeCloseTo((105 * (140 - 263)) / 180, 6)
+  })
+
+  it('more than the receiver carries is no, and one that nobody read is to be measured', () => {
+    expect(rack(100).verdict).toBe('no')
+    expect(rack().missing).toContain('readings.rearReceiverRating')
+    expect(rack().verdict).toBe('measure')
+  })
 })

@@ -59,6 +59,17 @@ export function limitsOf(facts: TowFacts & { uvw: number }, { load, ratings, veh
       over: (by) => says`${pounds(by)} more rest on its tires than they carry`,
       reading: 'readings.tireRating',
     },
+    ...(load.onRack === 0
+      ? []
+      : [
+          {
+            name: 'Rear rack',
+            rating: facts.rearReceiver,
+            asks: () => load.onRack,
+            over: (by: number) => says`${pounds(by)} more hang on the rear receiver than it carries`,
+            reading: 'readings.rearReceiverRating',
+          },
+        ]),
     {
       name: 'Coupler',
       rating: facts.coupler,

@@ -1,4 +1,4 @@
-import { riding, vehicleFigure, type Household } from '../../household/household'
+import { riding, vehicleFigure, type Household, type RIDES } from '../../household/household'
 import type { TowRules } from './rules'
 
 /** What rides where when this household leaves home. Pounds. */
@@ -9,6 +9,8 @@ export interface Load {
   pets: { known: number; unknown: string[] }
   gearInVehicle: number
   gearInTrailer: number
+  /** On a rack behind the trailer, the rack and all. */
+  onRack: number
   belongings: number
   /** The hitch itself, on the vehicle. */
   hitch: number
@@ -25,7 +27,7 @@ export interface Load {
 export function loadOf(household: Household, rules: TowRules): Load {
   const people = riding(household)
   const { hookups, fresh, belongings, hitch } = household.trip
-  const gear = (where: 'vehicle' | 'trailer') =>
+  const gear = (where: (typeof RIDES)[number]) =>
     household.gear.filter(({ rides }) => rides === where).reduce((sum, { weight, count }) => sum + weight * count, 0)
   return {
     riders: people.length,
@@ -33,6 +35,7 @@ export function loadOf(household: Household, rules: TowRules): Load {
     pets: weighed(household.pets, 'pets'),
     gearInVehicle: gear('vehicle'),
     gearInTrailer: gear('trailer'),
+    onRack: household.gear.some(({ rides }) => rides === 'rack') ? gear('rack') + rules.rack : 0,
     belongings: belongings ?? people.length * rules.belongingsPerPerson + rules.campingKit,
     hitch: hitch ?? rules.hitchHardware,
     freshShare: fresh ? SHARES[fresh] : hookups === 'none' ? rules.freshShareWithout : rules.freshShareWithHookups,

@@ -10,6 +10,8 @@ export interface TowRules {
   campingKit: number
   /** Weight-distribution hitch, counted against payload. */
   hitchHardware: number
+  /** A rack at the rear receiver, by itself. */
+  rack: number
   waterPerGallon: number
   /** Fresh water on board when there is water where they camp. */
   freshShareWithHookups: number
@@ -23,6 +25,7 @@ export const TOW_RULES: TowRules = {
   belongingsPerPerson: 75,
   campingKit: 150,
   hitchHardware: 80,
+  rack: 45, // as in stowing: common practice
   waterPerGallon: 8.34, // NIST
   freshShareWithHookups: 0.25, // enough for the road
   freshShareWithout: 1,
