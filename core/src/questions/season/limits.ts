@@ -16,18 +16,24 @@ export interface SeasonLimits {
   propane: { least: number; most: number }
 }
 
+/** What is 10 but for the rounding of a machine is 10. */
+const ROUNDING = 1e-9
+
+/** Whole degrees, never the better one: a degree is less than anybody knows of a wall. */
 export function seasonLimits({ underbelly, pads, cooling }: SeasonFacts, { facts, camp }: Camping): SeasonLimits {
   const { rules, people, power, weather } = camp
   const [poor, good] = [rigOf(facts, 'least', rules), rigOf(facts, 'least', rules, 'most')]
   const habits = habitsOf(camp)
   const heat = facts.furnace.value
-  const held = (rig: typeof poor): number => (heat === 0 ? Infinity : coldestHeld(rig, rules.warm))
+  const held = (rig: typeof poor): number => (heat === 0 ? Infinity : Math.ceil(coldestHeld(rig, rules.warm)))
   const cooled = (rig: typeof poor): number =>
-    cooling.value === 0 ? -Infinity : hottestHeld(cooling.value ?? 0, rig.heatLoss, facts.shell, people, rules.cool)
+    cooling.value === 0
+      ? -Infinity
+      : Math.floor(hottestHeld(cooling.value ?? 0, rig.heatLoss, facts.shell, people, rules.cool))
   return {
     ...(heat !== undefined && { held: { least: held(poor), most: held(good) } }),
     // Pads want power for the night: a battery does not give it.
-    ...(underbelly && { frost: frostAt(underbelly, power && pads === true, rules.warm) }),
+    ...(underbelly && { frost: Math.ceil(frostAt(underbelly, power && pads === true, rules.warm) - ROUNDING) }),
     ...(cooling.value !== undefined && { cooled: { least: cooled(poor), most: cooled(good) } }),
     propane: {
       least: heatingPounds(good, camp, habits, weather.coldest),

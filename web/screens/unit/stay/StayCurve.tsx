@@ -72,8 +72,8 @@ export function StayCurve({ facts, camp, nights }: { facts: CampingFacts; camp: 
   }, [facts, camp, nights, dark])
   const options = useMemo(() => optionsFor(nights), [nights])
   return (
-    <Box h="240px" mt="3" role="img" aria-label={`Left as they would leave: ${text}.`}>
-      <Line data={data} options={options} />
+    <Box h="240px" mt="3">
+      <Line data={data} options={options} role="img" aria-label={`Left as they would leave: ${text}.`} />
     </Box>
   )
 }
