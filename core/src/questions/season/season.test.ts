@@ -85,7 +85,7 @@ describe('is it right for their season', () => {
   it('a claim stays a claim, beside what it comes to', () => {
     const words = asked(trailer({ underbelly: 'enclosed', season: 'four-season' }), { place: 'gulf' }).words
     expect(words).toContain(
-      'The maker calls it four-season, which would be warm inside and nothing frozen at 0 °F: reckoned, it is so down to 26 °F.',
+      'The maker calls it four-season, which would be warm inside and nothing frozen at 0 °F: reckoned, it is so down to 27 °F.',
     )
   })
 })
