@@ -39,16 +39,8 @@ export const CHEMISTRIES: Record<Chemistry, Kind> = {
   },
 }
 
-/** Batteries as one, Wh and W. */
-export interface Battery {
-  /** Between full and as empty as it may be. */
-  usable: number
-  takes: number
-  tapers: boolean
-  returns: number
-  coldLoss: number
-  frozenTakesNone: boolean
-}
+/** Batteries as one: between full and as empty as they may be, Wh, and what they take, W; the rest as of their kinds. */
+export type Battery = Omit<Kind, 'volts'>
 
 export interface Bank {
   ampHours: number
@@ -56,24 +48,8 @@ export interface Bank {
 }
 
 /** Of a battery whose kind nobody read: no kind is worse in anything, and none is better. */
-export const WORST: Kind = {
-  volts: 12.6,
-  usable: 0.5,
-  takes: 0.2,
-  tapers: true,
-  returns: 0.85,
-  coldLoss: 0.0045,
-  frozenTakesNone: true,
-}
-export const BEST: Kind = {
-  volts: 12.8,
-  usable: 0.85,
-  takes: 0.5,
-  tapers: false,
-  returns: 0.97,
-  coldLoss: 0.002,
-  frozenTakesNone: false,
-}
+export const WORST: Kind = { ...CHEMISTRIES['lead-acid'], frozenTakesNone: true }
+export const BEST: Kind = { ...CHEMISTRIES.LiFePO4, frozenTakesNone: false }
 
 /** All banks wired together: they add up, and the least willing sets how they are charged. */
 export function batteryOf(banks: readonly Bank[]): Battery {

@@ -4,7 +4,7 @@ import { CLIMATE_IDS } from '../household/climate'
 import { SEASONS, SHADES } from '../household/household'
 import { WASHINGS } from '../household/washing'
 import { camp, rig } from '../testing/camped'
-import { batteryOf, CHEMISTRIES } from './battery'
+import { batteryOf, BEST, CHEMISTRIES, WORST } from './battery'
 import { dayOf } from './day'
 import { habitsOf } from './habits'
 import type { Camp } from './camp'
@@ -180,4 +180,17 @@ describe('what the site gives does not run out', () => {
       'propane',
     ])
   })
+})
+
+it('of a battery whose kind nobody read no kind is worse in anything, and none is better', () => {
+  for (const kind of Object.values(CHEMISTRIES)) {
+    for (const key of ['volts', 'usable', 'takes', 'returns'] as const) {
+      expect(WORST[key]).toBeLessThanOrEqual(kind[key])
+      expect(BEST[key]).toBeGreaterThanOrEqual(kind[key])
+    }
+    for (const key of ['coldLoss', 'tapers', 'frozenTakesNone'] as const) {
+      expect(Number(WORST[key])).toBeGreaterThanOrEqual(Number(kind[key]))
+      expect(Number(BEST[key])).toBeLessThanOrEqual(Number(kind[key]))
+    }
+  }
 })
