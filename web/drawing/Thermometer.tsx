@@ -37,6 +37,10 @@ export function Thermometer({
   const clamp = (degrees: number): number => Math.max(FROM, Math.min(TO, degrees))
   const x = (degrees: number): number => PAD + ((clamp(degrees) - FROM) / (TO - FROM)) * (WIDTH - 2 * PAD)
   const said = (degrees: number): string => formatQuantity(quantity(Math.round(degrees), 'F'), system)
+  const placed = [
+    ...spread(marks, x).map((mark) => ({ ...mark, bold: false })),
+    ...spread(posts, x).map((mark) => ({ ...mark, bold: true })),
+  ]
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width={WIDTH} role="img" aria-label={text} style={{ maxWidth: '100%' }}>
       <rect
@@ -78,11 +82,11 @@ export function Thermometer({
           </text>
         </g>
       ))}
-      {spread(marks, x).map((mark) => (
-        <MarkAt key={mark.says} {...mark} dash="3 3" weight={1.5} />
+      {placed.map((mark) => (
+        <MarkLine key={mark.says} {...mark} />
       ))}
-      {spread(posts, x).map((mark) => (
-        <MarkAt key={mark.says} {...mark} weight={3} bold />
+      {placed.map((mark) => (
+        <MarkWords key={mark.says} {...mark} />
       ))}
     </svg>
   )
@@ -108,42 +112,40 @@ function spread(marks: readonly Mark[], x: (degrees: number) => number): Placed[
   return placed
 }
 
-function MarkAt({
-  x,
-  row,
-  side,
-  says,
-  dash,
-  weight,
-  bold,
-}: Placed & { dash?: string; weight: number; bold?: boolean }) {
-  const half = (LETTER * says.length) / 2
-  const middle = Math.max(half + 2, Math.min(WIDTH - half - 2, x))
-  const y = side === 'above' ? (row === 0 ? 40 : 20) : row === 0 ? 112 : 130
+/** Where the words of a mark stand. */
+const baseline = ({ side, row }: Placed): number => (side === 'above' ? (row === 0 ? 40 : 20) : row === 0 ? 112 : 130)
+
+/** Lines before words: no line goes through a word. */
+function MarkLine({ bold, ...mark }: Placed & { bold: boolean }) {
+  const { x, side } = mark
   return (
-    <g>
-      <line
-        x1={x}
-        x2={x}
-        y1={side === 'above' ? y + 6 : TUBE.y}
-        y2={side === 'above' ? TUBE.y + TUBE.high : y - 12}
-        stroke="var(--h-colors-ink)"
-        strokeWidth={weight}
-        strokeDasharray={dash}
-      />
-      <text
-        x={middle}
-        y={y}
-        textAnchor="middle"
-        fontSize="13.5"
-        fontWeight={bold ? 700 : 400}
-        fill="var(--h-colors-ink)"
-        paintOrder="stroke"
-        stroke="var(--h-colors-paper)"
-        strokeWidth="3"
-      >
-        {says}
-      </text>
-    </g>
+    <line
+      x1={x}
+      x2={x}
+      y1={side === 'above' ? baseline(mark) + 6 : TUBE.y}
+      y2={side === 'above' ? TUBE.y + TUBE.high : baseline(mark) - 12}
+      stroke="var(--h-colors-ink)"
+      strokeWidth={bold ? 3 : 1.5}
+      strokeDasharray={bold ? undefined : '3 3'}
+    />
+  )
+}
+
+function MarkWords({ bold, ...mark }: Placed & { bold: boolean }) {
+  const half = (LETTER * mark.says.length) / 2
+  return (
+    <text
+      x={Math.max(half + 2, Math.min(WIDTH - half - 2, mark.x))}
+      y={baseline(mark)}
+      textAnchor="middle"
+      fontSize="13.5"
+      fontWeight={bold ? 700 : 400}
+      fill="var(--h-colors-ink)"
+      paintOrder="stroke"
+      stroke="var(--h-colors-paper)"
+      strokeWidth="4"
+    >
+      {mark.says}
+    </text>
   )
 }

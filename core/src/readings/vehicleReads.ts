@@ -16,7 +16,7 @@ export const VEHICLE_READS = {
     [100, 4500],
   ),
   hitchTongueAlone: within(
-    reads.weight('Receiver, tongue weight without weight distribution', 'Label on the receiver'),
+    reads.weight('Without weight distribution', 'Tongue weight, label on the receiver'),
     [20, 20000],
     [100, 3000],
   ),

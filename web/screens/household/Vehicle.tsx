@@ -60,6 +60,8 @@ function Practice() {
         <NativeSelect.Field
           aria-label="Practise with an invented vehicle"
           value=""
+          borderColor="line"
+          bg="bar"
           onChange={({ target }) => take(target.value)}
         >
           <option value="">Practise with an invented vehicle …</option>

@@ -47,7 +47,7 @@ export function TowHelps({ helps }: { helps: readonly TowHelp[] }) {
       </Flex>
       {!helps[0]!.enough && (
         <Text fontSize="14.5px" mt="1">
-          Nothing they could do before they leave is enough: it asks for another unit, or another vehicle.
+          No one of these things is enough, nor any two: more has to stay home, or it is another unit or vehicle.
         </Text>
       )}
     </Box>
