@@ -1,5 +1,5 @@
-import type { FixtureKind } from '../readings/catalogue'
-import { figure } from '../readings/reading'
+import type { FixtureKind, RackPlace } from '../readings/catalogue'
+import { best, figure, word } from '../readings/reading'
 import { bounds, type Shape } from '../plan/shape'
 import { knownProduct, knownSum } from '../quantity/sum'
 import { equipmentOf } from '../trailer/equipment'
@@ -16,6 +16,12 @@ export interface LoadingFacts {
   axle?: number
   /** By kind; undefined when nobody looked for any. */
   tanks: Record<TankKind, Tank[] | undefined>
+  /** Fitted after the label was made, and not on the scale when the trailer was weighed. */
+  added: { id: string; name: string; pounds?: number; at?: number }[]
+  /** What was fitted, and is in a UVW that somebody weighed: the cargo label knows nothing of it. Pounds. */
+  weighedSince: number
+  /** Undefined when nobody looked for any. */
+  racks?: Rack[]
   /** In full cylinders. Makers' UVW leaves it out (common practice). */
   propane?: number
   /** Whether anybody noted a fresh tank and cylinders, or that there are none. */
@@ -30,6 +36,17 @@ export type TankKind = (typeof TANK_KINDS)[number]
 export interface Tank {
   id: string
   gallons?: number
+  /** The middle of it. */
+  at?: number
+}
+
+/** A rack that the trailer has. */
+export interface Rack {
+  id: string
+  name: string
+  place?: RackPlace
+  /** Pounds. */
+  carries?: number
   /** The middle of it. */
   at?: number
 }
@@ -65,6 +82,17 @@ export function loadingFacts(trailer: Trailer): LoadingFacts {
       'galley-tank': tanksOf('galley-tank'),
       'black-tank': tanksOf('black-tank'),
     },
+    ...addedTo(trailer),
+    racks: equipmentOf(trailer, 'rack')?.map(({ id, name, readings }) => {
+      const place = word(readings, 'place') as RackPlace | undefined
+      return {
+        id,
+        name: name ?? (place ? RACK_NAMES[place] : 'Rack'),
+        place,
+        carries: figure(readings, 'carries'),
+        at: figure(readings, 'at'),
+      }
+    }),
     propane:
       cylinders &&
       knownSum(cylinders.map(({ readings }) => knownProduct(figure(readings, 'size'), figure(readings, 'count')))),
@@ -75,6 +103,29 @@ export function loadingFacts(trailer: Trailer): LoadingFacts {
       clothes: middleOf(of(CLOTHES)),
       beds: middleOf(plan.berths.filter(({ conversion }) => !conversion)),
     },
+  }
+}
+
+const RACK_NAMES: Record<RackPlace, string> = {
+  'rear receiver': 'Rear rack',
+  'folding, rear': 'Folding rear rack',
+  tongue: 'Tongue rack',
+  roof: 'Roof rack',
+}
+
+/** A UVW off the label is of the trailer as it was built; one off a scale holds what was fitted by then. */
+function addedTo(trailer: Trailer): Pick<LoadingFacts, 'added' | 'weighedSince'> {
+  const uvw = best(trailer.readings['uvw'])
+  const all = (equipmentOf(trailer, 'added') ?? []).map(({ id, name, readings }) => ({
+    id,
+    name: word(readings, 'what') ?? name ?? 'What was fitted',
+    pounds: figure(readings, 'weight'),
+    at: figure(readings, 'at'),
+    weighed: uvw?.source === 'measured' && (best(readings?.['weight'])?.on ?? '') <= (uvw.on ?? ''),
+  }))
+  return {
+    added: all.filter(({ weighed }) => !weighed).map(({ weighed: _weighed, ...rest }) => rest),
+    weighedSince: all.reduce((sum, { weighed, pounds = 0 }) => sum + (weighed ? pounds : 0), 0),
   }
 }
 

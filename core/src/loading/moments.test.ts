@@ -11,7 +11,7 @@ import { LOADING_RULES } from './rules'
 import { weightsAt, type Brought, type MomentId } from './weights'
 
 const SHARES = { tongueLeast: 0.1, tongueMost: 0.15 }
-const NOTHING: Brought = { belongings: 0, kit: 0, gear: 0, rack: 0, freshShare: 0 }
+const NOTHING: Brought = { belongings: 0, kit: 0, gear: 0, racks: [], freshShare: 0 }
 
 function weighed(
   trailer: Trailer,

@@ -5,6 +5,9 @@ export interface LoadingRules {
   cylindersAhead: number
   /** What stands on a rack is this far behind the bumper. */
   rackBehind: number
+  /** A rack over the tongue is so far before the front wall; what is longer than this does not ride across. */
+  tongueRackAhead: number
+  acrossAtMost: number
   /** Of what each person brings: food, dishes, clothes, bedding; shares of one. */
   food: number
   dishes: number
@@ -20,6 +23,8 @@ export const LOADING_RULES: LoadingRules = {
   waterPerGallon: 8.34, // NIST
   cylindersAhead: 16, // common practice
   rackBehind: 15, // the middle of two bikes (common practice)
+  tongueRackAhead: 24, // between cylinders and jack (common practice)
+  acrossAtMost: 96, // no wider than the trailer itself; 102 in is the law's most on most roads (23 CFR 658.15)
   food: 0.25, // of 75 lb a person: about 19 lb of food, 11 of dishes, 30 of clothes, 15 of bedding (common practice)
   dishes: 0.15,
   clothes: 0.4,

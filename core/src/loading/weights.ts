@@ -20,8 +20,8 @@ export interface Brought {
   belongings: number
   kit: number
   gear: number
-  /** On a rack behind it, the rack and all. */
-  rack: number
+  /** On racks, each with where it is. */
+  racks: readonly Weight[]
   freshShare: number
 }
 
@@ -67,6 +67,12 @@ export function weightsAt(
       else weights.push({ id, name, pounds, from: ends, to: facts.box - ends, unread: `equipment.${kind}.at` })
     }
   }
+  for (const { id, name, pounds, at } of facts.added) {
+    if (pounds === undefined) missing.push(`equipment.${id}.weight`)
+    // Whatever is screwed on is so between the coupler and the bumper.
+    else if (at === undefined) weights.push({ id, name, pounds, from: 0, to: facts.box, unread: `equipment.${id}.at` })
+    else put(id, name, pounds, at)
+  }
   if (facts.propane === undefined) missing.push('equipment.lp-cylinder.size')
   put('propane', 'Propane', facts.propane ?? 0, -Math.min(rules.cylindersAhead, facts.coupler))
   fill('fresh-tank', 'Fresh water', moment === 'leaving' ? brought.freshShare : moment === 'full' ? 1 : 0)
@@ -90,7 +96,7 @@ export function weightsAt(
     placed += pounds
     put(`gear ${id}`, hold?.name ?? 'Gear', pounds, hold?.at ?? places.middle)
   }
-  put('rack', 'On the rack', brought.rack, facts.box + facts.bumper + rules.rackBehind)
+  weights.push(...brought.racks)
   put('gear', 'Gear without a place', brought.gear - placed, places.middle)
   return { weights, missing }
 }

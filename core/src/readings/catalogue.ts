@@ -55,6 +55,10 @@ export type TrailerKey = keyof typeof TRAILER_READS
 
 const TANK_AT = within(reads.length('Where it sits', 'Front wall to the middle of the tank'), [0, 800], [10, 440])
 
+/** Where a trailer may carry a rack: in its rear receiver, folding out behind, over the tongue, on its roof. */
+export const RACK_PLACES = ['rear receiver', 'folding, rear', 'tongue', 'roof'] as const
+export type RackPlace = (typeof RACK_PLACES)[number]
+
 /** Things a trailer has that need no place on the plan yet: tanks, power, gas, climate, gear at the hitch. */
 export const EQUIPMENT_KINDS = {
   'fresh-tank': {
@@ -151,6 +155,22 @@ export const EQUIPMENT_KINDS = {
   },
   stabilizers: { name: 'Stabilizers', reads: { drive: reads.choice('Drive', 'manual', 'power pairs', 'power each') } },
   spare: { name: 'Spare tire', reads: { place: reads.text('Where') } },
+  rack: {
+    name: 'Rack',
+    reads: {
+      place: reads.choice('Where', ...RACK_PLACES),
+      carries: within(reads.weight('Carries', 'Label on the rack'), [5, 10000], [60, 1000]),
+      at: within(reads.length('Middle of it', 'Front wall to the middle of the rack'), [0, 800], [10, 440]),
+    },
+  },
+  added: {
+    name: 'Fitted after the label',
+    reads: {
+      what: reads.text('What'),
+      weight: within(reads.weight('Weight', 'Its own label or sheet, or a scale'), [1, 5000], [1, 600]),
+      at: within(reads.length('Where it sits', 'Front wall to the middle of it'), [0, 800], [0, 440]),
+    },
+  },
 } as const satisfies Record<string, { name: string; reads: ReadingSpecs }>
 export type EquipmentKind = keyof typeof EQUIPMENT_KINDS
 

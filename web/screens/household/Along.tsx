@@ -50,7 +50,7 @@ export function Along() {
           <SelectField
             path={`gear.${i}.rides`}
             label="Rides in the"
-            options={RIDES.map((value) => ({ value, name: value === 'rack' ? 'rear rack' : value }))}
+            options={RIDES.map((value) => ({ value, name: value }))}
             width="100px"
           />
           <Handling index={i} />

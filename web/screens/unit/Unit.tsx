@@ -143,10 +143,11 @@ function Loaded({
       margins={margins as Record<MomentId, LimitMargin[]>}
       shares={rules}
       gvwr={facts.gvwr}
+      counts={facts.counts}
       helps={towHelps(facts, household, what, rules)}
       stock={stock}
       label={{ uvw: facts.uvw, hitchWeight: facts.hitchWeight }}
-      vehicle={(towed.ratings.curbWeight ?? USUAL_VEHICLE) + aboardOf(towed.load)}
+      vehicle={(towed.ratings.curbWeight ?? USUAL_VEHICLE) + aboardOf(towed.load, moments.racked)}
     />
   )
 }

@@ -1,4 +1,5 @@
 import { momentOf, type Moment } from '../../loading/moments'
+import { racked, type Racked } from '../../loading/racks'
 import { LOADING_RULES } from '../../loading/rules'
 import { MOMENTS, weightsAt, type MomentId } from '../../loading/weights'
 import type { Stowed } from '../../stowing/stowed'
@@ -8,6 +9,7 @@ import type { TowRules } from './rules'
 
 /** The estimated rig, pounds: as they leave home, and at the other moments at which it may be on the road. */
 export interface TowEstimate extends Record<MomentId, Moment> {
+  racked: Racked
   /** What rides in the trailer beyond its dry weight as they leave: what the cargo label is about. */
   cargo: number
   /** Their gear in the bays as they leave, and how much of it the coupler bears; less than nothing behind the axles. */
@@ -16,16 +18,17 @@ export interface TowEstimate extends Record<MomentId, Moment> {
 
 /** Loaded weight = UVW + propane + water in the tanks + belongings + gear, each where it rides. */
 export function estimateOf(
-  { loading, uvw }: Pick<TowFacts, 'loading'> & { uvw: number },
+  { loading, uvw, rearReceiver }: Pick<TowFacts, 'loading' | 'rearReceiver'> & { uvw: number },
   { load, rules }: { load: Load; rules: TowRules },
   stowed: Stowed,
 ): TowEstimate {
   const loadingRules = { ...LOADING_RULES, ...rules }
+  const onRacks = racked(loading, rearReceiver, load.onRacks, load.ownRack, loadingRules)
   const brought = {
     belongings: load.belongings,
     kit: rules.campingKit,
     gear: load.gearInTrailer,
-    rack: load.onRack,
+    racks: onRacks.racks.map(({ weight }) => weight),
     freshShare: load.freshShare,
   }
   const at = (moment: MomentId): Moment =>
@@ -35,7 +38,8 @@ export function estimateOf(
   const alone = momentOf('leaving', { ...loading, uvw, hitchWeight: 0 }, { weights: inBays, missing: [] }, loadingRules)
   return {
     ...moments,
-    cargo: moments.leaving.total - uvw,
+    racked: onRacks,
+    cargo: moments.leaving.total - uvw + loading.weighedSince,
     gear: { weight: alone.total - uvw, least: alone.tongue.least, most: alone.tongue.most },
   }
 }

@@ -13,6 +13,7 @@ export interface TowFacts {
   /** All axles together, all tires together; and the readings still to be taken for each. */
   axles?: number
   tires?: number
+  counts: { axles?: number; tires?: number }
   unread: { axles: string[]; tires: string[] }
   /** What the receiver behind it carries. */
   rearReceiver?: number
@@ -34,6 +35,7 @@ export function towFacts(trailer: Trailer): TowFacts {
     cargo: of('cargoCapacity'),
     axles: knownProduct(of('axleRating'), of('axles')),
     tires: knownProduct(of('tireRating'), of('tires')),
+    counts: { axles: of('axles'), tires: of('tires') },
     unread: { axles: unread('axleRating', 'axles'), tires: unread('tireRating', 'tires') },
     rearReceiver:
       of('rearReceiverRating') ??

@@ -1,4 +1,6 @@
 import type { Moment } from '../../loading/moments'
+import { racked } from '../../loading/racks'
+import { LOADING_RULES } from '../../loading/rules'
 import { small } from '../../plan/naming'
 import { says, type Phrase } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
@@ -28,8 +30,10 @@ export interface Limit {
 }
 
 /** Every limit of trailer and vehicle; the tongue's share and the belts are not weights, and told elsewhere. */
-export function limitsOf(facts: TowFacts & { uvw: number }, { load, ratings, vehicle }: Towed): Limit[] {
-  const aboard = aboardOf(load)
+export function limitsOf(facts: TowFacts & { uvw: number }, { load, ratings, vehicle, rules }: Towed): Limit[] {
+  const loadingRules = { ...LOADING_RULES, ...rules }
+  const onRacks = racked(facts.loading, facts.rearReceiver, load.onRacks, load.ownRack, loadingRules)
+  const aboard = aboardOf(load, onRacks)
   const total = ({ total: all }: Moment): number => all
   const onAxles: Limit['asks'] = ({ total: all, tongue }, which) =>
     // What is heavy on the tongue is light on the axles.
@@ -41,7 +45,7 @@ export function limitsOf(facts: TowFacts & { uvw: number }, { load, ratings, veh
     {
       name: 'Cargo label',
       rating: facts.cargo,
-      asks: (at) => at.total - facts.uvw,
+      asks: (at) => at.total - facts.uvw + facts.loading.weighedSince,
       over: (by) => says`it carries ${pounds(by)} more than its cargo label allows`,
       reading: 'readings.cargoCapacity',
     },
@@ -59,17 +63,16 @@ export function limitsOf(facts: TowFacts & { uvw: number }, { load, ratings, veh
       over: (by) => says`${pounds(by)} more rest on its tires than they carry`,
       reading: 'readings.tireRating',
     },
-    ...(load.onRack === 0
-      ? []
-      : [
-          {
-            name: 'Rear rack',
-            rating: facts.rearReceiver,
-            asks: () => load.onRack,
-            over: (by: number) => says`${pounds(by)} more hang on the rear receiver than it carries`,
-            reading: 'readings.rearReceiverRating',
-          },
-        ]),
+    ...onRacks.racks.map((rack) => ({
+      name: rack.own ? 'Rear rack' : rack.title,
+      rating: rack.carries,
+      asks: () => rack.bears,
+      over: (by: number) =>
+        rack.own
+          ? says`${pounds(by)} more hang on the rear receiver than it carries`
+          : says`${pounds(by)} more stand on ${rack.name} than it carries`,
+      reading: rack.reading,
+    })),
     {
       name: 'Coupler',
       rating: facts.coupler,

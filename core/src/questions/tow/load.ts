@@ -1,4 +1,4 @@
-import { riding, vehicleFigure, type Household, type RIDES } from '../../household/household'
+import { riding, vehicleFigure, type Gear, type Household, type RIDES } from '../../household/household'
 import type { TowRules } from './rules'
 
 /** What rides where when this household leaves home. Pounds. */
@@ -9,8 +9,9 @@ export interface Load {
   pets: { known: number; unknown: string[] }
   gearInVehicle: number
   gearInTrailer: number
-  /** On a rack behind the trailer, the rack and all. */
-  onRack: number
+  /** What rides on racks, and what a rack of theirs weighs itself. */
+  onRacks: Gear[]
+  ownRack: number
   belongings: number
   /** The hitch itself, on the vehicle. */
   hitch: number
@@ -35,7 +36,8 @@ export function loadOf(household: Household, rules: TowRules): Load {
     pets: weighed(household.pets, 'pets'),
     gearInVehicle: gear('vehicle'),
     gearInTrailer: gear('trailer'),
-    onRack: household.gear.some(({ rides }) => rides === 'rack') ? gear('rack') + rules.rack : 0,
+    onRacks: household.gear.filter(({ rides }) => rides === 'rack'),
+    ownRack: rules.rack,
     belongings: belongings ?? people.length * rules.belongingsPerPerson + rules.campingKit,
     hitch: hitch ?? rules.hitchHardware,
     freshShare: fresh ? SHARES[fresh] : hookups === 'none' ? rules.freshShareWithout : rules.freshShareWithHookups,

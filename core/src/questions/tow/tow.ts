@@ -7,7 +7,7 @@ import { gallonsOf } from '../../loading/facts'
 import { estimateOf } from './estimate'
 import { towFacts, type TowFacts } from './facts'
 import { loadOf, ratingsOf, type Load, type VehicleRatings } from './load'
-import { rated } from './rated'
+import { rackReasons } from './rackReasons'
 import { TOW_RULES, type TowRules } from './rules'
 import { otherMoments } from './otherMoments'
 import { hitchReason, trailerReasons } from './trailerLimits'
@@ -29,7 +29,7 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
     topic: 'towing',
     against: 'too much to pull',
   },
-  version: 5,
+  version: 6,
   rules: TOW_RULES,
   baked: [],
   weight: 4,
@@ -57,7 +57,7 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
       [
         ...trailerReasons(known, need.rules, estimate),
         ...hitchReason(need.rules, estimate),
-        ...rackReason(known, need),
+        ...rackReasons(estimate.racked, need.rules.reserve),
         ...vehicleReasons(need, estimate),
         ...otherMoments(known, need, estimate),
         ...ballReason(facts, need),
@@ -81,23 +81,6 @@ const FULLNESS: Record<number, string> = { 0: 'empty', 0.25: 'a quarter full', 0
 
 /** Ball sizes are stamped in fractions: what is nearer than this is the same, inches. */
 const SAME_BALL = 0.05
-
-/** What hangs behind the trailer, against what its rear receiver carries; a bumper alone carries nothing but its spare. */
-function rackReason({ rearReceiver }: TowFacts, { load: { onRack }, rules }: TowNeed): Reason[] {
-  if (onRack === 0) return []
-  return [
-    rated(
-      {
-        name: 'What its rear receiver carries',
-        rating: rearReceiver,
-        asked: onRack,
-        words: says`About ${pounds(onRack)} hang behind it with the rack, on a receiver that carries`,
-        rests: ['readings.rearReceiverRating'],
-      },
-      rules.reserve,
-    ),
-  ]
-}
 
 /** A ball that is too small lets go of the coupler, one too large does not go in. */
 function ballReason({ ball: coupler }: TowFacts, { ratings: { ball } }: TowNeed): Reason[] {

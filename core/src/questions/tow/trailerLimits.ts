@@ -1,3 +1,4 @@
+import { small } from '../../plan/naming'
 import { says } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { measure, no, reason, type Reason } from '../reason'
@@ -27,7 +28,7 @@ export function trailerReasons(
         name: 'What the cargo label allows',
         rating: facts.cargo,
         asked: cargo,
-        words: says`About ${pounds(cargo)} of water, propane, belongings and gear; its cargo label allows`,
+        words: says`About ${pounds(cargo)} of water, propane, ${facts.loading.added.length || facts.loading.weighedSince ? 'what was fitted after, ' : ''}belongings and gear; its cargo label allows`,
         rests: ['readings.cargoCapacity'],
       },
       {
@@ -59,6 +60,13 @@ export function trailerReasons(
     ...limits(0).map((_, i) => withTongue(tongue, (onTongue) => rated(limits(onTongue)[i]!, rules.reserve))),
     shareReason(facts.uvw, facts.hitchWeight, rules),
     ...inTheSum(facts),
+    ...facts.loading.added
+      .filter(({ pounds: weight }) => weight === undefined)
+      .map(({ id, name }) =>
+        measure(says`What ${small(name)}, fitted after the label, weighs is not in the sum.`, [
+          `equipment.${id}.weight`,
+        ]),
+      ),
   ]
 }
 

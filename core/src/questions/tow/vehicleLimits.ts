@@ -2,6 +2,7 @@ import { small } from '../../plan/naming'
 import { says } from '../../quantity/phrase'
 import { pounds, quantity } from '../../quantity/quantity'
 import { fits, measure, no, note, type Reason } from '../reason'
+import type { Racked } from '../../loading/racks'
 import type { Tongue } from '../../loading/moments'
 import type { TowEstimate } from './estimate'
 import type { Load, VehicleRatings } from './load'
@@ -25,7 +26,7 @@ const OF_GVWR = 0.2
 export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimate: TowEstimate): Reason[] {
   const { total: loaded, tongue } = estimate.leaving
   const { reserve } = rules
-  const aboard = aboardOf(load)
+  const aboard = aboardOf(load, estimate.racked)
   const unweighed = [...load.people.unknown, ...load.pets.unknown]
   const still = says`The weight of ${quantity(unweighed.length, 'person')} is still missing.`
   return [
@@ -98,8 +99,12 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
 }
 
 /** What rides in the vehicle, with the hitch on it, pounds. */
-export const aboardOf = ({ people, pets, gearInVehicle, hitch }: Load): number =>
-  people.known + pets.known + gearInVehicle + hitch
+export const aboardOf = ({ people, pets, gearInVehicle, hitch }: Load, { tooLong }: Pick<Racked, 'tooLong'>): number =>
+  people.known +
+  pets.known +
+  gearInVehicle +
+  hitch +
+  tooLong.reduce((sum, { weight, count }) => sum + weight * count, 0)
 
 function combined(
   { curbWeight, gcwr }: VehicleRatings,

@@ -36,6 +36,7 @@ export function LoadPanel({
   margins,
   shares: { tongueLeast, tongueMost },
   gvwr,
+  counts,
   helps,
   stock,
   label,
@@ -46,6 +47,8 @@ export function LoadPanel({
   margins: Record<MomentId, LimitMargin[]>
   shares: { tongueLeast: number; tongueMost: number }
   gvwr?: number
+  /** Axles and tires it has; absent: nobody counted. */
+  counts: { axles?: number; tires?: number }
   helps: TowHelp[]
   stock: string
   label: { uvw: number; hitchWeight?: number }
@@ -104,6 +107,7 @@ export function LoadPanel({
         )}
         .
       </Text>
+      <OnTheRoad bears={[total - tongue.most, total - tongue.least]} counts={counts} />
       <LimitList margins={margins[id]} />
       {id === 'leaving' && <TowHelps helps={helps} />}
       <ScaleTicket stock={stock} moment={moment} label={label} vehicle={vehicle} />
@@ -113,6 +117,33 @@ export function LoadPanel({
         {tongue.missing.length > 0 && ' What is not measured leaves a range.'} A scale decides, not this sum.
       </Text>
     </Box>
+  )
+}
+
+/** What each axle and tire bears: axles on springs with equalizers share alike (common practice). */
+function OnTheRoad({
+  bears: [light, heavy],
+  counts,
+}: {
+  bears: [number, number]
+  counts: { axles?: number; tires?: number }
+}) {
+  const system = useMeasures()
+  const each = (of: number): string => {
+    const [a, b] = [Math.round(light / of), Math.round(heavy / of)]
+    const most = formatQuantity(pounds(b), system)
+    return a === b ? most : `${formatQuantity(pounds(a), system)} to ${most}`
+  }
+  const { axles, tires } = counts
+  const shares = [
+    ...(axles !== undefined && axles > 1 ? [`${each(axles)} on each of ${axles} axles`] : []),
+    ...(tires !== undefined && tires > 0 ? [`${each(tires)} on each of ${tires} tires`] : []),
+  ]
+  return (
+    <Text fontSize="14.5px" mt="1">
+      On the road: {each(1)}
+      {shares.length > 0 && `, about ${shares.join(' and ')}, shared alike`}. A scale under each wheel tells it exactly.
+    </Text>
   )
 }
 

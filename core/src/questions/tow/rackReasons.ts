@@ -1,0 +1,46 @@
+import type { Gear } from '../../household/household'
+import type { LoadedRack, Racked } from '../../loading/racks'
+import { listed, says, type Phrase } from '../../quantity/phrase'
+import { pounds } from '../../quantity/quantity'
+import { plainName } from '../../stowing/stowed'
+import { measure, tight, type Reason } from '../reason'
+import { rated } from './rated'
+
+/** What stands on each rack against what that carries; a bumper alone carries nothing but its spare. */
+export function rackReasons({ racks, tooLong, unnoted }: Racked, reserve: number): Reason[] {
+  return [
+    ...racks.map((rack) =>
+      rated({ ...worded(rack), rating: rack.carries, asked: rack.bears, rests: [rack.reading] }, reserve),
+    ),
+    ...(tooLong.length
+      ? [
+          tight(
+            says`It has no rack on its roof for ${listed(tooLong.map(plainName))}, too long to ride across it: ${pounds(sum(tooLong))} more on the vehicle.`,
+            { brief: 'no roof rack' },
+          ),
+        ]
+      : []),
+    ...(unnoted
+      ? [
+          measure(
+            says`Nobody has noted yet whether it has a rack on its roof for what is too long to ride across it.`,
+            ['equipment.rack'],
+          ),
+        ]
+      : []),
+  ]
+}
+
+const sum = (gear: readonly Gear[]): number => gear.reduce((all, { weight, count }) => all + weight * count, 0)
+
+function worded({ name, bears, own }: LoadedRack): { name: string; words: Phrase } {
+  return own
+    ? {
+        name: 'What its rear receiver carries',
+        words: says`About ${pounds(bears)} hang behind it with the rack, on a receiver that carries`,
+      }
+    : {
+        name: `What ${name} carries`,
+        words: says`About ${pounds(bears)} stand on ${name}, which carries`,
+      }
+}
