@@ -11,12 +11,12 @@ const file = join(folder, 'parks.csv')
 
 describe('the table of sites', () => {
   it('is the made-up one until the dealership has its own, and theirs as soon as it changes', () => {
-    expect(parks(undefined)).toEqual({ sites: USUAL_SITES, madeUp: true })
+    expect(parks(undefined)).toEqual({ rows: USUAL_SITES, madeUp: true })
     writeFileSync(file, 'park,loop,length\nOwn Meadow,A,45 ft')
-    expect(parks(file)).toEqual({ sites: [{ park: 'Own Meadow', loop: 'A', length: 540 }], madeUp: false })
+    expect(parks(file)).toEqual({ rows: [{ park: 'Own Meadow', loop: 'A', length: 540 }], madeUp: false })
     writeFileSync(file, 'park,loop,length\nOwn Meadow,A,50 ft')
     utimesSync(file, new Date(), new Date(Date.now() + 5_000))
-    expect(parks(file).sites[0]!.length).toBe(600)
+    expect(parks(file).rows[0]!.length).toBe(600)
   })
 
   it('a bad row or no file keeps the made-up one, and says why', () => {

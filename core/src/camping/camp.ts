@@ -1,7 +1,8 @@
+import { pluggedIn, type Appliance } from './appliances'
+import { climateOf } from '../household/climate'
 import { everyNight, type Household, type Person } from '../household/household'
 import type { Washing } from '../household/washing'
 import type { CampingRules } from './rules'
-import { USUAL_CLIMATE } from './seasons'
 import { seasonWeather, type SeasonWeather } from './weather'
 
 /** How a household lives in it: who, how long, with what, and in which weather. */
@@ -9,6 +10,12 @@ export interface Camp {
   /** Those who are there on an ordinary trip. */
   people: number
   cpaps: number
+  /** Of them, those with their heated humidifier on. */
+  humidifiers: number
+  /** Those there when guests come too; as many as on an ordinary trip where none do. */
+  withGuests: number
+  /** What they plug into the trailer's outlets. */
+  pluggedIn: Appliance[]
   nights: number
   /** Nights from one place to dump, fill and buy propane to the next. */
   between: number
@@ -31,9 +38,13 @@ export interface Camp {
 export function campOf(household: Household, rules: CampingRules): Camp {
   const { trip } = household
   const there = thoseThere(household)
+  const place = climateOf(rules.climates, trip.place)
   return {
     people: there.length,
-    cpaps: there.filter(({ needs }) => needs?.includes('cpap')).length,
+    cpaps: there.filter(({ needs }) => needs?.some((need) => need === 'cpap' || need === 'cpap humidifier')).length,
+    humidifiers: there.filter(({ needs }) => needs?.includes('cpap humidifier')).length,
+    withGuests: household.guestsCome === 'never' ? there.length : Math.max(there.length, household.people.length),
+    pluggedIn: pluggedIn(trip),
     nights: trip.nights,
     between: Math.min(trip.nights, trip.supplyEvery ?? trip.nights),
     power: trip.hookups === 'full' || trip.hookups === 'electric',
@@ -43,8 +54,8 @@ export function campOf(household: Household, rules: CampingRules): Camp {
     generator: trip.generatorHours ?? 0,
     panel: trip.panelWatts ?? 0,
     shade: trip.shade ?? 'none',
-    weather: seasonWeather(trip.place ?? USUAL_CLIMATE, trip.season),
-    assumed: [...(trip.washing ? [] : (['washing'] as const)), ...(trip.place ? [] : (['place'] as const))],
+    weather: seasonWeather(place ?? Object.values(rules.climates)[0]!, trip.season),
+    assumed: [...(trip.washing ? [] : (['washing'] as const)), ...(place ? [] : (['place'] as const))],
     rules,
   }
 }

@@ -12,7 +12,7 @@ export interface Camping {
 /** Living in it: water, power, gas and weather. What follows from them each question reckons itself. */
 export const camping: Ground<'camping', CampingFacts, Camp, CampingRules, Camping> = {
   id: 'camping',
-  version: 2,
+  version: 3,
   rules: CAMPING_RULES,
   baked: [],
   facts: campingFacts,

@@ -1,3 +1,4 @@
+import { energyOf } from './appliances'
 import type { Camp } from './camp'
 import { TIMES, WASTE, WATER, type Habits } from './habits'
 import type { Rig } from './rig'
@@ -30,6 +31,7 @@ export function dayOf(rig: Rig, camp: Camp, habits: Habits, weather: Weather = c
   const water = waterOf(people, habits)
   const load = new Array<number>(24)
   const propane = new Array<number>(24)
+  const outlets = energyOf(camp.pluggedIn)
   const cooking = rules.cooking + rules.cookingPerPerson * people
   // Where there is power, refrigerator and water heater run on it if they can.
   const perHot =
@@ -40,7 +42,8 @@ export function dayOf(rig: Rig, camp: Camp, habits: Habits, weather: Weather = c
     const heat = heatingAt(hour, rig, camp, habits, weather)
     const duty = fridgeDuty(weather.temperature[hour]!, habits, camp)
     const pumped = camp.water ? 0 : water.fresh[hour]! * rules.pump
-    load[hour] = electricAt(hour, rig.fridge * duty, camp, habits, weather) + heat.fan + pumped
+    const plugged = (TIMES.outlets[hour]! * rig.outlets * outlets) / rules.inverterEfficiency
+    load[hour] = electricAt(hour, rig.fridge * duty, camp, habits, weather) + heat.fan + pumped + plugged
     const fridge = power ? 0 : rig.fridgeGas * duty
     propane[hour] = TIMES.cooking[hour]! * cooking + water.hot[hour]! * perHot + fridge + heat.burned
   }
@@ -101,7 +104,7 @@ function fridgeDuty(outside: number, { heatTo }: Habits, { rules }: Camp): numbe
 }
 
 function electricAt(hour: number, fridge: number, camp: Camp, habits: Habits, { temperature }: Weather): number {
-  const { people, cpaps, rules } = camp
+  const { people, cpaps, humidifiers, rules } = camp
   const outside = temperature[hour]!
   const fan = outside > (habits.evenings ? 75 : 85) ? rules.fan : 0
   return (
@@ -110,7 +113,7 @@ function electricAt(hour: number, fridge: number, camp: Camp, habits: Habits, { 
     TIMES.lights[hour]! * rules.lights +
     TIMES.devices[hour]! * rules.devices * people +
     (habits.evenings ? TIMES.tv[hour]! * rules.tv : 0) +
-    TIMES.asleep[hour]! * rules.cpap * cpaps +
+    TIMES.asleep[hour]! * (rules.cpap * cpaps + rules.humidifier * humidifiers) +
     fan
   )
 }

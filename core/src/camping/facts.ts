@@ -23,6 +23,8 @@ export interface CampingFacts {
   galley: Known
   black: Known
   propane: Known
+  /** How many there are, where somebody has to turn from one to the next. */
+  turnedByHand?: number
   batteries: { banks: { ampHours?: number; chemistry?: Chemistry }[]; unread: string[] }
   /** Panels, each with what its controller lets through. */
   solar: { panels: { watts?: number; amps?: number }[]; unread: string[] }
@@ -32,6 +34,8 @@ export interface CampingFacts {
   fridge?: { kind?: FridgeKind; cubicFeet?: number; unread: string[] }
   heater: { gallons?: number; recovery?: number; fuel?: string; none: boolean; key: string }
   fireplace: boolean
+  /** Continuous watts; nothing where there is none. */
+  inverter: Known
   shell: Shell
   insulation: { walls: Known; roof: Known; floor: Known }
 }
@@ -49,6 +53,7 @@ export function campingFacts(trailer: Trailer): CampingFacts {
     propane: added(trailer, 'lp-cylinder', ['size', 'count'], ({ readings }) =>
       knownProduct(figure(readings, 'size'), figure(readings, 'count')),
     ),
+    ...turnedByHand(trailer),
     batteries: batteries(trailer),
     solar: solar(trailer),
     furnace: added(trailer, 'furnace', ['heating'], ({ readings }) => figure(readings, 'heating')),
@@ -61,6 +66,7 @@ export function campingFacts(trailer: Trailer): CampingFacts {
       key: `equipment.${heater?.id ?? 'water-heater'}`,
     },
     fireplace: plan.fixtures.some(({ kind }) => kind === 'fireplace'),
+    inverter: added(trailer, 'inverter', ['watts'], ({ readings }) => figure(readings, 'watts')),
     shell: shellOf(plan, trailerFigure(trailer, 'interiorHeight')),
     insulation: {
       walls: insulation(trailer, 'wallInsulation'),
@@ -102,6 +108,13 @@ const unreadOf = ({ id, readings }: Equipment, keys: readonly string[]): string[
   keys
     .filter((key) => figure(readings, key) === undefined && word(readings, key) === undefined)
     .map((key) => `equipment.${id}.${key}`)
+
+function turnedByHand(trailer: Trailer): Pick<CampingFacts, 'turnedByHand'> {
+  const [noted, ...more] = equipmentOf(trailer, 'lp-cylinder') ?? []
+  const count = figure(noted?.readings, 'count')
+  if (more.length || count === undefined || count < 2 || word(noted?.readings, 'changeover') !== 'manual') return {}
+  return { turnedByHand: count }
+}
 
 function batteries(trailer: Trailer): CampingFacts['batteries'] {
   const noted = equipmentOf(trailer, 'battery')

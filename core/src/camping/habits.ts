@@ -51,6 +51,8 @@ export const TIMES = {
   flush: spread([7, 0.3], [10, 0.1], [14, 0.15], [18, 0.2], [22, 0.25]),
   drunk: spread([8, 0.35], [13, 0.25], [18, 0.4]),
   cooking: spread([8, 0.35], [18, 0.65]),
+  /** Coffee and hair, before the day. */
+  outlets: spread([7, 1]),
   lights: spread([19, 1], [20, 1], [21, 1], [22, 1]),
   devices: spread([20, 0.5], [21, 0.5]),
   tv: spread([20, 1], [21, 1]),

@@ -62,7 +62,7 @@ export function lasting({ facts, camp }: Camping): Lasting[] {
     const { rig, day } = living(end, habits, shell)
     return outAt(resource, rig, camp, day, reckoned)
   }
-  const unread = unreadFor(facts, camp.power)
+  const unread = unreadFor(facts, camp)
   return limited(camp).map((resource): Lasting => {
     const wanted = wantedOf(resource, camp)
     const of = (end: End, habits: Habits, shell?: End) => nightsUntil(hourOf(resource, end, habits, shell))

@@ -1,4 +1,5 @@
 import { batteryOf, BEST, CHEMISTRIES, WORST, type Bank, type Battery } from './battery'
+import type { Camp } from './camp'
 import type { CampingFacts, Known } from './facts'
 import type { CampingRules } from './rules'
 import { heatLoss, USUAL_INSULATION } from './shell'
@@ -29,6 +30,8 @@ export interface Rig {
   /** Of use where there is power: BTU/h of an electric fireplace, a water heater that runs on it, a refrigerator too. */
   fireplace: number
   electricWater: boolean
+  /** Of what is plugged in, what the battery feeds: all where there may be an inverter, nothing where there is none. */
+  outlets: 0 | 1
 }
 
 /** `least`: whatever nobody read is as bad as it can be; `most`: as good. */
@@ -75,6 +78,7 @@ export function rigOf(facts: CampingFacts, end: End, rules: CampingRules, shell:
     }),
     fireplace: facts.fireplace ? rules.fireplace : 0,
     electricWater: facts.heater.fuel === undefined ? good : facts.heater.fuel === 'gas and electric',
+    outlets: facts.inverter.value === undefined ? (good ? 0 : 1) : facts.inverter.value > 0 ? 1 : 0,
     ...fridgeOf(facts, good, rules),
   }
 }
@@ -107,7 +111,10 @@ function fridgeOf({ fridge }: CampingFacts, good: boolean, rules: CampingRules):
 }
 
 /** The readings that nobody took and on which each resource hangs, but for insulation. */
-export function unreadFor(facts: CampingFacts, power: boolean): Record<Resource, string[]> {
+export function unreadFor(
+  facts: CampingFacts,
+  { power, pluggedIn }: Pick<Camp, 'power' | 'pluggedIn'>,
+): Record<Resource, string[]> {
   const fridge = facts.fridge?.unread ?? []
   const { heater } = facts
   const fuel = power && !heater.none && heater.fuel === undefined ? [`${heater.key}.fuel`] : []
@@ -115,7 +122,13 @@ export function unreadFor(facts: CampingFacts, power: boolean): Record<Resource,
     fresh: facts.fresh.unread,
     gray: [...facts.gray.unread, ...facts.galley.unread],
     black: facts.black.unread,
-    battery: [...facts.furnace.unread, ...facts.batteries.unread, ...facts.solar.unread, ...fridge],
+    battery: [
+      ...facts.furnace.unread,
+      ...facts.batteries.unread,
+      ...facts.solar.unread,
+      ...fridge,
+      ...(pluggedIn.length ? facts.inverter.unread : []),
+    ],
     propane: [
       ...facts.furnace.unread,
       ...facts.propane.unread,

@@ -1,5 +1,9 @@
+import { USUAL_CLIMATES, type Climates } from '../household/climate'
+
 /** What living in it takes, while nobody says otherwise. Gallons, watts, BTU, F, shares of one. */
 export interface CampingRules {
+  /** The kinds of country people camp in, by their ordinary year. */
+  climates: Climates
   waterPerGallon: number
   /** BTU in a pound of propane. */
   propane: number
@@ -17,13 +21,14 @@ export interface CampingRules {
   fireplace: number
   /** Warmth of one person at rest, BTU/h. */
   bodyHeat: number
-  /** Electric: always on, lights of an evening, a fan in the heat, TV, each person's devices a day (Wh), a CPAP. */
+  /** Electric: always on, lights of an evening, a fan in the heat, TV, each person's devices a day (Wh), a CPAP, its humidifier. */
   idle: number
   lights: number
   fan: number
   tv: number
   devices: number
   cpap: number
+  humidifier: number
   /** A compressor refrigerator on average at 75 F: so much, and so much a cubic foot; one for the house. */
   fridge: number
   fridgePerFoot: number
@@ -53,6 +58,7 @@ export interface CampingRules {
 }
 
 export const CAMPING_RULES: CampingRules = {
+  climates: USUAL_CLIMATES,
   waterPerGallon: 8.34, // NIST
   propane: 21_500, // US EIA, NFPA 58 (from memory)
   burnerEfficiency: 0.75, // makers' plates: output about three quarters of input (from memory)
@@ -68,7 +74,8 @@ export const CAMPING_RULES: CampingRules = {
   fan: 20,
   tv: 40,
   devices: 20, // a telephone and part of a tablet
-  cpap: 30, // without its heated humidifier, which about doubles it (makers' data sheets, from memory)
+  cpap: 30, // without its heated humidifier (makers' data sheets, from memory)
+  humidifier: 30, // with its heated hose, which about doubles it (makers' data sheets, from memory)
   fridge: 15, // 10 cu ft on 12 V: 35 W on average, 70 Ah a day (makers' data sheets, from memory)
   fridgePerFoot: 2,
   houseFridge: 60, // on 120 V, 16 cu ft: 1.4 kWh a day (from memory)

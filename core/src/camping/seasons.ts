@@ -1,8 +1,4 @@
-import type { ClimateId } from '../household/climate'
 import type { SEASONS } from '../household/household'
-
-/** Where people camp while they have not said. */
-export const USUAL_CLIMATE: ClimateId = 'lakes'
 
 /** January is 0. */
 export const MONTHS_OF: Record<(typeof SEASONS)[number], readonly number[]> = {

@@ -1,6 +1,6 @@
 import { getTimes } from 'suncalc'
 import { describe, expect, it } from 'vitest'
-import { CLIMATES, CLIMATE_IDS } from '../household/climate'
+import { USUAL_CLIMATES } from '../household/climate'
 import { SEASONS } from '../household/household'
 import { camp, rig } from '../testing/camped'
 import { dayOf } from './day'
@@ -11,12 +11,12 @@ import { emptyPlan } from '../testing/unit'
 
 describe('an ordinary day', () => {
   it('is as warm and as cold as the table says, and its sun shines between sunrise and sunset (suncalc)', () => {
-    for (const id of CLIMATE_IDS)
+    for (const climate of Object.values(USUAL_CLIMATES))
       for (const month of HOURS.slice(0, 12)) {
-        const { low, high, temperature, sun } = weatherOf(CLIMATES[id], month)
+        const { low, high, temperature, sun } = weatherOf(climate, month)
         expect(Math.abs(Math.min(...temperature) - low)).toBeLessThan(1)
         expect(Math.abs(Math.max(...temperature) - high)).toBeLessThan(1)
-        const { sunrise, sunset } = getTimes(new Date(Date.UTC(2026, month, 15, 12)), CLIMATES[id].latitude, 0)
+        const { sunrise, sunset } = getTimes(new Date(Date.UTC(2026, month, 15, 12)), climate.latitude, 0)
         const daylight = (sunset!.getTime() - sunrise!.getTime()) / 3_600_000
         expect(Math.abs(sun.filter((one) => one > 0).length - daylight)).toBeLessThanOrEqual(1.5)
       }
@@ -33,12 +33,12 @@ describe('an ordinary day', () => {
 
   it('the hardest, coldest and hottest day of a season are within it', () => {
     for (const season of SEASONS) {
-      const { hardest, coldest, hottest } = seasonWeather('lakes', season)
+      const { hardest, coldest, hottest } = seasonWeather(USUAL_CLIMATES['lakes']!, season)
       expect(coldest.low).toBeLessThanOrEqual(hardest.low)
       expect(hottest.high).toBeGreaterThanOrEqual(hardest.high)
     }
-    expect(seasonWeather('lakes', 'spring to fall').hardest.month).toBe('April')
-    expect(seasonWeather('desert', 'winter').coldest.low).toBe(37)
+    expect(seasonWeather(USUAL_CLIMATES['lakes']!, 'spring to fall').hardest.month).toBe('April')
+    expect(seasonWeather(USUAL_CLIMATES['desert']!, 'winter').coldest.low).toBe(37)
   })
 })
 

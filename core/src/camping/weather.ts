@@ -1,5 +1,5 @@
 import { getPosition } from 'suncalc'
-import { CLIMATES, type Climate, type ClimateId } from '../household/climate'
+import type { Climate } from '../household/climate'
 import { MONTH_NAMES, MONTHS_OF } from './seasons'
 
 /** An ordinary day of a month, hour by hour from midnight. */
@@ -22,11 +22,9 @@ export interface SeasonWeather {
   hottest: Weather
 }
 
-export function seasonWeather(id: ClimateId, season: keyof typeof MONTHS_OF): SeasonWeather {
-  const key = `${id} ${season}`
-  const known = KNOWN.get(key)
+export function seasonWeather(climate: Climate, season: keyof typeof MONTHS_OF): SeasonWeather {
+  const known = KNOWN.get(climate)?.get(season)
   if (known) return known
-  const climate = CLIMATES[id]
   const months = MONTHS_OF[season]
   const by = (value: (month: number) => number) => months.reduce((a, b) => (value(b) < value(a) ? b : a))
   const of = (month: number) => weatherOf(climate, month)
@@ -35,12 +33,12 @@ export function seasonWeather(id: ClimateId, season: keyof typeof MONTHS_OF): Se
     coldest: of(by((month) => climate.lows[month]!)),
     hottest: of(by((month) => -climate.highs[month]!)),
   }
-  KNOWN.set(key, made)
+  KNOWN.set(climate, (KNOWN.get(climate) ?? new Map<string, SeasonWeather>()).set(season, made))
   return made
 }
 
-/** Six places and three seasons at most: a ranking asks for the same again and again. */
-const KNOWN = new Map<string, SeasonWeather>()
+/** A ranking asks for the same again and again. */
+const KNOWN = new WeakMap<Climate, Map<string, SeasonWeather>>()
 
 export function weatherOf({ where, latitude, lows, highs, clear }: Climate, month: number): Weather {
   const [low, high] = [lows[month]!, highs[month]!]

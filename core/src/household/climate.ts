@@ -12,10 +12,26 @@ export interface Climate {
   clear: Months
 }
 
-type Months = readonly [number, number, number, number, number, number, number, number, number, number, number, number]
+/** By id, in the order in which they are offered; the first is taken while people have not said where they camp. */
+export type Climates = Readonly<Record<string, Climate>>
+
+export type Months = readonly [
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+]
 
 /** Made up, each like a kind of country people camp in: a dealership puts its own in their place. */
-export const CLIMATES = {
+export const USUAL_CLIMATES: Climates = {
   lakes: {
     name: 'northern lakes',
     where: 'at the northern lakes',
@@ -64,6 +80,8 @@ export const CLIMATES = {
     highs: [62, 65, 71, 77, 84, 89, 91, 91, 87, 80, 71, 63],
     clear: [0.52, 0.55, 0.58, 0.62, 0.64, 0.62, 0.6, 0.6, 0.6, 0.64, 0.58, 0.52],
   },
-} as const satisfies Record<string, Climate>
-export type ClimateId = keyof typeof CLIMATES
-export const CLIMATE_IDS = Object.keys(CLIMATES) as ClimateId[]
+}
+
+/** The one that people named, where the table has it. */
+export const climateOf = (climates: Climates, id: string | undefined): Climate | undefined =>
+  id !== undefined && Object.hasOwn(climates, id) ? climates[id] : undefined

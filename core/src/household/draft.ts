@@ -25,10 +25,11 @@ export interface HouseholdDraft {
     hitch: string
     supplyEvery: string
     washing: '' | NonNullable<Household['trip']['washing']>
-    place: '' | NonNullable<Household['trip']['place']>
+    place: string
     shade: '' | NonNullable<Household['trip']['shade']>
     panelWatts: string
     generatorHours: string
+    plugsIn: '' | NonNullable<Household['trip']['plugsIn']>
   }
   limits: { budget: string; trailerLength: string; rigLength: string }
   guestsCome: Household['guestsCome']
@@ -158,6 +159,7 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
       shade: trip.shade ?? '',
       panelWatts: numberText(trip.panelWatts),
       generatorHours: numberText(trip.generatorHours),
+      plugsIn: trip.plugsIn ?? '',
     },
     limits: {
       budget: numberText(limits.budget),
@@ -198,6 +200,7 @@ export function emptyDraft(): HouseholdDraft {
       shade: '',
       panelWatts: '',
       generatorHours: '',
+      plugsIn: '',
     },
     limits: { budget: '', trailerLength: '', rigLength: '' },
     guestsCome: 'never',

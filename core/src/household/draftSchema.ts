@@ -1,10 +1,9 @@
 import { array, boolean, mixed, string } from 'yup'
 import { objectOf } from '../flaws/objectOf'
 import { SOURCES } from '../readings/reading'
-import { CLIMATE_IDS } from './climate'
 import { emptyDraft, emptyPerson, gearDraft, petDraft } from './draft'
 import type { GearDraft, HouseholdDraft, PersonDraft, PetDraft, RatingDraft, SizeDraft, SureText } from './draft'
-import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, RIDES, SEASONS, SEXES, SHADES } from './household'
+import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, PLUGGED, RIDES, SEASONS, SEXES, SHADES } from './household'
 import { WASHINGS } from './washing'
 
 const text = () => string().defined()
@@ -68,10 +67,11 @@ const draft = objectOf<HouseholdDraft>()({
     hitch: text(),
     supplyEvery: text(),
     washing: text().oneOf(['', ...WASHINGS]),
-    place: text().oneOf(['', ...CLIMATE_IDS]),
+    place: text(),
     shade: text().oneOf(['', ...SHADES]),
     panelWatts: text(),
     generatorHours: text(),
+    plugsIn: text().oneOf(['', ...PLUGGED]),
   }).required(),
   limits: objectOf<HouseholdDraft['limits']>()({
     budget: text(),

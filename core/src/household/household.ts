@@ -1,6 +1,5 @@
 import '../flaws/wording'
 import { array, boolean, number, object, string, type ISchema, type Schema } from 'yup'
-import { CLIMATE_IDS, type ClimateId } from './climate'
 import { objectOf } from '../flaws/objectOf'
 import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 import { figure, readingsSchema, type Readings } from '../readings/reading'
@@ -45,7 +44,16 @@ export interface SureFigure {
   value: number
 }
 
-export const NEEDS = ['cpap', 'night trips', 'own room', 'crib', 'dog on the bed', 'work place', 'wheelchair'] as const
+export const NEEDS = [
+  'cpap',
+  'cpap humidifier',
+  'night trips',
+  'own room',
+  'crib',
+  'dog on the bed',
+  'work place',
+  'wheelchair',
+] as const
 export const SEXES = ['female', 'male'] as const
 
 export interface Person {
@@ -95,6 +103,7 @@ export const HOOKUPS = ['full', 'electric', 'water', 'none'] as const
 export const SEASONS = ['summer', 'spring to fall', 'winter'] as const
 export const SHADES = ['none', 'half', 'deep'] as const
 export const FRESH = ['empty', 'quarter', 'half', 'full'] as const
+export const PLUGGED = ['coffee maker', 'coffee maker and hair dryer'] as const
 export interface Trip {
   nights: number
   hookups: (typeof HOOKUPS)[number]
@@ -108,14 +117,16 @@ export interface Trip {
   supplyEvery?: number
   /** How they wash; absent: short showers. */
   washing?: Washing
-  /** The kind of country they camp in; absent: the lot's own. */
-  place?: ClimateId
+  /** The kind of country they camp in, by its id in the table of climates; absent: the first of them. */
+  place?: string
   /** Over the roof by day; absent: none. */
   shade?: (typeof SHADES)[number]
   /** A panel of their own that stands in the sun, watts. */
   panelWatts?: number
   /** Hours a day that their generator runs. */
   generatorHours?: number
+  /** What they plug into the trailer's outlets where no post gives power; absent: nothing. */
+  plugsIn?: (typeof PLUGGED)[number]
 }
 
 /** What it may cost and how long it may be. An absent limit does not limit. */
@@ -235,10 +246,11 @@ export const householdSchema = objectOf<Household>()({
     hitch: weightField(0, 300),
     supplyEvery: countField(1, 365),
     washing: string().oneOf(WASHINGS),
-    place: string().oneOf(CLIMATE_IDS),
+    place: idField(),
     shade: string().oneOf(SHADES),
     panelWatts: numberField(0, 5_000, 'watts of panels'),
     generatorHours: numberField(0, 24, 'hours a day'),
+    plugsIn: string().oneOf(PLUGGED),
   }).required(),
   limits: objectOf<Limits>()({
     budget: moneyField(),

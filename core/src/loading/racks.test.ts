@@ -21,7 +21,7 @@ const kayak: Gear = {
 
 /** A 20 ft box with racks of its own; the receiver behind carries 200 lb. */
 function on(racks: RackReads[] | undefined, gear: Gear[], receiver: number | undefined = 200) {
-  const its = (racks ?? []).map((reads, i) => ({ ...equipment('rack', reads), id: `rack-${i}` }))
+  const its = (racks ?? []).map((reads, i) => ({ ...equipment('rack', reads), id: i ? `rack-${i}` : 'rack' }))
   const trailer = unit({}, {}, [...standardEquipment(), ...its])
   const facts = loadingFacts(trailer)
   return racked(
@@ -60,8 +60,8 @@ describe('what rides on which rack', () => {
   it('a kayak of 10 ft rides on the roof, never across; without a roof rack it does not ride on the trailer', () => {
     const roof = on([{ place: 'roof', carries: 150, at: 120 }], [kayak, bikes(30)])
     expect(roof.racks.map(({ id, bears }) => [id, bears])).toEqual([
-      ['rack', 75],
-      ['rack-0', 48],
+      ['own rack', 75],
+      ['rack', 48],
     ])
     const none = on([{ place: 'folding, rear', carries: 150 }], [kayak])
     expect([none.racks, none.tooLong]).toEqual([[], [kayak]])
@@ -72,7 +72,7 @@ describe('what rides on which rack', () => {
     expect(on([{ carries: 100 }], [bikes(30)]).racks[0]!.weight).toMatchObject({
       from: -24,
       to: 263,
-      unread: 'equipment.rack-0.place',
+      unread: 'equipment.rack.place',
     })
   })
 

@@ -106,7 +106,8 @@ function placesOf(
       ? []
       : [
           {
-            id: 'rack',
+            // No equipment has an id with a space.
+            id: 'own rack',
             title: 'Rack',
             name: 'the rack',
             carries: rearReceiver,

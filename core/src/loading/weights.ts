@@ -69,8 +69,9 @@ export function weightsAt(
   }
   for (const { id, name, pounds, at } of facts.added) {
     if (pounds === undefined) missing.push(`equipment.${id}.weight`)
-    // Whatever is screwed on is so between the coupler and the bumper.
-    else if (at === undefined) weights.push({ id, name, pounds, from: 0, to: facts.box, unread: `equipment.${id}.at` })
+    // Whatever is fitted is so between the coupler and the rear wall.
+    else if (at === undefined)
+      weights.push({ id, name, pounds, from: -facts.coupler, to: facts.box, unread: `equipment.${id}.at` })
     else put(id, name, pounds, at)
   }
   if (facts.propane === undefined) missing.push('equipment.lp-cylinder.size')

@@ -115,7 +115,7 @@ function sleeper(
     partner,
     sharesWith: sharesWith ?? [],
     neverBeside: neverBeside ?? [],
-    cpap: has('cpap'),
+    cpap: has('cpap') || has('cpap humidifier'),
     nightTrips: has('night trips'),
     ownRoom: has('own room'),
     dog: has('dog on the bed'),

@@ -22,6 +22,7 @@ export const rig = (given: Partial<Rig> = {}): Rig => ({
   fridgeGas: CAMPING_RULES.gasFridge,
   fireplace: 0,
   electricWater: false,
+  outlets: 1,
   ...given,
 })
 

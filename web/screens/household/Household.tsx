@@ -1,6 +1,7 @@
 import { frameFor } from '../../drawing/frame'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
+import { climates } from '../../server/climates'
 import type { Account } from '../../server/db/accounts'
 import type { KeptHousehold } from '../../server/db/households'
 import { allTrailers } from '../../server/db/trailers'
@@ -15,6 +16,7 @@ const SCALE = 0.42
 export async function HouseholdScreen({ account, kept }: { account: Account; kept?: KeptHousehold }) {
   const trailers = await allTrailers()
   const system = await measureSystem()
+  const { rows, trouble } = climates()
   const frame = frameFor(trailers.map(({ trailer }) => trailer.plan))
   const yard = trailers.map(({ id, trailer }) => ({
     id,
@@ -36,6 +38,7 @@ export async function HouseholdScreen({ account, kept }: { account: Account; kep
       kept={kept && { id: kept.id, version: kept.version, household: kept.household }}
       reader={{ by: account.name, on: new Date().toISOString().slice(0, 10) }}
       yard={yard}
+      countries={{ known: Object.entries(rows).map(([id, { name }]) => ({ id, name })), trouble }}
       left={kept && (await yardLeft(kept.household))}
     />
   )

@@ -22,7 +22,7 @@ import { Limits } from './Limits'
 import { People } from './People'
 import { Section } from './Section'
 import { TextField } from './TextField'
-import { Trip } from './Trip'
+import { Trip, type Countries } from './Trip'
 import { useKeptDraft } from './useKeptDraft'
 import { Vehicle } from './Vehicle'
 import { Wishes } from './Wishes'
@@ -33,12 +33,13 @@ export interface InterviewProps {
   kept?: { id: string; version: number; household: Household }
   reader: Reader
   yard: Silhouette[]
+  countries: Countries
   /** How the yard stands for the household as it is kept. */
   left?: Left
 }
 
 /** The interview, in the order of talk, with the yard shrinking beside it. */
-export function Interview({ kept, reader, yard, left }: InterviewProps) {
+export function Interview({ kept, reader, yard, countries, left }: InterviewProps) {
   const router = useRouter()
   const system = useMeasures()
   const start = useMemo(() => (kept ? draftOf(kept.household, system) : emptyDraft()), [kept, system])
@@ -118,7 +119,7 @@ export function Interview({ kept, reader, yard, left }: InterviewProps) {
               <People />
             </Section>
             <Section id="how" title="How they camp">
-              <Trip />
+              <Trip countries={countries} />
             </Section>
             <Section id="pulls" title="What pulls it" line="The lowest rating governs">
               <Vehicle />

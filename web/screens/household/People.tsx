@@ -171,6 +171,7 @@ function Partner({ index, people }: { index: number; people: { id: string; name:
 
 const NEED_WORDS: Record<(typeof NEEDS)[number], string> = {
   cpap: 'CPAP: an outlet by the bed',
+  'cpap humidifier': 'CPAP with its heated humidifier',
   'night trips': 'Gets up at night',
   'own room': 'A room of their own',
   crib: 'A crib',

@@ -1,9 +1,8 @@
 'use client'
 
-import { Button, Flex } from '@chakra-ui/react'
-import { CLIMATE_IDS, CLIMATES } from '@hitchet/core/household/climate'
+import { Button, Flex, Text } from '@chakra-ui/react'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
-import { FRESH, GUEST_RHYTHMS, SEASONS } from '@hitchet/core/household/household'
+import { FRESH, GUEST_RHYTHMS, PLUGGED, SEASONS } from '@hitchet/core/household/household'
 import { STYLES, styleOf } from '@hitchet/core/household/styles'
 import { WASHINGS } from '@hitchet/core/household/washing'
 import { useFormContext, useWatch } from 'react-hook-form'
@@ -76,14 +75,26 @@ function StayOut() {
           />
           <TextField path="trip.panelWatts" label="Own solar panel, W" placeholder="none" width="140px" />
           <TextField path="trip.generatorHours" label="Generator, hours a day" placeholder="none" width="160px" />
+          <SelectField
+            path="trip.plugsIn"
+            label="They plug in"
+            options={[{ value: '', name: 'nothing' }, ...plain(PLUGGED)]}
+            width="200px"
+          />
         </>
       )}
     </>
   )
 }
 
+/** The kinds of country they may name, and why the dealership’s own are not among them. */
+export interface Countries {
+  known: { id: string; name: string }[]
+  trouble?: string
+}
+
 /** How they camp. */
-export function Trip() {
+export function Trip({ countries: { known, trouble } }: { countries: Countries }) {
   return (
     <FieldLine
       gap="5"
@@ -111,10 +122,7 @@ export function Trip() {
       <SelectField
         path="trip.place"
         label="Kind of country"
-        options={[
-          { value: '', name: 'not asked yet' },
-          ...CLIMATE_IDS.map((value) => ({ value, name: CLIMATES[value].name })),
-        ]}
+        options={[{ value: '', name: 'not asked yet' }, ...known.map(({ id: value, name }) => ({ value, name }))]}
         width="160px"
       />
       <SelectField path="guestsCome" label="Guests come along" options={plain(GUEST_RHYTHMS)} width="160px" />
@@ -127,6 +135,11 @@ export function Trip() {
       <TextField path="trip.belongings" label="Clothes, food and kit" placeholder="as usual" width="160px" />
       <TextField path="trip.hitch" label="The hitch" placeholder="80 lb" width="110px" />
       <StayOut />
+      {trouble && (
+        <Text w="100%" fontSize="14.5px">
+          {trouble}
+        </Text>
+      )}
     </FieldLine>
   )
 }

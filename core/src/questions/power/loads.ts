@@ -1,3 +1,5 @@
+import { APPLIANCES } from '../../camping/appliances'
+
 /** Something that runs on 120 V, W while it runs. */
 export interface Load {
   id: string
@@ -31,8 +33,8 @@ export const WATTS = {
 
 /** What people bring and plug in. */
 export const BROUGHT: readonly Load[] = [
-  { id: 'hair-dryer', name: 'Hair dryer', watts: 1_500, lasting: false },
-  { id: 'coffee', name: 'Coffee maker', watts: 900, lasting: false },
+  { id: 'hair-dryer', name: 'Hair dryer', watts: APPLIANCES.hairDryer.watts, lasting: false },
+  { id: 'coffee', name: 'Coffee maker', watts: APPLIANCES.coffee.watts, lasting: false },
   { id: 'toaster', name: 'Toaster', watts: 1_000, lasting: false },
   { id: 'heater', name: 'Room heater', watts: 1_500, lasting: true },
   { id: 'tv', name: 'TV', watts: 80, lasting: true },

@@ -1,9 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Trip } from '../../household/household'
+import { campOf } from '../../camping/camp'
+import { dayOf } from '../../camping/day'
+import { habitsOf } from '../../camping/habits'
+import type { Household, Person, Trip } from '../../household/household'
 import { judgeFor } from '../../match/judge'
 import { factsOn } from '../../match/factSheet'
 import { DEFAULT_HOUSE_RULES as RULES } from '../../rules/houseRules'
+import { rig } from '../../testing/camped'
 import { answerTo } from '../../testing/answerTo'
 import { household, person } from '../../testing/someone'
 import { equipment, fixture, unit } from '../../testing/unit'
@@ -184,6 +188,87 @@ describe('what nobody read', () => {
   })
 })
 
+describe('what comes on top of an ordinary night', () => {
+  const big = { count: 2, ampHours: 200, chemistry: 'LiFePO4' }
+  const withInverter = (watts?: number) => {
+    const of = trailer({ battery: big })
+    return watts === undefined ? of : { ...of, equipment: [...of.equipment, equipment('inverter', { watts })] }
+  }
+  const brews = (of: Trailer, hookups: Trip['hookups'] = 'none') =>
+    asked(of, { nights: 1, washing: 'sparing', hookups, plugsIn: 'coffee maker and hair dryer' }, 1)
+
+  it('a hair dryer of 1,500 W asks for an inverter that gives so much, where no post does', () => {
+    expect(brews(withInverter(2_000)).verdict).toBe('fits')
+    expect(brews(withInverter(1_000))).toMatchObject({
+      verdict: 'tight',
+      words: expect.stringContaining('Its inverter gives 1,000 W') as string,
+    })
+    const none = {
+      ...withInverter(),
+      absent: [...withInverter().absent!, { kind: 'inverter' as const, source: 'measured' as const }],
+    }
+    expect(brews(none).words).toContain('their coffee maker and hair dryer wait for a post or a generator')
+    expect(brews(withInverter())).toMatchObject({ verdict: 'measure', missing: ['equipment.inverter.watts'] })
+    expect(brews(withInverter(), 'electric').words).not.toContain('inverter')
+  })
+
+  it('a heated humidifier and what is plugged in are in the battery’s nights, by hand', () => {
+    // Two of 200 Ah at 12.8 V, 85 % usable: 4,352 Wh. By day 30 W x 8 h more, 120 + 125 Wh through 88 %.
+    const load = (of: Partial<Person>, plugsIn?: Trip['plugsIn']) => {
+      const camp = campOf(
+        household([person(of)], {
+          trip: { nights: 3, hookups: 'none', season: 'summer', ...(plugsIn && { plugsIn }) },
+        }),
+        RULES.camping,
+      )
+      return dayOf(rig(), camp, habitsOf(camp)).load.reduce((a, b) => a + b, 0)
+    }
+    expect(load({ needs: ['cpap'] }) - load({})).toBeCloseTo(30 * 8, 6)
+    expect(load({ needs: ['cpap humidifier'] }) - load({})).toBeCloseTo(60 * 8, 6)
+    expect(load({}, 'coffee maker and hair dryer') - load({})).toBeCloseTo((900 * 8 + 1_500 * 5) / 60 / 0.88, 6)
+  })
+
+  it('guests who stay every night empty the tank sooner: said, and not held against it', () => {
+    const people = [person(), person(), person({ guest: true }), person({ guest: true })]
+    const hosts = (guestsCome: Household['guestsCome']) =>
+      answerTo(
+        stay,
+        trailer({ battery: big, solar: { watts: 400, controllerAmps: 40 }, gray: 40 }),
+        household(people, { guestsCome, trip: { nights: 4, hookups: 'none', season: 'summer', washing: 'sparing' } }),
+      )
+    // Gray takes 2.25 gal a person and day: two fill 40 gal in nine days, four in five; black 1 gal each.
+    expect(hosts('never').words).not.toContain('guests')
+    const fed = hosts('monthly')
+    expect(fed.verdict).toBe(hosts('never').verdict)
+    const tight = answerTo(
+      stay,
+      trailer({ battery: big, solar: { watts: 400, controllerAmps: 40 }, gray: 20 }),
+      household(people, {
+        guestsCome: 'monthly',
+        trip: { nights: 4, hookups: 'none', season: 'summer', washing: 'sparing' },
+      }),
+    )
+    expect(tight.words).toContain(
+      'With the guests there every night, 4 people in all, the gray tank is full after 2 nights.',
+    )
+    expect(tight.verdict).toBe('fits')
+  })
+
+  it('cylinders changed over by hand: the first ends when its half is burned', () => {
+    const cold = trailer({ battery: big, cylinders: 2 })
+    const by = (changeover: string) => ({
+      ...cold,
+      equipment: cold.equipment.map((one) =>
+        one.kind === 'lp-cylinder' ? equipment('lp-cylinder', { count: 2, size: 20, changeover }) : one,
+      ),
+    })
+    const words = (changeover: string) =>
+      asked(by(changeover), { nights: 6, season: 'winter', washing: 'sparing' }).words
+    expect(words('manual')).toMatch(/changed over by hand: the first may be empty after \d nights?\./)
+    expect(words('automatic')).not.toContain('by hand')
+  })
+})
+
 /** Things and the reading of them that is forgotten. */
 const FORGOTTEN = [
   ['fresh-tank', 'capacity'],
@@ -199,6 +284,7 @@ const FORGOTTEN = [
   ['solar', 'controllerAmps'],
   ['furnace', 'heating'],
   ['heater', 'fuel'],
+  ['inverter', 'watts'],
   ['fridge', 'kind'],
   ['fridge', 'capacity'],
 ] as const
@@ -217,6 +303,7 @@ const anyMachines = fc.record({
   fuel: fc.constantFrom('gas', 'gas and electric', 'on-demand gas'),
   fridge: fc.constantFrom('12 V compressor', 'gas-electric', '120 V'),
   feet: fc.integer({ min: 3, max: 20 }),
+  inverter: fc.constantFrom(300, 1_000, 2_000),
 })
 const anyTrip = fc.record({
   nights: fc.integer({ min: 1, max: 7 }),
@@ -225,6 +312,7 @@ const anyTrip = fc.record({
   place: fc.constantFrom('lakes' as const, 'desert' as const, 'gulf' as const),
   washing: fc.constantFrom('sparing' as const, 'short showers' as const),
   generatorHours: fc.constantFrom(0, 3),
+  plugsIn: fc.constantFrom(undefined, 'coffee maker' as const, 'coffee maker and hair dryer' as const),
 })
 type Machined = typeof anyMachines extends fc.Arbitrary<infer M> ? M : never
 
@@ -240,6 +328,7 @@ function fullyRead(m: Machined): Trailer {
       equipment('solar', { watts: m.watts, controllerAmps: m.amps }),
       equipment('furnace', { heating: m.heating }),
       { ...equipment('water-heater', { fuel: m.fuel }), id: 'heater' },
+      equipment('inverter', { watts: m.inverter }),
     ]),
     absent: [],
   }

@@ -5,6 +5,7 @@ import { says, type Phrase } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
+import { changeoverNote, guestNotes, outletReasons } from './besides'
 import { fits, marginOf, measure, no, note, tight, type Reason } from '../reason'
 
 export interface StayNeed {
@@ -27,7 +28,7 @@ export const stay: Question<'stay', object, StayNeed, object> = {
     topic: 'nights out',
     against: 'run out too soon',
   },
-  version: 1,
+  version: 2,
   rules: {},
   baked: [],
   weight: 2,
@@ -40,7 +41,13 @@ export const stay: Question<'stay', object, StayNeed, object> = {
   judge: ({ need: { park }, shared: { camping } }) => {
     const { camp } = camping
     return answerOf(
-      [...lasting(camping).map((one) => stayReason(one, park, camp)), reckonedWith(camp)],
+      [
+        ...lasting(camping).map((one) => stayReason(one, park, camp)),
+        ...outletReasons(camping),
+        ...guestNotes(camping),
+        ...changeoverNote(camping),
+        reckonedWith(camp),
+      ],
       [...(camp.cpaps > 0 && !camp.power ? (['cpap'] as const) : []), 'gas'],
     )
   },

@@ -37,7 +37,7 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | '
     topic: 'stowing',
     against: 'do not hold what they bring',
   },
-  version: 3,
+  version: 4,
   rules: STOW_RULES,
   baked: ['filled', 'crates'],
   weight: 2,

@@ -7,6 +7,7 @@ import { MOMENTS, type MomentId } from '../../loading/weights'
 import { answerTo } from '../../testing/answerTo'
 import { household, person, vehicle } from '../../testing/someone'
 import { equipment, unit } from '../../testing/unit'
+import type { Trailer } from '../../trailer/trailer'
 import { estimateOf } from './estimate'
 import { marginsAt } from './limits'
 import { tow } from './tow'
@@ -130,5 +131,59 @@ describe('a rack behind the trailer', () => {
     expect(rack(100).verdict).toBe('no')
     expect(rack().missing).toContain('readings.rearReceiverRating')
     expect(rack().verdict).toBe('measure')
+  })
+
+  const kayak = {
+    id: 'kayak',
+    name: 'Kayak, 10 ft',
+    count: 1,
+    weight: 48,
+    size: { length: 120, width: 29, height: 14 },
+    rides: 'rack' as const,
+  }
+  const paddlers = (racks: Record<string, string | number>[] | 'nobody looked', gear: Gear[] = [kayak]) => {
+    const its = racks === 'nobody looked' ? [] : racks.map((reads) => equipment('rack', reads))
+    const trailer = unit({}, {}, [...tanks, ...its])
+    const looked =
+      racks !== 'nobody looked' && its.length === 0 ? [{ kind: 'rack' as const, source: 'measured' as const }] : []
+    return answerTo(
+      tow,
+      { ...trailer, absent: [...(trailer.absent ?? []), ...looked] },
+      household([person({ weight: 180 })], { vehicle: vehicle(RATINGS), gear, trip: WATERED }),
+    )
+  }
+  const payload = (answer: ReturnType<typeof paddlers>) =>
+    answer.because.find(({ rests }) => rests?.includes('household.vehicle.payload'))!.margin!.value
+
+  it('a kayak rides on the roof’s own rack; without one it goes on the vehicle, and is in its payload', () => {
+    const roof = paddlers([{ place: 'roof', carries: 130, at: 140 }])
+    expect(roof.words).toContain('About 48 lb stand on the roof rack, which carries 130 lb.')
+    expect(paddlers([{ place: 'roof', carries: 130, at: 140 }], [{ ...kayak, weight: 140 }]).verdict).toBe('no')
+    const none = paddlers([])
+    expect(none.words).toContain(
+      'It has no rack on its roof for the kayak (10 ft), too long to ride across it: 48 lb more on the vehicle.',
+    )
+    // Over the axles the roof's 48 lb leave the hitch alone.
+    expect(payload(roof) - payload(none)).toBeCloseTo(48, 6)
+    expect(paddlers('nobody looked')).toMatchObject({ verdict: 'measure', missing: ['equipment.rack'] })
+  })
+
+  it('its own rack is what the bikes stand on, and the receiver is not asked', () => {
+    const own = paddlers([{ place: 'folding, rear', carries: 150 }], [bikes])
+    expect(own.words).toContain('About 60 lb stand on the folding rear rack, which carries 150 lb.')
+    expect(own.missing).toEqual([])
+    expect(paddlers([{ place: 'folding, rear' }], [bikes]).missing).toEqual(['equipment.rack.carries'])
+  })
+
+  it('what was fitted after the label is on the cargo label: 96 lb by hand', () => {
+    const bare = unit({}, {}, tanks)
+    const fitted = unit({}, {}, [...tanks, equipment('added', { what: 'Second air conditioner', weight: 96, at: 140 })])
+    const cargo = (trailer: Trailer) =>
+      answerTo(
+        tow,
+        trailer,
+        household([person({ weight: 180 })], { vehicle: vehicle(RATINGS), trip: WATERED }),
+      ).because.find(({ rests }) => rests?.includes('readings.cargoCapacity'))!.margin!.value
+    expect(cargo(bare) - cargo(fitted)).toBeCloseTo(96, 6)
   })
 })

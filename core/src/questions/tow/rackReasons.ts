@@ -2,7 +2,7 @@ import type { Gear } from '../../household/household'
 import type { LoadedRack, Racked } from '../../loading/racks'
 import { listed, says, type Phrase } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
-import { plainName } from '../../stowing/stowed'
+import { named } from '../../stowing/stowed'
 import { measure, tight, type Reason } from '../reason'
 import { rated } from './rated'
 
@@ -15,7 +15,7 @@ export function rackReasons({ racks, tooLong, unnoted }: Racked, reserve: number
     ...(tooLong.length
       ? [
           tight(
-            says`It has no rack on its roof for ${listed(tooLong.map(plainName))}, too long to ride across it: ${pounds(sum(tooLong))} more on the vehicle.`,
+            says`It has no rack on its roof for ${listed(tooLong.map(({ id, count }) => named(tooLong, id, count)))}, too long to ride across it: ${pounds(sum(tooLong))} more on the vehicle.`,
             { brief: 'no roof rack' },
           ),
         ]

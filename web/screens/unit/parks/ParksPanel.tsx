@@ -13,7 +13,7 @@ import { Caution } from '../../Caution'
 /** Which sites round here take it, what is against it at the others, and what they have to bring. */
 export function ParksPanel({ standing, parks }: { standing: Standing; parks: Parks }) {
   const system = useMeasures()
-  const answers = parks.sites.map((site) => atSite(standing, site))
+  const answers = parks.rows.map((site) => atSite(standing, site))
   return (
     <Box as="section" aria-labelledby="parks" borderTopWidth="1px" borderColor="line" mt="5" pt="4">
       <Text as="h2" id="parks" fontWeight="700">

@@ -48,7 +48,7 @@ export function StayCurve({ facts, camp, nights }: { facts: CampingFacts; camp: 
   const { data, text } = useMemo(() => {
     const rig = rigOf(facts, 'least', camp.rules)
     const { trace } = stayOut(rig, camp, dayOf(rig, camp, habitsOf(camp)), nights + 1, true)
-    const unread = unreadFor(facts, camp.power)
+    const unread = unreadFor(facts, camp)
     const drawn = limited(camp).filter((resource) => unread[resource].length === 0)
     const style = getComputedStyle(document.documentElement)
     return {

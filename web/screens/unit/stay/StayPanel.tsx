@@ -101,6 +101,7 @@ export function StayPanel({ facts, camp: asked, park }: { facts: CampingFacts; c
           </Box>
           <Text fontSize="14.5px" color="line">
             The post marks the nights they want.
+            {!camp.power && ' What the vehicle charges on the way is not counted.'}
             {given.length > 0 &&
               ` The site gives ${given.map((one) => RESOURCE_NAMES[one].toLowerCase()).join(' and ')}.`}
           </Text>
