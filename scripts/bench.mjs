@@ -27,9 +27,11 @@ await withEnding(async (atEnd) => {
   }
   // Bundled and with room for young objects, as the worker is that ships (jobs/pool.ts).
   const bundle = join(ROOT, 'web', '.jobs', 'bench.mjs')
-  atEnd(() => rmSync(bundle, { force: true }))
+  const half = join(ROOT, 'web', '.jobs', 'half.mjs')
+  atEnd(() => [bundle, half].forEach((file) => rmSync(file, { force: true })))
   run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
     'scripts/bench/bench.ts',
+    'scripts/bench/half.ts',
     '--bundle',
     '--platform=node',
     '--format=esm',
@@ -41,12 +43,13 @@ await withEnding(async (atEnd) => {
     '--external:piscina',
     `--define:import.meta.url=${JSON.stringify(pathToFileURL(join(ROOT, 'scripts', 'bench', 'bench.ts')).href)}`,
     '--log-level=warning',
-    `--outfile=${bundle}`,
+    `--outdir=${join(ROOT, 'web', '.jobs')}`,
+    '--out-extension:.js=.mjs',
   ])
   const { status } = spawnSync(process.execPath, ['--max-semi-space-size=64', bundle], {
     cwd: ROOT,
     stdio: ['ignore', 'inherit', 'inherit'],
-    env,
+    env: { ...env, HITCHET_HALF: half },
   })
   if (status !== 0) throw new Stop('The bench did not end well.')
 })
