@@ -46,6 +46,12 @@ module.exports = {
       'except for their names, readings know no trailer',
     ),
     forbid(
+      'features-are-readings',
+      core('features'),
+      core('(?!features|readings|quantity|flaws)[a-z]+'),
+      'what is told of a unit knows no unit',
+    ),
+    forbid(
       'plan-asks-nothing',
       core('plan'),
       core(

@@ -107,8 +107,12 @@ export function tapeList(
   })
 }
 
-/** The ladder, guard and limit of a bed that has none of them are nobody's to read. */
+/**
+ * The ladder, guard and limit of a bed that has none of them are nobody's to read. Features are looked at on the walk:
+ * the tape takes those that somebody waits for.
+ */
 function makesSense({ plan }: Trailer, path: string, key: string): boolean {
+  if (path === 'features') return false
   const berth = plan.berths.find(({ id }) => path === `plan.berths.${id}`)
   if (!berth) return true
   const { limited, upper } = BERTH_KINDS[berth.kind]

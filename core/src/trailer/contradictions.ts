@@ -78,7 +78,7 @@ function doubtFlaws(trailer: Trailer): Flaw[] {
 
 /** `plan.berths.upper` and a reading as a path in the document: `plan.berths[1].readings.mattressLength`. */
 function pathOf(trailer: Trailer, path: string, reading: string): string {
-  if (path === 'readings') return `readings.${reading}`
+  if (path === 'readings' || path === 'features') return `${path}.${reading}`
   const same = thingsOf(trailer).filter((one) => listOf(one.path) === listOf(path))
   return `${listOf(path)}[${same.findIndex((one) => one.path === path)}].readings.${reading}`
 }

@@ -1,5 +1,6 @@
 import { BERTH_READS, EQUIPMENT_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS, TRAILER_READS } from '../readings/catalogue'
 import type { Reading, Readings, ReadingSpec, ReadingSpecs } from '../readings/reading'
+import { FEATURES } from '../features/catalogue'
 import { COMPARTMENT_READS, SLIDE_READS } from '../plan/plan'
 import type { Trailer } from './trailer'
 
@@ -18,9 +19,10 @@ export interface Thing {
 const PLAN_LISTS = ['fixtures', 'berths', 'slides', 'outside', 'compartments'] as const
 
 /** All that can be read on a trailer, the unit as a whole first. */
-export function thingsOf({ readings, equipment, plan }: Trailer): Thing[] {
+export function thingsOf({ readings, features, equipment, plan }: Trailer): Thing[] {
   return [
     { path: 'readings', name: 'The unit', specs: TRAILER_READS, readings },
+    { path: 'features', name: 'What it has', specs: FEATURES, readings: features },
     ...equipment.map((one): Thing => ({
       path: `equipment.${one.id}`,
       id: one.id,
@@ -93,6 +95,7 @@ export function withReading(trailer: Trailer, key: string, reading: Reading): Tr
   const inList = <T extends { id: string; readings?: Readings }>(list: T[]): T[] =>
     list.map((one) => (one.id === thing.id ? { ...one, readings: added(one.readings) } : one))
   if (thing.path === 'readings') return { ...trailer, readings: added(trailer.readings) }
+  if (thing.path === 'features') return { ...trailer, features: added(trailer.features) }
   if (thing.path.startsWith('equipment.')) return { ...trailer, equipment: inList(trailer.equipment) }
   const list = PLAN_LISTS.find((one) => thing.path.startsWith(`plan.${one}.`))!
   return {

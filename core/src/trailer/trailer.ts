@@ -1,5 +1,6 @@
 import '../flaws/wording'
 import { array, lazy, number, string, type Schema } from 'yup'
+import { FEATURES } from '../features/catalogue'
 import { objectOf } from '../flaws/objectOf'
 import { byKind, kindOf, planSchema, type Plan } from '../plan/plan'
 import { EQUIPMENT_KINDS, TRAILER_READS, type EquipmentKind, type TrailerKey } from '../readings/catalogue'
@@ -41,6 +42,8 @@ export interface Trailer {
   condition: 'new' | 'used'
   layout: Layout
   readings: Readings
+  /** What is told of it beside what is measured; absent, or a key that is: nobody looked. */
+  features?: Readings
   equipment: Equipment[]
   /** Kinds of equipment or of what is drawn that are not there: somebody looked. */
   absent?: Absent[]
@@ -110,6 +113,7 @@ export const trailerSchema = objectOf<Trailer>()({
   condition: string().oneOf(['new', 'used']).required(),
   layout: string().oneOf(LAYOUTS).required(),
   readings: readingsSchema(TRAILER_READS).required(),
+  features: readingsSchema(FEATURES),
   equipment: array(lazy(kindOf(equipmentSchemas)) as unknown as Schema)
     .max(60, 'at most 60 of them')
     .required(),

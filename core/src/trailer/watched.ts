@@ -21,6 +21,7 @@ export function withReadings(trailer: Trailer, make: (path: string, readings: Re
   return {
     ...trailer,
     readings: make('readings', trailer.readings),
+    ...(trailer.features && { features: make('features', trailer.features) }),
     equipment: each('equipment', trailer.equipment),
     plan: {
       ...plan,

@@ -16,7 +16,10 @@ const bunkhouse = yardUnit(
 const long = {
   ...yardUnit(
     unit(
-      { slides: [{ id: 's', wall: 'off-door', start: 10, length: 80, depth: 30 }] },
+      {
+        slides: [{ id: 's', wall: 'off-door', start: 10, length: 80, depth: 30 }],
+        fixtures: [fixture('cabinet', [10, 60, 20, 20])],
+      },
       { overallLength: 400, uvw: 7400, askingPrice: 42000 },
     ),
   ),
@@ -41,11 +44,12 @@ describe('narrowing the yard by typing', () => {
     ['under 5,000 lb', ['X-1', 'X-3']],
     ['below $30,000', ['X-1', 'X-3']],
     ['over 32k', ['X-2']],
-    ['tub', ['X-1']],
+    ['tub', ['X-1', 'X-3']],
+    ['no tub', ['X-2', 'X-3']],
     ['sleeps 5', ['X-1', 'X-2', 'X-3']],
     ['rear living', ['X-2']],
     ['x-3', ['X-3']],
-    ['unicorn', []],
+    ['unicorn', ['X-1', 'X-2', 'X-3']],
   ])('%j finds %o', (text, stocks) => expect(found(text)).toEqual(stocks))
 
   it.each([

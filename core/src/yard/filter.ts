@@ -1,38 +1,32 @@
-import { feet, says, type Phrase } from '../quantity/phrase'
+import { feet, says } from '../quantity/phrase'
 import { LB_PER_KG } from '../quantity/parse'
 import { dollars, pounds } from '../quantity/quantity'
+import { isMost, tidy, WAYS, type FilterTerm, type Form } from './form'
+import { termForms } from './termForms'
 import type { YardUnit } from './unit'
-
-/** One thing a typed filter asks for, and how it was understood. */
-export interface FilterTerm {
-  says: Phrase
-  /** Undefined: it depends on a reading that nobody took. */
-  test(unit: YardUnit): boolean | undefined
-}
 
 export interface Filtered {
   shown: YardUnit[]
   /** Of those shown, the ones that are there only because a reading is missing. */
   unsure: ReadonlySet<string>
+  /** Words that are no term and stand in no stock number, name, year or layout: nothing is narrowed by them. */
+  strange: string[]
 }
 
 /**
- * Reads what people type: `bunks under 26 ft 2 doors`, `no slide below 5,000 lb`, `under 32k tub`,
- * `T-118`. Numbers take their meaning from their unit; a bare number below 60 is feet, from 15,000 on
- * dollars, between them pounds dry. Words that mean nothing special are looked for in stock number, name, year
+ * Reads what people type: `bunks under 26 ft 2 doors`, `no slide below 5,000 lb`, `fridge over 10 cu ft`, `50 amp`,
+ * `T-118`. Numbers take their meaning from their unit and from the thing beside them; a bare number below 60 is feet, from
+ * 15,000 on dollars, between them pounds dry. Words that mean nothing special are looked for in stock number, name, year
  * and layout.
  */
 export function parseFilter(text: string): FilterTerm[] {
-  let rest = ` ${text
-    .toLowerCase()
-    .replace(/(\d),(?=\d{3}\b)/g, '$1')
-    .replace(/\s+/g, ' ')
-    .trim()} `
+  let rest = ` ${tidy(text)} `
   const terms: FilterTerm[] = []
-  for (const { form, term } of FORMS) {
+  for (const { form, term } of [...termForms(), ...FORMS]) {
     rest = rest.replace(new RegExp(`(?<= )${form}(?= )`, 'g'), (...match) => {
-      terms.push(term(match.slice(1, -2) as (string | undefined)[]))
-      return ''
+      const found = term(match.slice(1, -2) as (string | undefined)[])
+      if (found) terms.push(found)
+      return found ? '' : (match[0] as string)
     })
   }
   const words = rest.split(' ').filter((word) => word !== '' && !FILLER.has(word))
@@ -41,24 +35,25 @@ export function parseFilter(text: string): FilterTerm[] {
 
 /** Units that meet every term; those for which a term cannot be told stay, marked. */
 export function filterYard(units: readonly YardUnit[], terms: readonly FilterTerm[]): Filtered {
+  const isStrange = ({ word, test }: FilterTerm): boolean => word !== undefined && !units.some((unit) => test(unit))
+  const known = terms.filter((term) => !isStrange(term))
   const tested = units
-    .map((unit) => ({ unit, results: terms.map((term) => term.test(unit)) }))
+    .map((unit) => ({ unit, results: known.map((term) => term.test(unit)) }))
     .filter(({ results }) => !results.includes(false))
   return {
     shown: tested.map(({ unit }) => unit),
     unsure: new Set(tested.filter(({ results }) => results.includes(undefined)).map(({ unit }) => unit.stock)),
+    strange: terms.filter(isStrange).map(({ word }) => word!),
   }
 }
 
-const FILLER = new Set(['with', 'and', 'a', 'an', 'the'])
+const FILLER = new Set(['with', 'and', 'a', 'an', 'the', 'dry'])
 const COUNTS: Record<string, number> = { one: 1, two: 2, three: 3, four: 4 }
 const count = (text: string | undefined, otherwise: number): number =>
   text === undefined ? otherwise : (COUNTS[text] ?? Number(text))
 
-const WAYS = '(under|below|up to|at most|max|over|above|at least|min|from)'
-
 /** Longer forms first, so that `no slide` is not read as `slide`. */
-const FORMS: { form: string; term(parts: (string | undefined)[]): FilterTerm }[] = [
+const FORMS: Form[] = [
   {
     form: String.raw`${WAYS} (\$)?(\d+(?:\.\d+)?)\s?(k|ft|feet|'|m|lbs?|pounds|kg)?( gvwr)?`,
     term: limitTerm,
@@ -90,16 +85,10 @@ const FORMS: { form: string; term(parts: (string | undefined)[]): FilterTerm }[]
       test: ({ sleeps }) => (sleeps === undefined ? undefined : sleeps >= Number(n)),
     }),
   },
-  {
-    form: 'outside kitchen',
-    term: () => ({ says: says`outside kitchen`, test: ({ outsideKitchen }) => outsideKitchen }),
-  },
-  { form: 'tub', term: () => ({ says: says`tub`, test: ({ tub }) => tub }) },
-  { form: 'oven', term: () => ({ says: says`oven`, test: ({ oven }) => oven }) },
 ]
 
 function limitTerm([way, dollar, number, unit, gvwr]: (string | undefined)[]): FilterTerm {
-  const most = ['under', 'below', 'up to', 'at most', 'max'].includes(way!)
+  const most = isMost(way)
   const value = Number(number)
   const word = most ? 'at most' : 'at least'
   const within = (own: number | undefined, limit: number) =>
@@ -124,6 +113,7 @@ function atLeast(least: number, thing: string, own: (unit: YardUnit) => number):
 function wordTerm(word: string): FilterTerm {
   return {
     says: says`“${word}”`,
+    word,
     test: ({ stock, name, year, condition, layout }) =>
       `${stock} ${name} ${year} ${condition} ${layout}`.toLowerCase().includes(word),
   }

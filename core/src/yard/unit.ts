@@ -1,3 +1,4 @@
+import { TERMS } from './terms'
 import { BERTH_KINDS } from '../readings/catalogue'
 import { knownSum } from '../quantity/sum'
 import { figure } from '../readings/reading'
@@ -24,6 +25,10 @@ export interface YardUnit {
   outsideKitchen: boolean
   /** Gallons, all fresh tanks. */
   fresh?: number
+  /** What is known under each term of the catalogues: `1` has it, `0` has none, a blank: nobody looked. */
+  known: string
+  /** Of those that have a figure: which term, and the figure. */
+  figures: (readonly [term: number, figure: number])[]
 }
 
 export function yardUnit(trailer: Trailer): YardUnit {
@@ -51,6 +56,16 @@ export function yardUnit(trailer: Trailer): YardUnit {
     oven: has('oven') > 0,
     outsideKitchen: plan.outside.some(({ kind }) => kind === 'outside-kitchen'),
     ...(fresh.length > 0 && { fresh: knownSum(fresh) }),
+    ...knownOf(trailer),
+  }
+}
+
+/** One letter a term: a yard of hundreds goes to the screen that narrows it. */
+function knownOf(trailer: Trailer): Pick<YardUnit, 'known' | 'figures'> {
+  const all = TERMS.map((term) => term.of(trailer))
+  return {
+    known: all.map(({ there }) => (there === undefined ? ' ' : there ? '1' : '0')).join(''),
+    figures: all.flatMap(({ figure: value }, i) => (value === undefined ? [] : [[i, value] as const])),
   }
 }
 

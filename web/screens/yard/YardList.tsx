@@ -65,7 +65,7 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
   const [shownRows, setShownRows] = useState(FIRST)
   const more = useRef<HTMLButtonElement>(null)
   const terms = parseFilter(text)
-  const { shown, unsure } = filterYard(
+  const { shown, unsure, strange } = filterYard(
     rows.map(({ unit }) => unit),
     terms,
   )
@@ -115,11 +115,18 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
           <Text fontWeight="600">
             {listed.length} of {rows.length}
           </Text>
-          {terms.map(({ says }, i) => (
-            <Box key={i} borderWidth="1px" borderColor="line" borderRadius="4px" px="2" fontSize="13.5px" bg="bar">
-              <Said phrase={says} />
-            </Box>
-          ))}
+          {terms
+            .filter(({ word }) => word === undefined || !strange.includes(word))
+            .map(({ says }, i) => (
+              <Box key={i} borderWidth="1px" borderColor="line" borderRadius="4px" px="2" fontSize="13.5px" bg="bar">
+                <Said phrase={says} />
+              </Box>
+            ))}
+          {strange.length > 0 && (
+            <Text fontSize="13.5px" color="no">
+              Not understood: {strange.map((word) => `“${word}”`).join(', ')}
+            </Text>
+          )}
           {unsure.size > 0 && <Text fontSize="13.5px">{unsure.size} shown because a reading is missing</Text>}
         </HStack>
         <Box ml="auto">
