@@ -118,7 +118,7 @@ export const INSIDE_FEATURES = {
   ),
   tallShelf: kitchen.has('Takes a gallon of milk upright', 'In the door or not at all.', 'milk jug'),
   counterSeams: kitchen.one(
-    'Counter',
+    'Counter top',
     'solid, without seams|laminate',
     'A seam by the sink swells.',
     'solid counter=solid, without seams|seamless counter=solid, without seams',
@@ -144,7 +144,7 @@ export const INSIDE_FEATURES = {
   kitchenLook: kitchen.said('Finish and color', 'They live with it longer than with us.', 'decor|color'),
 
   recline: living.one(
-    'Theater seats',
+    'Theater seat comfort',
     'recline, heat and massage|recline|fixed|none',
     'Reclined they need floor: look where the feet end.',
     'heated seats=recline, heat and massage|massage seats=recline, heat and massage',
@@ -206,7 +206,7 @@ export const INSIDE_FEATURES = {
   showerSeat: bath.has('Seat in the shower', 'For a leg to shave, and for tired knees.', 'shower seat'),
   showerClosing: bath.has('Shower shut by a slow or magnetic door', 'A curtain clings.'),
   toiletKind: bath.one(
-    'Toilet',
+    'Kind of toilet',
     'porcelain, foot flush|plastic, foot flush|electric|cassette',
     'Porcelain cleans; a foot flush keeps hands clean.',
     'porcelain toilet=porcelain, foot flush',

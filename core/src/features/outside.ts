@@ -183,7 +183,7 @@ export const OUTSIDE_FEATURES = {
   ),
 
   suspension: under.one(
-    'Axles',
+    'Suspension',
     'leaf springs|torsion|leaf springs with shocks',
     'Torsion rides softer; springs with an equalizer share the load on rough ground.',
     'torsion axle=torsion|spring axle=leaf springs',

@@ -4,6 +4,7 @@ import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 import { best, type Reading, type Source } from '../readings/reading'
 import type { Gear, Household, NEEDS, Person, Pet } from './household'
 import { otherFigures } from './otherFigures'
+import type { FeatureWish } from './featureWishes'
 import type { Stance, StanceId } from './stances'
 
 /**
@@ -35,6 +36,7 @@ export interface HouseholdDraft {
   guestsCome: Household['guestsCome']
   gear: GearDraft[]
   stances: Record<string, Stance | ''>
+  wishes: { feature: string; is: string; stance: FeatureWish['stance'] }[]
   /** Odd texts besides those of people and vehicle that were questioned, and are so. */
   sure: SureText[]
   notes: string
@@ -169,6 +171,7 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
     guestsCome: household.guestsCome,
     gear: gear.map((item) => gearDraft(item, system)),
     sure: [],
+    wishes: (household.wishes ?? []).map(({ is = '', ...wish }) => ({ ...wish, is })),
     stances: { ...household.stances } as Partial<Record<StanceId, Stance>> as Record<string, Stance>,
     notes: household.notes ?? '',
   }
@@ -206,6 +209,7 @@ export function emptyDraft(): HouseholdDraft {
     guestsCome: 'never',
     gear: [],
     stances: {},
+    wishes: [],
     sure: [],
     notes: '',
   }

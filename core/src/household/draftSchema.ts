@@ -83,6 +83,13 @@ const draft = objectOf<HouseholdDraft>()({
   stances: mixed<HouseholdDraft['stances']>()
     .test('stances', 'stances as they are chosen', (held) => Object.values(held ?? {}).every(isText))
     .required(),
+  wishes: array(
+    objectOf<HouseholdDraft['wishes'][number]>()({
+      feature: text(),
+      is: text(),
+      stance: text().oneOf(['want', 'avoid']),
+    }).required(),
+  ).required(),
   sure: array(objectOf<SureText>()({ figure: text(), text: text() }).required()).required(),
   notes: text(),
 })

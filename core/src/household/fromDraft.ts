@@ -101,6 +101,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     guestsCome: draft.guestsCome,
     gear: draft.gear.map(rawGear),
     stances: Object.fromEntries(Object.entries(draft.stances).filter(([, stance]) => stance)),
+    ...(draft.wishes.length && { wishes: draft.wishes.map(({ is, ...wish }) => ({ ...wish, ...(is && { is }) })) }),
     ...(sure.length && { sure }),
     ...(draft.notes.trim() && { notes: draft.notes }),
   }

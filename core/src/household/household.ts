@@ -14,6 +14,7 @@ import {
   numberField,
   weightField,
 } from './fields'
+import { featureWishesSchema, type FeatureWish } from './featureWishes'
 import { WASHINGS, type Washing } from './washing'
 import { STANCES, STANCE_IDS, type Stance, type StanceId } from './stances'
 
@@ -33,6 +34,8 @@ export interface Household {
   guestsCome: GuestRhythm
   gear: Gear[]
   stances: Partial<Record<StanceId, Stance>>
+  /** What they would like or rather not have besides, of all that is told on a lot. */
+  wishes?: FeatureWish[]
   /** Figures besides those of people and vehicle that are out of the ordinary, were questioned, and are so. */
   sure?: SureFigure[]
   notes?: string
@@ -260,6 +263,7 @@ export const householdSchema = objectOf<Household>()({
   guestsCome: string().oneOf(GUEST_RHYTHMS).required(),
   gear: list(gear),
   stances: stances.required(),
+  wishes: featureWishesSchema,
   sure: array(
     objectOf<SureFigure>()({ figure: string().max(100).required(), value: number().required() }).required(),
   ).default(undefined),

@@ -21,7 +21,8 @@ export interface FigureCell {
   contradicted: boolean
 }
 
-const KEYS: TrailerKey[] = [
+/** Readings of the unit that are figures everybody asks for. */
+export const FIGURE_KEYS: TrailerKey[] = [
   'overallLength',
   'uvw',
   'gvwr',
@@ -35,7 +36,7 @@ const TANKS = { 'fresh-tank': 'Fresh water', 'gray-tank': 'Gray tanks', 'black-t
 
 /** The plain figures buyers ask for, side by side; those that differ first, in the order of the label otherwise. */
 export function figureRows(trailers: readonly Trailer[]): FigureRow[] {
-  const read = KEYS.map((key): FigureRow => {
+  const read = FIGURE_KEYS.map((key): FigureRow => {
     const spec: ReadingSpec = TRAILER_READS[key]
     const cells = trailers.map(({ readings }): FigureCell => ({
       value: figure(readings, key),

@@ -60,7 +60,7 @@ describe('every fact of the catalogues is something to look for', () => {
     ['under 26 ft awning', ['awning', 'overall at most 26 ft']],
     ['inverter over 2 kw', ['inverter at least 2,000 W']],
     ['fresh water over 150 l', ['fresh tank at least 40 gal']],
-    ['torsion axle', ['axles: torsion']],
+    ['torsion axle', ['suspension: torsion']],
   ])('%j is understood as %o', (text, terms) =>
     expect(understood(text).map((one) => one.toLowerCase())).toEqual(terms.map((one) => one.toLowerCase())),
   )

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react'
 import { phraseText } from '@hitchet/core/quantity/phrase'
 import type { Reason } from '@hitchet/core/questions/reason'
 import { Figure } from '../../look/measures'
+import { ReadingValue } from '../unit/ReadingValue'
 import { StockTag } from '../StockTag'
 import { Reasons } from '../Verdict'
 import type { Comparison } from './compared'
@@ -17,7 +18,8 @@ export function DifferenceTables({
   comparison: Comparison
   onlyDifferences: boolean
 }) {
-  const { units, differences, figures } = comparison
+  const { units, differences, figures, told } = comparison
+  const toldRows = told.filter(({ differs }) => differs || !onlyDifferences)
   const rows = differences.filter(({ differs }) => differs || !onlyDifferences)
   const figureRows = figures.filter(({ differs }) => differs || !onlyDifferences)
   const head = (first: string) => (
@@ -98,6 +100,23 @@ export function DifferenceTables({
           ))}
         </Table.Body>
       </Grid>
+      {toldRows.length > 0 && (
+        <Grid>
+          {head('What they have')}
+          <Table.Body>
+            {toldRows.map(({ group, label, spec, cells }) => (
+              <Table.Row key={`${group} ${label}`} bg="transparent">
+                <RowHead>{label}</RowHead>
+                {cells.map(({ reading, none }, i) => (
+                  <Table.Cell key={units[i]!.trailer.stock} fontSize="15px">
+                    {none ? 'none' : reading ? <ReadingValue spec={spec} reading={reading} /> : 'not looked'}
+                  </Table.Cell>
+                ))}
+              </Table.Row>
+            ))}
+          </Table.Body>
+        </Grid>
+      )}
     </Box>
   )
 }

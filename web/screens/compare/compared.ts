@@ -3,6 +3,7 @@ import { asked, type Asked } from '@hitchet/core/match/asked'
 import { differences, type Difference } from '@hitchet/core/match/differences'
 import { figureRows, type FigureRow } from '@hitchet/core/match/figures'
 import { headline } from '@hitchet/core/match/headline'
+import { toldRows, type ToldRow } from '@hitchet/core/match/toldRows'
 import type { Standing } from '@hitchet/core/match/match'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
 import type { CautionId } from '@hitchet/core/questions/cautions'
@@ -25,6 +26,7 @@ export interface Comparison {
   units: ComparedUnit[]
   differences: Difference[]
   figures: FigureRow[]
+  told: ToldRow[]
   cautions: CautionId[]
 }
 
@@ -34,6 +36,7 @@ export function comparison(chosen: readonly MatchedTrailer[], household: Househo
     units,
     differences: differences(chosen.map(({ match }) => match.answers)),
     figures: figureRows(chosen.map(({ trailer }) => trailer)),
+    told: toldRows(chosen.map(({ trailer }) => trailer)),
     cautions: [
       ...new Set(chosen.flatMap(({ match }) => Object.values(match.answers).flatMap(({ cautions }) => cautions))),
     ],

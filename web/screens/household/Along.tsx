@@ -1,7 +1,7 @@
 'use client'
 
-import { Button, HStack, IconButton, NativeSelect, Stack } from '@chakra-ui/react'
-import { Plus, X } from 'lucide-react'
+import { Button, HStack, NativeSelect, Stack } from '@chakra-ui/react'
+import { Plus } from 'lucide-react'
 import type { ComponentProps } from 'react'
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { freeId, gearDraft, petDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
@@ -12,6 +12,7 @@ import { SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
 import { FieldLine } from './FieldLine'
 import { TextField } from './TextField'
+import { TakeOut } from './TakeOut'
 import { useOtherDoubt } from './useOtherDoubt'
 
 /** Pets and gear that come along, with what they weigh and where they ride. */
@@ -160,13 +161,5 @@ function Handling({ index }: { index: number }) {
       <Tick path={`gear.${index}.alone`} label="Stands on the floor alone" />
       <Tick path={`gear.${index}.fuel`} label="Carries fuel: never inside" />
     </Dots>
-  )
-}
-
-function TakeOut({ label, onClick }: { label: string; onClick(): void }) {
-  return (
-    <IconButton aria-label={label} size="sm" variant="ghost" mt="6" onClick={onClick}>
-      <X size={16} aria-hidden />
-    </IconButton>
   )
 }

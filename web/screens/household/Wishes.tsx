@@ -3,15 +3,19 @@
 import { Box, SimpleGrid, Stack, Text } from '@chakra-ui/react'
 import { STANCE_IDS, STANCES, type StanceId } from '@hitchet/core/household/stances'
 import { Choice } from './Choice'
+import { MoreWishes } from './MoreWishes'
 
 /** The questions people argue about. No entry: they do not mind, and the program holds no opinion. */
 export function Wishes() {
   return (
-    <SimpleGrid columns={{ base: 1, '2xl': 2 }} columnGap="8" rowGap="0.5">
-      {STANCE_IDS.map((id) => (
-        <Wish key={id} stance={id} />
-      ))}
-    </SimpleGrid>
+    <>
+      <SimpleGrid columns={{ base: 1, '2xl': 2 }} columnGap="8" rowGap="0.5">
+        {STANCE_IDS.map((id) => (
+          <Wish key={id} stance={id} />
+        ))}
+      </SimpleGrid>
+      <MoreWishes />
+    </>
   )
 }
 

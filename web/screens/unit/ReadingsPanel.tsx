@@ -3,6 +3,7 @@
 import { Box, Heading, HStack, NativeSelect, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState, type ReactNode } from 'react'
+import { PLACES, type Feature } from '@hitchet/core/features/feature'
 import { measuredApart } from '@hitchet/core/plan/measuredApart'
 import { best, contradicting, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
 import { thingsOf } from '@hitchet/core/trailer/things'
@@ -38,6 +39,7 @@ export function ReadingsPanel({
   const system = useMeasures()
   const view = chosen ? sideView(trailer.plan, chosen, trailerFigure(trailer, 'interiorHeight')) : undefined
   const keys = Object.entries(thing.specs)
+  const told = thing.path === 'features'
   return (
     <Box>
       <HStack mb="1" gap="3">
@@ -71,12 +73,15 @@ export function ReadingsPanel({
       )}
       {keys.length === 0 && <Text fontSize="14px">Nothing is read on it but its place.</Text>}
       <Box as="dl" maxH="330px" overflowY="auto" css={{ '@media print': { maxHeight: 'none' } }}>
-        {keys.map(([key, spec]) => {
+        {keys.map(([key, spec], i) => {
           const path = `${thing.path}.${key}`
+          const place = told ? placeOf(spec) : undefined
           return (
             <Row
               key={path}
               spec={spec}
+              {...(place && (i === 0 || place !== placeOf(keys[i - 1]![1])) && { under: PLACES[place] })}
+              {...(told && { why: (spec as Feature).why })}
               readings={thing.readings?.[key]}
               onTake={() => setTaking(taking === path ? undefined : path)}
             >
@@ -103,13 +108,21 @@ export function ReadingsPanel({
   )
 }
 
+const placeOf = (spec: ReadingSpec) => (spec as Feature).place
+
 function Row({
   spec,
+  under,
+  why,
   readings,
   onTake,
   children,
 }: {
   spec: ReadingSpec
+  /** The first of those seen at a place: its name. */
+  under?: string
+  /** Of what is told: why it matters. */
+  why?: string
   readings?: Reading[]
   onTake(): void
   children: ReactNode
@@ -118,56 +131,68 @@ function Row({
   const against = contradicting(readings)
   const older = (readings ?? []).filter((one) => one !== goBy && !against.includes(one)).reverse()
   return (
-    <HStack align="baseline" gap="3" fontSize="14px" borderTopWidth="1px" borderColor="hair" py="1">
-      <Text as="dt" w="190px" flex="none">
-        {spec.label}
-      </Text>
-      <Box as="dd" flex="1">
-        <button
-          type="button"
-          className="no-print"
-          onClick={onTake}
-          aria-label={`Take a reading: ${spec.label}`}
-          style={{
-            color: 'var(--h-colors-green)',
-            fontWeight: 600,
-            minWidth: '44px',
-            minHeight: '24px',
-            cursor: 'pointer',
-            float: 'right',
-          }}
-        >
-          Take
-        </button>
-        {goBy ? (
-          <>
-            <b className="figure">
-              <ReadingValue spec={spec} reading={goBy} />
-            </b>{' '}
-            <ReadingSource reading={goBy} />
-          </>
-        ) : (
-          <Text as="span" color="measure" fontWeight="600">
-            Measure
-            {spec.how && (
-              <Text as="span" fontWeight="400">
-                : {spec.how.charAt(0).toLowerCase() + spec.how.slice(1)}
-              </Text>
-            )}
-          </Text>
-        )}
-        {against.map((one, i) => (
-          <Text key={i} color="no">
-            but <ReadingValue spec={spec} reading={one} /> by <ReadingSource reading={one} />
-          </Text>
-        ))}
-        {older.map((one, i) => (
-          <Text key={i} color="line">
-            also <ReadingValue spec={spec} reading={one} /> <ReadingSource reading={one} />
-          </Text>
-        ))}
-        {children}
-      </Box>
-    </HStack>
+    <>
+      {under && (
+        <Text fontWeight="700" fontSize="14px" mt="3" mb="1">
+          {under}
+        </Text>
+      )}
+      <HStack align="baseline" gap="3" fontSize="14px" borderTopWidth="1px" borderColor="hair" py="1">
+        <Text as="dt" w="190px" flex="none">
+          {spec.label}
+        </Text>
+        <Box as="dd" flex="1">
+          <button
+            type="button"
+            className="no-print"
+            onClick={onTake}
+            aria-label={`Take a reading: ${spec.label}`}
+            style={{
+              color: 'var(--h-colors-green)',
+              fontWeight: 600,
+              minWidth: '44px',
+              minHeight: '24px',
+              cursor: 'pointer',
+              float: 'right',
+            }}
+          >
+            Take
+          </button>
+          {goBy ? (
+            <>
+              <b className="figure">
+                <ReadingValue spec={spec} reading={goBy} />
+              </b>{' '}
+              <ReadingSource reading={goBy} />
+            </>
+          ) : (
+            <Text as="span" color="measure" fontWeight="600">
+              {why ? 'Not looked' : 'Measure'}
+              {spec.how && (
+                <Text as="span" fontWeight="400">
+                  : {spec.how.charAt(0).toLowerCase() + spec.how.slice(1)}
+                </Text>
+              )}
+            </Text>
+          )}
+          {against.map((one, i) => (
+            <Text key={i} color="no">
+              but <ReadingValue spec={spec} reading={one} /> by <ReadingSource reading={one} />
+            </Text>
+          ))}
+          {older.map((one, i) => (
+            <Text key={i} color="line">
+              also <ReadingValue spec={spec} reading={one} /> <ReadingSource reading={one} />
+            </Text>
+          ))}
+          {why && (
+            <Text color="line" fontSize="13px">
+              {why}
+            </Text>
+          )}
+          {children}
+        </Box>
+      </HStack>
+    </>
   )
 }

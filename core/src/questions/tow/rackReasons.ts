@@ -8,6 +8,7 @@ import { rated } from './rated'
 
 /** What stands on each rack against what that carries; a bumper alone carries nothing but its spare. */
 export function rackReasons({ racks, tooLong, unnoted }: Racked, reserve: number): Reason[] {
+  const long = listed(tooLong.map(({ id, count }) => named(tooLong, id, count)))
   return [
     ...racks.map((rack) =>
       rated({ ...worded(rack), rating: rack.carries, asked: rack.bears, rests: [rack.reading] }, reserve),
@@ -15,7 +16,7 @@ export function rackReasons({ racks, tooLong, unnoted }: Racked, reserve: number
     ...(tooLong.length
       ? [
           tight(
-            says`It has no rack on its roof for ${listed(tooLong.map(({ id, count }) => named(tooLong, id, count)))}, too long to ride across it: ${pounds(sum(tooLong))} more on the vehicle.`,
+            says`It has no rack on its roof for ${long}, too long to ride across it: ${pounds(sum(tooLong))} more on the vehicle.`,
             { brief: 'no roof rack' },
           ),
         ]

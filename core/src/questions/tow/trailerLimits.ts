@@ -14,6 +14,8 @@ export function trailerReasons(
   rules: TowRules,
   { leaving: { total: loaded, tongue }, cargo }: TowEstimate,
 ): Reason[] {
+  const { added, weighedSince } = facts.loading
+  const fitted = added.length || weighedSince ? 'what was fitted later, ' : ''
   const limits = (onTongue: number): Rated[] => {
     const onAxles = loaded - onTongue
     return [
@@ -28,7 +30,7 @@ export function trailerReasons(
         name: 'What the cargo label allows',
         rating: facts.cargo,
         asked: cargo,
-        words: says`About ${pounds(cargo)} of water, propane, ${facts.loading.added.length || facts.loading.weighedSince ? 'what was fitted after, ' : ''}belongings and gear; its cargo label allows`,
+        words: says`About ${pounds(cargo)} of water, propane, ${fitted}belongings and gear; its cargo label allows`,
         rests: ['readings.cargoCapacity'],
       },
       {

@@ -1,11 +1,15 @@
 import { describe, expect, it } from 'vitest'
+import { flawText } from '../../flaws/flaw'
+import { parseHousehold } from '../../formats/document'
+import type { Household } from '../../household/household'
 import type { Stance, StanceId } from '../../household/stances'
 import { phraseText } from '../../quantity/phrase'
 import { factsOn } from '../../match/factSheet'
 import { judgeFor } from '../../match/judge'
 import { DEFAULT_HOUSE_RULES as RULES } from '../../rules/houseRules'
 import { answerTo } from '../../testing/answerTo'
-import { household, person } from '../../testing/someone'
+import type { ReadingValue } from '../../readings/reading'
+import { household, person, readings } from '../../testing/someone'
 import { emptyPlan, equipment, fixture, standardEquipment, unit } from '../../testing/unit'
 import type { Trailer } from '../../trailer/trailer'
 import { wishes } from './wishes'
@@ -108,5 +112,54 @@ describe('what people argue about', () => {
     const looked: Trailer = { ...unlooked, absent: [{ kind: 'solar-port', source: 'measured' }] }
     expect(judge(looked, { solarPort: 'must' }).verdict).toBe('no')
     expect(judge(looked, { solarPort: 'avoid' }).verdict).toBe('fits')
+  })
+})
+
+describe('of all that is told on a lot', () => {
+  const wishing = (held: Household['wishes'], features?: Record<string, ReadingValue>) =>
+    answerTo(
+      wishes,
+      { ...unit(), ...(features && { features: readings(features) }) },
+      household([person()], { wishes: held }),
+    )
+
+  it('a wish for what it has is granted, for what it has not weighs, and avoiding turns both about', () => {
+    const wants = (stance: 'want' | 'avoid', has: boolean) =>
+      wishing([{ feature: 'awningLight', stance }], { awningLight: has })
+    expect(wants('want', true).words).toBe('Light strip in the awning: it has it, as they like it.')
+    expect(wants('want', false)).toMatchObject({
+      verdict: 'tight',
+      words: 'Light strip in the awning: they would like it; this one has none.',
+    })
+    expect(wants('avoid', true).verdict).toBe('tight')
+    expect(wants('avoid', false).words).toBe('Light strip in the awning: it has none, as they like it.')
+  })
+
+  it('one of a choice is that one; what it is instead is said', () => {
+    const torsion = [{ feature: 'suspension', is: 'torsion', stance: 'want' } as const]
+    expect(wishing(torsion, { suspension: 'torsion' }).verdict).toBe('fits')
+    expect(wishing(torsion, { suspension: 'leaf springs' }).words).toBe(
+      'Suspension, torsion: they would like it; on this one it is leaf springs.',
+    )
+    expect(wishing([{ feature: 'roofFan', stance: 'want' }], { roofFan: 'none' }).verdict).toBe('tight')
+    expect(wishing([{ feature: 'roofFan', stance: 'want' }], { roofFan: 'plain vent' }).verdict).toBe('fits')
+  })
+
+  it('what nobody looked at is to be looked at, and is on the tape list of whom it matters to', () => {
+    expect(wishing([{ feature: 'washerPrep', stance: 'want' }])).toMatchObject({
+      verdict: 'measure',
+      missing: ['features.washerPrep'],
+    })
+  })
+
+  it('a file with a wish about nothing of the catalogue is refused, with what would be right', () => {
+    const written = (wish: object) =>
+      parseHousehold(JSON.stringify({ ...household([person()]), wishes: [{ stance: 'want', ...wish }] }))
+        .flaws.map(flawText)
+        .join(' ')
+    expect(written({ feature: 'awningLight' })).toBe('')
+    expect(written({ feature: 'suspension', is: 'torsion' })).toBe('')
+    expect(written({ feature: 'hovers' })).toMatch(/wishes\[0\]\.feature/)
+    expect(written({ feature: 'suspension', is: 'wings' })).toMatch(/wishes\[0\].*one of the choices/)
   })
 })

@@ -1,7 +1,10 @@
 import type { Stance } from '../../household/stances'
 import { STANCES, type StanceId } from '../../household/stances'
+import type { FeatureId } from '../../features/catalogue'
+import { wishLabel, type FeatureWish } from '../../household/featureWishes'
+import { small } from '../../plan/naming'
 import { says } from '../../quantity/phrase'
-import { figure, word, type Readings } from '../../readings/reading'
+import { best, figure, word, type Readings, type ReadingValue } from '../../readings/reading'
 import type { EquipmentKind, FixtureKind } from '../../readings/catalogue'
 import { toFinish } from '../../trailer/drawn'
 import { equipmentOf } from '../../trailer/equipment'
@@ -26,11 +29,12 @@ const OWN = [
 ] as const satisfies StanceId[]
 type Own = (typeof OWN)[number]
 
-/** Whether it has the thing; a key names the reading that would tell. */
-export type WishFacts = Record<Own, boolean | { read: string }>
+/** Whether it has the thing; a key names the reading that would tell. And what is known of its features, as read. */
+export type WishFacts = Record<Own, boolean | { read: string }> & { told: Partial<Record<FeatureId, ReadingValue>> }
 
 export interface WishNeed {
   stances: { id: Own; stance: Stance }[]
+  features: FeatureWish[]
 }
 
 export interface WishRules {
@@ -47,7 +51,7 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
     topic: 'wishes',
     against: 'without what they must have',
   },
-  version: 4,
+  version: 5,
   rules: { largeCylinder: 30 },
   baked: ['largeCylinder'],
   weight: 1,
@@ -55,22 +59,23 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
   drawing: [],
   cautions: [],
   facts: wishFacts,
-  need: ({ stances }) => {
+  need: ({ stances, wishes: features = [] }) => {
     const held = OWN.flatMap((id) => (stances[id] ? [{ id, stance: stances[id] }] : []))
-    return held.length ? { stances: held } : null
+    return held.length || features.length ? { stances: held, features } : null
   },
-  judge: ({ facts, need: { stances } }) =>
-    answerOf(
-      stances.flatMap(({ id, stance }) =>
+  judge: ({ facts, need: { stances, features } }) =>
+    answerOf([
+      ...stances.flatMap(({ id, stance }) =>
         id === 'noSlide' && typeof facts.noSlide === 'boolean'
           ? slideReason(facts.noSlide, stance)
           : reasonFor(facts[id], stance, thing(id)),
       ),
-    ),
+      ...features.map((wish) => featureReason(wish, facts.told[wish.feature])),
+    ]),
 }
 
 function wishFacts(trailer: Trailer, { largeCylinder }: WishRules): WishFacts {
-  const { plan } = trailer
+  const { plan, features = {} } = trailer
   // Of a drawing that is not finished, the first thing to look for stands for the rest.
   const [open] = toFinish(trailer)
   const orOpen = (none: boolean) => (open === undefined ? none : { read: open })
@@ -104,6 +109,9 @@ function wishFacts(trailer: Trailer, { largeCylinder }: WishRules): WishFacts {
     onDemandHeater: machine('water-heater', 'fuel', (readings) =>
       known(word(readings, 'fuel'), (fuel) => fuel === 'on-demand gas'),
     ),
+    told: Object.fromEntries(
+      Object.keys(features).flatMap((id) => (best(features[id]) ? [[id, best(features[id])!.value]] : [])),
+    ),
   }
 }
 
@@ -126,6 +134,24 @@ const known = <T>(value: T | undefined, test: (value: T) => boolean): boolean | 
 function reasonFor(fact: boolean | { read: string }, stance: Stance, name: string): Reason[] {
   if (typeof fact === 'boolean') return stanceReason(stance, fact, name)
   return [measure(notLooked(stance, name), [fact.read])]
+}
+
+/** Of all that is told besides: as it is called in the catalogue, for what it is. */
+function featureReason(wish: FeatureWish, told: ReadingValue | undefined): Reason {
+  const { feature, is, stance } = wish
+  const called = wishLabel(wish)
+  const wants = stance === 'want'
+  if (told === undefined)
+    return measure(
+      says`${called}: ${wants ? 'they would like it' : 'they would rather not have it'}; nobody has looked yet.`,
+      [`features.${feature}`],
+    )
+  const has = typeof told === 'boolean' ? told : is === undefined ? told !== 'none' : told === is
+  if (wants === has) return fits(says`${called}: ${has ? 'it has it' : 'it has none'}, as they like it.`)
+  const other = typeof told === 'string' && told !== 'none' ? says`on this one it is ${told}` : says`this one has none`
+  return wants
+    ? tight(says`${called}: they would like it; ${other}.`, { brief: `not ${small(called)}` })
+    : tight(says`${called}: they would rather not have it; this one does.`, { brief: `has ${small(called)}` })
 }
 
 /** The one wish that is for a lack. */
