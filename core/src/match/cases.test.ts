@@ -6,13 +6,13 @@ import { CAUTIONS, type CautionId } from '../questions/cautions'
 import type { Case } from '../testing/cases/case'
 import { LIVING } from '../testing/cases/living'
 import { WANTING } from '../testing/cases/wanting'
-import { COUPLE, FAMILY, LONG } from '../testing/lot'
+import { COUPLE, FAMILY, HATCH, LONG } from '../testing/lot'
 import { factSheet } from './factSheet'
 import { judgeFor } from './judge'
 
 const CASES: Case[] = [...LIVING, ...WANTING]
 
-const sheets = new Map([FAMILY, COUPLE, LONG].map((one) => [one.stock, factSheet(one, RULES)]))
+const sheets = new Map([FAMILY, HATCH, COUPLE, LONG].map((one) => [one.stock, factSheet(one, RULES)]))
 
 describe('what an experienced person would say', () => {
   it.each(CASES.map((one) => [one.says, one] as const))(

@@ -152,7 +152,7 @@ describe('differences between units', () => {
     const rows = figureRows([good, dearAndLong])
     expect(rows.filter(({ differs }) => differs).map(({ label }) => label)).toEqual(['Overall length', 'Asking price'])
     expect(rows.slice(0, 2).every(({ differs }) => differs)).toBe(true)
-    expect(rows.find(({ label }) => label === 'Interior height')!.cells[0]!.value).toBeUndefined()
+    expect(rows.find(({ label }) => label === 'Overall height')!.cells[0]!.value).toBeUndefined()
   })
 
   it('a figure that two sources contradict is marked', () => {

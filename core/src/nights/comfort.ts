@@ -92,6 +92,7 @@ function ofOne(sleeper: Sleeper, berth: BerthFact, night: NightRules, hear: Hear
     points += (guest ? rules.adultMadeUp : rules.hostMadeUp) + (frail ? rules.frailMadeUp : 0)
   points += headroom(sleeper, berth, night, hear)
   if (hear) lowly(sleeper, berth, night, hear)
+  if (hear) guarded(sleeper, berth, night, hear)
   return points + asked(sleeper, berth, rules, hear)
 }
 
@@ -109,6 +110,26 @@ function lowly({ name, age, frail }: Sleeper, berth: BerthFact, { adultFrom }: N
       brief: 'a made-up bed',
       frail,
     })
+}
+
+/** A child rolls: an upper bunk has its guard, and that stands well above the mattress that lies in it. */
+function guarded({ name, age }: Sleeper, berth: BerthFact, { guardLeast, guardUnder }: NightRules, hear: Hear): void {
+  if (!isUpper(berth) || age >= guardUnder || (berth.guard ?? 0) >= guardLeast) return
+  const guard = says`guard of the ${small(berth.name)}`
+  hear(
+    berth.guard === undefined
+      ? {
+          says: says`whether the ${guard} stands ${inches(guardLeast)} above the mattress, for ${name}`,
+          weight: 'measure',
+          key: `plan.berths.${berth.id}.guardHeight`,
+        }
+      : {
+          says: says`the ${guard} stands ${inches(berth.guard)} above the mattress where ${name} lies; ${inches(guardLeast)} is the least`,
+          weight: 'tight',
+          brief: 'a low guard',
+          frail: true,
+        },
+  )
 }
 
 /** Sitting up in bed. A child minds it less. */

@@ -35,6 +35,8 @@ export interface BerthFact {
   headroom?: number
   outlet?: boolean
   ladder?: boolean
+  /** How far the guard stands above the mattress. */
+  guard?: number
   light?: boolean
   window?: boolean
   /** The room by id and name, and what closes it off. */
@@ -92,6 +94,7 @@ function berthFact(
     headroom: figure(readings, 'headroom'),
     outlet: flag(readings, 'outlet'),
     ladder: flag(readings, 'ladder'),
+    guard: figure(readings, 'guardHeight'),
     light: flag(readings, 'ownLight'),
     window: flag(readings, 'window'),
     room,

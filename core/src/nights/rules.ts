@@ -14,6 +14,9 @@ export interface NightRules {
   adultFrom: number
   /** Youngest in an upper bunk. */
   upperBunkFrom: number
+  /** Of an upper bunk where a child under this age lies: how far its guard stands above the mattress at the least. */
+  guardLeast: number
+  guardUnder: number
   /** Nobody counts on two in an upper bunk narrower than this. */
   upperPair: number
   /** Brothers and sisters both under this share a bed without being asked, from this age on. */
@@ -101,6 +104,8 @@ export const NIGHT_RULES: NightRules = {
   teenFrom: 13,
   adultFrom: 18,
   upperBunkFrom: 6, // 16 CFR 1213 and 1513 (from memory): not for children under 6
+  guardLeast: 5, // 16 CFR 1213.3: no less than 5 in above the mattress (from memory)
+  guardUnder: 13,
   upperPair: 48, // two of the width of an adult pair
   shareUnder: 10,
   shareFrom: 2,

@@ -31,15 +31,19 @@ export function nameOnPlan(plan: Plan, id: string): string {
  * another.
  */
 function windowName(plan: Plan, window: Plan['windows'][number]): string {
-  const room = roomOf(plan, window)
+  const room = roomBeside(plan, window)
   const kind = window.kind === 'exit' ? 'exit window' : 'window'
   const another = plan.windows.some(
-    (other) => other !== window && other.kind === window.kind && roomOf(plan, other) === room,
+    (other) => other !== window && other.kind === window.kind && roomBeside(plan, other) === room,
   )
   return `the ${another ? `${sideWord(outerWall(plan, window))} ` : ''}${kind}${room ? ` in the ${roomWord(room.name)}` : ''}`
 }
 
-function roomOf(plan: Plan, { from, to }: Plan['windows'][number]): Plan['rooms'][number] | undefined {
+/** The room that a window or an outer door belongs to: the nearest, a bedroom before another. */
+export function roomBeside(
+  plan: Plan,
+  { from, to }: Pick<Plan['windows'][number], 'from' | 'to'>,
+): Plan['rooms'][number] | undefined {
   const far = ({ shape }: Plan['rooms'][number]) => distanceTo(shape, [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2])
   return [...plan.rooms].sort((a, b) => far(a) - far(b) || Number(BEDS.has(b.kind)) - Number(BEDS.has(a.kind)))[0]
 }

@@ -9,6 +9,9 @@ export const CAUTIONS = {
   'upper-bunk':
     'Children under 6 do not sleep in an upper bunk. Every upper bunk needs its guard up and its weight limit observed.',
   exits: 'Every sleeping area needs a second way out. Keep the exit window clear of bikes and totes, and try it.',
+  hatch:
+    'A cargo or ramp door where a child sleeps must open from inside, and must not open by itself: try both, and latch it ' +
+    'on the road.',
   fuel: 'Nothing with fuel rides or is stored in the living space: no generator, gas can or LP cylinder. Test smoke, CO and LP detectors.',
   cpap:
     'Whether a CPAP runs through the night on batteries depends on the machine: ask its maker, ' +

@@ -365,7 +365,7 @@ export const OUTSIDE_KINDS = {
     name: 'Steps',
     reads: {
       kind: reads.choice('Kind', 'solid', 'hung'),
-      rating: within(reads.weight('Carries'), [5, 10000], [75, 1200]),
+      rating: within(reads.weight('Carries'), [5, 10000], [250, 1200]),
     },
   },
   'outside-kitchen': {

@@ -157,6 +157,16 @@ export const FAMILY = given(
   ),
 )
 
+/** The same with a cargo door in the rear wall of its bunk room. */
+export const HATCH: Trailer = {
+  ...FAMILY,
+  stock: 'HATCH',
+  plan: {
+    ...FAMILY.plan,
+    doors: [...FAMILY.plan.doors, { id: 'hatch', kind: 'cargo', from: [312, 8], to: [312, 32] }],
+  },
+}
+
 /** A 19 ft couple's unit without a slide: true queen, glass shower, booth, 12 V refrigerator, no oven. */
 export const COUPLE = given(
   'COUPLE',

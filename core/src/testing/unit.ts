@@ -1,5 +1,5 @@
 import type { Berth, Conversion, Fixture, Plan } from '../plan/plan'
-import type { BerthKind, EquipmentKind, FixtureKind } from '../readings/catalogue'
+import { BERTH_KINDS, type BerthKind, type EquipmentKind, type FixtureKind } from '../readings/catalogue'
 import type { ReadingValue } from '../readings/reading'
 import { TRAILER_FORMAT, TRAILER_VERSION, type Equipment, type Trailer } from '../trailer/trailer'
 import { unexplained } from '../trailer/drawn'
@@ -37,6 +37,7 @@ const STANDARD = {
   tires: 4,
   tireRating: 2830,
   couplerRating: 12500,
+  interiorHeight: 79,
   shorePower: '50 A',
   underbelly: 'enclosed',
 }
@@ -86,10 +87,11 @@ export function berth(
   kind: BerthKind,
   width: number | undefined,
   length: number | undefined,
-  given: Partial<Berth> & { limit?: number; headroom?: number } = {},
+  given: Partial<Berth> & { limit?: number; headroom?: number; guard?: number } = {},
 ): Berth {
-  const { limit, headroom = 42, ...rest } = given
-  const read = { mattressWidth: width, mattressLength: length, weightLimit: limit, headroom }
+  const { limit, headroom = 42, guard = 6, ...rest } = given
+  const guardHeight = BERTH_KINDS[kind].upper ? guard : undefined
+  const read = { mattressWidth: width, mattressLength: length, weightLimit: limit, headroom, guardHeight }
   const values = Object.entries(read).flatMap(([key, value]) => (value === undefined ? [] : [[key, value] as const]))
   return {
     id: kind,

@@ -86,7 +86,7 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
   return (
     <>
       <Flex gap="3" align="center" pb="2" flexWrap="wrap">
-        <InputGroup startElement={<Search size={16} aria-hidden />} maxW="430px" flex="1">
+        <InputGroup startElement={<Search size={16} aria-hidden />} maxW="430px" minW="280px" flex="1">
           <Input
             ref={field}
             aria-label="Narrow the yard"

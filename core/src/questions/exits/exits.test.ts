@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { couple, household } from '../../testing/someone'
+import { couple, household, person } from '../../testing/someone'
 import { berth, fixture, unit } from '../../testing/unit'
 import { exits } from './exits'
 import { answerTo } from '../../testing/answerTo'
@@ -42,5 +42,19 @@ describe('can everyone get out at night', () => {
       windows: [{ ...window, from: [20, 0], to: [50, 0] }],
     })
     expect(judge(exits, trailer, two).words).toBe('Two ways out of every berth they sleep in.')
+  })
+
+  it('a cargo door where a child sleeps is warned of, where grown people sleep it is not', () => {
+    const hatched = unit({
+      berths: [bed],
+      windows: [{ ...window, from: [20, 0], to: [50, 0] }],
+      doors: [
+        { id: 'entry', kind: 'entry', from: [160, 96], to: [188, 96], hinge: 'to', opens: 'door' },
+        { id: 'hatch', kind: 'cargo', from: [0, 40], to: [0, 60] },
+      ],
+    })
+    expect(judge(exits, hatched, two).cautions).toEqual(['exits'])
+    const child = household([person({ age: 8, height: 50, weight: 60 })])
+    expect(judge(exits, hatched, child).cautions).toEqual(['exits', 'hatch'])
   })
 })

@@ -1,6 +1,6 @@
 import { waysOut } from '../../plan/exits'
 import { ofGeometry } from '../../plan/geometry'
-import { nameOnPlan, small } from '../../plan/naming'
+import { nameOnPlan, roomBeside, small } from '../../plan/naming'
 import { floorOf } from '../../plan/reach'
 import { lyingIn } from '../../nights/lyingIn'
 import { nightsOf } from '../../plan/together'
@@ -16,6 +16,8 @@ import { storedFor, type Night } from '../../nights/night'
 /** Ways out of each berth, for every set of conversions that can be made together. */
 export interface ExitFacts {
   nights: { made: string[]; berths: BerthExits[] }[]
+  /** Berths in a room with a cargo or ramp door. */
+  hatches: string[]
 }
 
 export interface BerthExits {
@@ -39,13 +41,13 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
     topic: 'ways out',
     against: 'have a bed without a way out',
   },
-  version: 3,
+  version: 4,
   rules: {},
   baked: [],
   weight: 2,
   living: true,
   drawing: [],
-  cautions: ['exits'],
+  cautions: ['exits', 'hatch'],
   facts: ({ plan }, _rules, ways) => ofGeometry(plan, ['exits', ways], () => exitFacts(plan, ways)),
   need: () => ({}),
   judge: ({ facts, shared: { nights } }) => {
@@ -55,12 +57,17 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
       ...(nights.guestNight ? nightReasons(facts, nights.guestNight, 'With guests ') : []),
     ]
     // Where nobody lies, nobody has to get out: the question does not arise.
-    return reasons.length ? answerOf(reasons, ['exits']) : null
+    const byHatch = [nights.everyNight, nights.guestNight].some((night) => childBy(facts.hatches, night))
+    return reasons.length ? answerOf(reasons, byHatch ? ['exits', 'hatch'] : ['exits']) : null
   },
 }
 
 function exitFacts(plan: Trailer['plan'], ways: WayRules): ExitFacts {
+  const hatched = new Set(
+    plan.doors.filter(({ kind }) => kind === 'cargo' || kind === 'ramp').map((door) => roomBeside(plan, door)?.id),
+  )
   return {
+    hatches: plan.berths.filter(({ room }) => hatched.has(room)).map(({ id }) => id),
     nights: nightsOf(plan).map((made) => ({
       made,
       berths: waysOut(floorOf(plan, 'night', made), ways).map(({ berth, by, blocked }) => ({
@@ -72,6 +79,12 @@ function exitFacts(plan: Trailer['plan'], ways: WayRules): ExitFacts {
     })),
   }
 }
+
+/** Small hands reach a latch, and not every one opens from inside. */
+const CHILD = 13
+const childBy = (hatches: readonly string[], night: Night | undefined): boolean =>
+  night?.placements.some(({ berth, people }) => hatches.includes(berth.id) && people.some(({ age }) => age < CHILD)) ??
+  false
 
 const UNSEEN = 'nobody has looked for the ways out yet: do so before anyone sleeps there'
 

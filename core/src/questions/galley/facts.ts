@@ -15,6 +15,8 @@ import type { GalleyRules } from './rules'
 export interface GalleyFacts {
   burners?: number
   oven: boolean
+  /** A convection microwave, which bakes what is small. */
+  convection: boolean
   fridge?: number
   fridgeKinds: string[]
   /** Refrigerators whose kind nobody read. */
@@ -83,6 +85,9 @@ export function galleyFacts(
     ...(outside && { outsideLength: outside.length }),
     burners: knownSum(cooktops.map(({ readings }) => figure(readings, 'burners'))),
     oven: plan.fixtures.some(({ kind }) => kind === 'oven'),
+    convection: plan.fixtures.some(
+      ({ kind, readings }) => kind === 'microwave' && word(readings, 'kind') === 'convection',
+    ),
     fridge: knownSum(fridges.map(({ readings }) => figure(readings, 'capacity'))),
     fridgeKindUnread: fridges
       .filter(({ readings }) => word(readings, 'kind') === undefined)

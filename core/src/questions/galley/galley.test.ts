@@ -111,4 +111,19 @@ describe('kitchen', () => {
 
   it('no sink is tight', () =>
     expect(judged(galley, { fixtures: base }, people(2))).toMatchObject({ verdict: 'tight', brief: 'no kitchen sink' }))
+
+  it('a convection microwave stands in for an oven that they would like, not for one they must have', () => {
+    const baker = (oven: 'want' | 'must', kind?: string) =>
+      judged(
+        galley,
+        { fixtures: [...base, sink(24, 16, 1), ...(kind ? [fixture('microwave', [86, 2, 20, 18], { kind })] : [])] },
+        household([person(), person()], { stances: { oven } }),
+      )
+    expect(baker('want', 'convection').words).toContain(
+      'It has no oven, and in its place a convection microwave, which bakes what is small.',
+    )
+    expect(baker('want', 'microwave').words).toContain('They would like an oven; this one has none.')
+    expect(baker('must', 'convection')).toMatchObject({ verdict: 'no', brief: 'no oven' })
+    expect(baker('must', 'microwave').verdict).toBe('no')
+  })
 })

@@ -8,7 +8,7 @@ import { galleyFacts, type GalleyFacts } from './facts'
 import { GALLEY_RULES, type GalleyRules } from './rules'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { fits, marginOf, measure, note, reason, tight, verdictOf, type Reason } from '../reason'
+import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
 import { lookedReason, stanceReason } from '../stance'
 
 export interface GalleyNeed {
@@ -30,7 +30,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
     topic: 'kitchen',
     against: 'kitchen not right',
   },
-  version: 7,
+  version: 8,
   rules: GALLEY_RULES,
   baked: ['pantryHeight', 'sinkRim'],
   weight: 2,
@@ -49,7 +49,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
       ...shelfReason(facts, need),
       ...hoodReason(facts),
       ...beforeReason(facts, need),
-      ...lookedReason(need.oven, facts.oven, 'an oven', facts.unnoted.inside),
+      ...ovenReason(facts, need),
       ...lookedReason(need.outsideKitchen, facts.outsideKitchen, 'an outside kitchen', outsideOf(facts)),
       ...rainReason(facts),
       ...insideReason(facts, need),
@@ -71,6 +71,17 @@ function galleyNeed(household: Household, rules: GalleyRules): GalleyNeed {
     gasElectricFridge,
     rules,
   }
+}
+
+/** Who would like an oven bakes small in a convection microwave; who must have one has none by it. */
+function ovenReason({ oven, convection, unnoted }: GalleyFacts, { oven: stance }: GalleyNeed): Reason[] {
+  if (!oven && convection && (stance === 'want' || stance === 'must')) {
+    const instead = 'a convection microwave, which bakes what is small'
+    return stance === 'want'
+      ? [fits(says`It has no oven, and in its place ${instead}.`)]
+      : [no(says`They must have an oven; this one has ${instead}.`, { brief: 'no oven' })]
+  }
+  return lookedReason(stance, oven, 'an oven', unnoted.inside)
 }
 
 function burnerReason({ burners, unread, unnoted }: GalleyFacts, { people, rules }: GalleyNeed): Reason {

@@ -19,7 +19,8 @@ import { answerOf } from '../answer'
 import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
 import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
-import { everyNight } from '../../household/household'
+import { everyNight, type Person } from '../../household/household'
+import { UPRIGHT_RULES, uprightFacts, uprightReasons, type UprightFacts, type UprightRules } from './upright'
 import type { Passage } from './passage'
 import { wheelchairReasons, type WheelchairFacts } from './wheelchair'
 import { storedFor, type Night } from '../../nights/night'
@@ -40,13 +41,18 @@ export interface ReachFacts {
   leftOpen: Phrase[]
   /** What a wheelchair asks of it, parked. */
   wheelchair: WheelchairFacts
+  /** What they stand under and step on. */
+  upright: UprightFacts
 }
 
 export interface ReachNeed {
   /** Those in a wheelchair. */
   wheelchairs: string[]
   roadAccess?: Stance
+  /** Those of whom a height or a weight is known. */
+  people: Pick<Person, 'name' | 'height' | 'weight'>[]
   rules: WayRules
+  upright: UprightRules
 }
 
 /** Where a household goes every day. */
@@ -61,7 +67,7 @@ const PLENTY = 12
  * Can they get to everything: parked, at night from the bed to the toilet, and at a rest stop with the slides
  * in. Inches.
  */
-export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
+export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
   id: 'reach',
   words: {
     asks: 'Can they get to everything?',
@@ -69,8 +75,8 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
     topic: 'reach',
     against: 'leave something out of reach',
   },
-  version: 7,
-  rules: {},
+  version: 8,
+  rules: UPRIGHT_RULES,
   baked: [],
   weight: 2,
   living: true,
@@ -80,9 +86,12 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
     ...ofGeometry(trailer.plan, ['reach', ways], () => reachFacts(trailer.plan, ways)),
     // How a shower is closed and what has drawers is read, not drawn.
     leaves: leavesOf(trailer.plan),
+    upright: uprightFacts(trailer),
     unnoted: DAILY_ESSENTIALS.filter((one) => unexplained(trailer).includes(one)).map(toNote),
   }),
-  need: (household, _rules, { ways }) => ({
+  need: (household, upright, { ways }) => ({
+    upright,
+    people: everyNight(household).map(({ name, height, weight }) => ({ name, height, weight })),
     roadAccess: household.stances.roadAccess,
     rules: ways,
     wheelchairs: everyNight(household)
@@ -98,12 +107,13 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, object> = {
       roadReason(facts, need),
       ...undrawnReason(facts),
       ...leafReasons(facts, need),
+      ...uprightReasons(facts.upright, need.people, need.upright),
       ...facts.leftOpen.map((words) => note(words)),
       ...unsureReason(nights),
     ]),
 }
 
-function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'unnoted' | 'leaves'> {
+function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'unnoted' | 'leaves' | 'upright'> {
   const passage = ({ place: { id, name, use }, width, between }: Reached): Passage => ({
     id,
     name,

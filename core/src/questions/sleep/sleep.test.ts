@@ -325,3 +325,25 @@ describe('cautions and stances', () => {
     ).toBe('fits')
   })
 })
+
+describe('the guard of an upper bunk', () => {
+  const lies = (guard: number | undefined, age: number) => {
+    const upper = berth('upper-bunk', 30, 76, { limit: 300, ...(guard !== undefined && { guard }) })
+    const { guardHeight: _guard, ...unread } = upper.readings!
+    return judge(
+      unit({ berths: [guard === undefined ? { ...upper, readings: unread } : upper] }),
+      household([person({ name: 'Kit', age, height: age < 10 ? 50 : 62, weight: age < 10 ? 60 : 100 })]),
+    )
+  }
+
+  it('5 in above the mattress hold a child of 8 in (16 CFR 1213); 3 in do not, and what nobody read may not', () => {
+    expect(lies(5, 8).verdict).toBe('fits')
+    expect(lies(3, 8)).toMatchObject({ verdict: 'tight' })
+    expect(lies(3, 8).words).toContain(
+      'The guard of the upper-bunk stands 3 in above the mattress where Kit lies; 5 in is the least',
+    )
+    expect(lies(undefined, 8)).toMatchObject({ verdict: 'measure', missing: ['plan.berths.upper-bunk.guardHeight'] })
+  })
+
+  it('is no matter for one of 14', () => expect(lies(undefined, 14).missing).toEqual([]))
+})

@@ -17,6 +17,8 @@ import type { StowRules } from './rules'
 export interface StowFacts {
   /** Closet rod, inches; absent: a wardrobe's rod was not read. */
   rod?: number
+  /** The least inside depth of a wardrobe, inches, where one was read. */
+  hanging?: number
   unreadRods: string[]
   /** Drawers counted so far. */
   drawers: number
@@ -42,8 +44,10 @@ export function stowFacts(
   const wardrobes = plan.fixtures.filter(({ kind }) => kind === 'wardrobe')
   const rods = wardrobes.map(({ readings }) => figure(readings, 'rod'))
   const rod = knownSum(rods)
+  const depths = wardrobes.flatMap(({ readings }) => figure(readings, 'hanging') ?? [])
   return {
     ...(rod !== undefined && { rod }),
+    ...(depths.length > 0 && { hanging: Math.min(...depths) }),
     unreadRods: wardrobes.filter((_, i) => rods[i] === undefined).map(({ id }) => `plan.fixtures.${id}.rod`),
     drawers: plan.fixtures.reduce((sum, { readings }) => sum + (figure(readings, 'drawers') ?? 0), 0),
     shelves: plan.fixtures.reduce(

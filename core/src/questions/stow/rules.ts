@@ -3,6 +3,8 @@ import type { FixtureKind } from '../../readings/catalogue'
 export interface StowRules {
   /** Closet rod each asks, inches. */
   hangingPerPerson: number
+  /** Inside depth at which an adult's hanger hangs straight. */
+  hangerDepth: number
   /** Clothes, shoes and towels each brings, cubic feet: always, and for every day until they wash. */
   clothesAlways: number
   clothesPerDay: number
@@ -19,6 +21,7 @@ export interface StowRules {
 
 /** Common practice; clothes, dishes and food measured off laundry bags and kitchen totes, tolerance a third. */
 export const STOW_RULES: StowRules = {
+  hangerDepth: 20, // a hanger of 17 in, cloth on both sides (common practice)
   hangingPerPerson: 8,
   clothesAlways: 1.5,
   clothesPerDay: 0.3,

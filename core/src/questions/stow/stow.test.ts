@@ -183,6 +183,13 @@ describe('inside', () => {
       '22 in of closet rod for 4 people; it takes about 32 in to hang all, so some is folded.',
     ))
 
+  it('a closet of 18 in is told of: a hanger asks for 20', () => {
+    const closet = (hanging: number) =>
+      judged([], [], { fixtures: [fixture('wardrobe', [10, 2, 24, 20], { rod: 22, hanging })] }, {}).words
+    expect(closet(18)).toContain('A closet is 18 in deep inside: hangers stand askew under 20 in.')
+    expect(closet(22)).not.toContain('askew')
+  })
+
   it('a dog’s crate needs floor at night', () => {
     const crate = (plan: Partial<Plan>) =>
       judged([], [], plan, {

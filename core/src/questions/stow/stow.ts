@@ -37,7 +37,7 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | '
     topic: 'stowing',
     against: 'do not hold what they bring',
   },
-  version: 4,
+  version: 5,
   rules: STOW_RULES,
   baked: ['filled', 'crates'],
   weight: 2,
@@ -180,7 +180,7 @@ function sharedReasons(what: Stowed, night: Night): Reason[] {
 
 /** Clothes on hangers and on shelves. */
 function closetReasons(
-  { rod, unreadRods, drawers, shelves }: StowFacts,
+  { rod, hanging: depth, unreadRods, drawers, shelves }: StowFacts,
   { people, nights, rules }: StowNeed,
 ): Reason[] {
   const days = Math.min(nights, rules.daysBetweenLaundry)
@@ -199,7 +199,11 @@ function closetReasons(
   if (rod === 0) return [shelf, note(says`There is no closet to hang clothes in.`)]
   const all =
     rod < hanging ? says`it takes about ${inches(hanging)} to hang all, so some is folded` : says`all can hang`
-  return [shelf, note(says`${inches(rod)} of closet rod for ${quantity(people, 'person')}; ${all}.`)]
+  const shallow =
+    depth !== undefined && depth < rules.hangerDepth
+      ? [note(says`A closet is ${inches(depth)} deep inside: hangers stand askew under ${inches(rules.hangerDepth)}.`)]
+      : []
+  return [shelf, note(says`${inches(rod)} of closet rod for ${quantity(people, 'person')}; ${all}.`), ...shallow]
 }
 
 /** How much can be kept dry, inside against outside. */

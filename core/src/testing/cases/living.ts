@@ -1,4 +1,4 @@
-import { COUPLE, FAMILY, LONG } from '../lot'
+import { COUPLE, FAMILY, HATCH, LONG } from '../lot'
 import type { Case } from './case'
 import { half, suv, pulls, pair, child, four, of, want, gear } from './people'
 import { person } from '../someone'
@@ -115,6 +115,15 @@ export const LIVING: Case[] = [
     verdict: 'fits',
     reason: /Two ways out of every berth/,
     caution: 'exits',
+  },
+  {
+    says: 'A cargo door in the children’s room is a way out, and one to fall out of.',
+    of: of(four),
+    unit: HATCH,
+    question: 'exits',
+    verdict: 'fits',
+    reason: /Two ways out of every berth/,
+    caution: 'hatch',
   },
   {
     says: 'With its slide in, one does not get to the bunks by the road.',
