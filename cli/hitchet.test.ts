@@ -76,6 +76,7 @@ describe('hitchet rank', () => {
       'galley',
       'seating',
       'stow',
+      'wishes',
       'price',
     ])
     expect(best.answers.sleep.because[0].says).toMatch(/^All 6 have a berth: /)

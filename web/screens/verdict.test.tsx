@@ -101,6 +101,6 @@ describe('what tells units apart', () => {
   it('with everything else when asked for everything, and what nobody read as Measure', () => {
     expect(table(false)).toContain('Ro has the queen')
     expect(table(false)).toContain('UVW (dry) 3,555 lb 3,555 lb')
-    expect(table(false)).toContain('Interior height Measure Measure')
+    expect(table(false)).toContain('Overall height Measure Measure')
   })
 })

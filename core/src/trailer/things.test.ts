@@ -24,6 +24,7 @@ describe('what can be read on a trailer', () => {
     const paths = thingsOf(trailer).map(({ path }) => path)
     expect(paths).toEqual([
       'readings',
+      'features',
       'equipment.fresh-tank',
       'equipment.lp-cylinder',
       'equipment.furnace',

@@ -1,12 +1,13 @@
 'use client'
 
 import { Box, Button, Flex, Grid, HStack, Text } from '@chakra-ui/react'
-import { Printer, Ruler as RulerIcon } from 'lucide-react'
+import { Footprints, Printer, Ruler as RulerIcon } from 'lucide-react'
 import NextLink from 'next/link'
 import { parseAsArrayOf, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useMemo } from 'react'
 import type { PersonToken } from '@hitchet/core/household/tokens'
 import { bodiesAt, TIMES } from '@hitchet/core/plan/times'
+import { cardFigures } from '@hitchet/core/match/unitCard'
 import { trailerFigure, trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { Analysis } from '../../analysis/analyse'
 import { planWorker } from '../../analysis/planWorker'
@@ -37,7 +38,9 @@ import { ReadingsPanel } from './ReadingsPanel'
 import { RestsPanel } from './RestsPanel'
 import type { SeenBy } from './seenBy'
 import { useSomebody } from './Somebody'
+import { MadeUp } from './MadeUp'
 import { TakeOut } from './TakeOut'
+import { UnitCard } from './UnitCard'
 
 /** What the plan may take of a desk's screen, pixels. */
 const PLAN_WIDTH = 1220
@@ -102,6 +105,11 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
         <Button variant="outline" size="sm" onClick={() => window.print()}>
           <Printer size={15} aria-hidden /> Print
         </Button>
+        <Button asChild variant="outline" size="sm" className="no-print">
+          <NextLink href={`/yard/${trailer.stock}/walk`}>
+            <Footprints size={15} aria-hidden /> Walk
+          </NextLink>
+        </Button>
         <Button asChild size="sm" className="no-print">
           <NextLink href={`${at}/tape`}>
             <RulerIcon size={15} aria-hidden /> Tape
@@ -116,6 +124,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
           }}
         />
       </PageHead>
+      <UnitCard figures={cardFigures(trailer)} sleeps={sleepsText(trailer, seenBy)} />
       <Flex gap="3" align="center" flexWrap="wrap" pb="2" className="no-print">
         <Segments
           label="Layer"
@@ -126,24 +135,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
         {somebody.panel}
       </Flex>
       {time === 'night' && plan.conversions.length > 0 && (
-        <HStack gap="4" pb="1" role="group" aria-label="Made up for the night" className="no-print">
-          {plan.conversions.map(({ id, name, minutes, excludes }) => (
-            <label key={id} className="choice">
-              <input
-                type="checkbox"
-                checked={made.includes(id)}
-                onChange={(event) =>
-                  void setMade(
-                    event.target.checked
-                      ? [...made.filter((one) => !excludes.includes(one)), id]
-                      : made.filter((one) => one !== id),
-                  )
-                }
-              />
-              {name}, {minutes} min
-            </label>
-          ))}
-        </HStack>
+        <MadeUp conversions={plan.conversions} made={made} onMade={(beds) => void setMade(beds)} />
       )}
       <Box maxW="100%" borderTopWidth="1px" borderColor="hair" pt="1">
         <Ruler frame={frame} scale={scale} system={system} />
@@ -261,3 +253,13 @@ const narrowest = ({ ways }: Analysis) =>
       (least, one) => (!least || one.width < least.width ? one : least),
       undefined,
     )
+
+/** Of theirs who has a berth; with nobody open what the sheet says. */
+function sleepsText(trailer: Trailer, seenBy: SeenBy | undefined): string {
+  const sheet = trailerFigure(trailer, 'advertisedSleeps')
+  if (!seenBy) return sheet === undefined ? 'Measure' : `${sheet} by the sheet`
+  if (seenBy.asked.find(({ id }) => id === 'sleep')?.answer.verdict === 'measure') return 'Measure'
+  const { sleepers, unplaced } = seenBy.everyNight
+  const placed = sleepers.reduce((sum, { people }) => sum + people.length, 0)
+  return `${placed} of your ${placed + unplaced.length}`
+}

@@ -1,0 +1,64 @@
+import type { Quantity } from '../quantity/quantity'
+import { knownSum } from '../quantity/sum'
+import type { TrailerKey } from '../readings/catalogue'
+import { best, figure, type Source } from '../readings/reading'
+import { equipmentOf } from '../trailer/equipment'
+import type { Trailer } from '../trailer/trailer'
+
+/** One figure that everybody asks for; nothing: to be measured. */
+export interface CardFigure {
+  label: string
+  value?: number
+  unit: Quantity['unit']
+  /** Lengths of rigs read in feet. */
+  long?: boolean
+  source?: Source | 'reckoned'
+}
+
+const READ: readonly [TrailerKey, string, Quantity['unit'], boolean?][] = [
+  ['overallLength', 'Length', 'in', true],
+  ['overallHeight', 'Height', 'in', true],
+  ['uvw', 'Dry', 'lb'],
+  ['gvwr', 'GVWR', 'lb'],
+]
+const TANKS = { 'fresh-tank': 'Fresh', 'gray-tank': 'Gray', 'black-tank': 'Black' } as const
+
+/** What nobody should quote from memory, each with where it comes from. */
+export function cardFigures(trailer: Trailer): CardFigure[] {
+  const of = (key: TrailerKey, label: string, unit: Quantity['unit'], long?: boolean): CardFigure => ({
+    label,
+    unit,
+    ...(long && { long }),
+    value: figure(trailer.readings, key),
+    source: best(trailer.readings[key])?.source,
+  })
+  const read = READ.map((one) => of(...one))
+  return [
+    ...read,
+    leftToLoad(trailer),
+    of('hitchWeight', 'Hitch', 'lb'),
+    ...Object.entries(TANKS).map(([kind, label]) => tank(trailer, kind as keyof typeof TANKS, label)),
+  ]
+}
+
+/** As the cargo label says, or else what the two weights leave: the label is the law, and less than both allow governs. */
+function leftToLoad({ readings }: Trailer): CardFigure {
+  const label = 'Left to load'
+  const said = figure(readings, 'cargoCapacity')
+  if (said !== undefined) return { label, unit: 'lb', value: said, source: best(readings['cargoCapacity'])!.source }
+  const [uvw, gvwr] = [figure(readings, 'uvw'), figure(readings, 'gvwr')]
+  return uvw === undefined || gvwr === undefined
+    ? { label, unit: 'lb' }
+    : { label, unit: 'lb', value: gvwr - uvw, source: 'reckoned' }
+}
+
+/** All of a kind together; nothing where somebody looked and found none is 0 gallons. */
+function tank(trailer: Trailer, kind: keyof typeof TANKS, label: string): CardFigure {
+  const tanks = equipmentOf(trailer, kind)
+  return {
+    label,
+    unit: 'gal',
+    value: tanks && knownSum(tanks.map(({ readings }) => figure(readings, 'capacity'))),
+    source: tanks?.[0] && best(tanks[0].readings?.['capacity'])?.source,
+  }
+}

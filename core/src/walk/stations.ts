@@ -1,0 +1,207 @@
+import { FEATURE_IDS, FEATURES } from '../features/catalogue'
+import { PLACES, type Feature, type Place } from '../features/feature'
+import { distanceTo } from '../plan/distance'
+import type { OutsideItem, Plan, Room, Side } from '../plan/plan'
+import { middleOf, type Point, type Shape } from '../plan/shape'
+import { outlineOf } from './outline'
+import { best } from '../readings/reading'
+import { readingName } from '../trailer/readingName'
+import { thingsOf, type Thing } from '../trailer/things'
+import type { Trailer } from '../trailer/trailer'
+import { standingAt } from './standing'
+import type { Seen, Station } from './station'
+import { IN_KITCHEN, READ_AT, STANDS_AT } from './whereSeen'
+import { EQUIPMENT_KINDS, type EquipmentKind, type TrailerKey } from '../readings/catalogue'
+import { equipmentOf } from '../trailer/equipment'
+
+/** An arm and a step off the wall, inches. */
+const OFF = 30
+const SIDE_PLACES: Record<Side, Place> = { front: 'hitch', rear: 'rear', door: 'door', 'off-door': 'off-door' }
+const ROOM_PLACES: Partial<Record<Room['kind'], Place>> = { bedroom: 'bedroom', 'bunk room': 'bunks', bath: 'bath' }
+
+/**
+ * The stations of a unit from its plan: hitch, off-door side, under it at the axles, rear, door side; inside the door, then
+ * kitchen, living room and every other room; the papers last. Each thing that can be read or told stands at exactly one.
+ */
+export function stationsOf(trailer: Trailer): Station[] {
+  const { plan } = trailer
+  const stations = [...outsideOf(trailer), ...insideOf(plan), papersOf(plan)]
+  const at = new Map(stations.map((station) => [station.id, station]))
+  const put = (station: string, seen: Seen): void => void at.get(station)!.things.push(seen)
+  for (const thing of thingsOf(trailer)) {
+    if (thing.path === 'features') continue
+    for (const [key, spec] of Object.entries(thing.specs)) {
+      const path = `${thing.path}.${key}`
+      const place = placeOf(thing, key, trailer)
+      const reading = best(thing.readings?.[key])
+      put(place.station, {
+        key: path,
+        name: readingName(trailer, path),
+        spec,
+        ...(reading && { reading }),
+        ...(place.at && { at: place.at }),
+      })
+    }
+  }
+  for (const id of FEATURE_IDS) {
+    const { place, why, ...spec }: Feature = FEATURES[id]
+    const station = stationOf(place, plan)
+    const reading = best(trailer.features?.[id])
+    if (station) put(station, { key: `features.${id}`, name: spec.label, spec, why, ...(reading && { reading }) })
+  }
+  for (const kind of Object.keys(EQUIPMENT_KINDS) as EquipmentKind[])
+    if (equipmentOf(trailer, kind) === undefined)
+      put(STANDS_AT[kind], { key: `equipment.${kind}`, name: EQUIPMENT_KINDS[kind].name, unnoted: kind })
+  for (const station of stations) station.things = inOrder(station)
+  return stations
+}
+
+/** Of a place in the catalogue the station on this unit; none where it has no such room, once its rooms are drawn. */
+function stationOf(place: Place, { rooms }: Plan): string | undefined {
+  const room = rooms.find(({ kind }) => ROOM_PLACES[kind] === place)
+  if (room) return room.id
+  if (place !== 'bath' && place !== 'bedroom' && place !== 'bunks') return place
+  return place === 'bunks' ? undefined : 'living'
+}
+
+function outsideOf({ plan, readings }: Trailer): Station[] {
+  const { box } = plan
+  const { x0, x1, y0, y1 } = outlineOf(plan)
+  const axle = best(readings['axleCenter'])?.value
+  const middle = box.width / 2
+  const station = (id: Place, at: Point): Station => ({ id, name: PLACES[id], inside: false, at, things: [] })
+  return [
+    station('hitch', [x0 - OFF, middle]),
+    station('off-door', [box.length / 3, y0 - OFF]),
+    station('under', [typeof axle === 'number' ? axle : box.length * 0.6, y0 - OFF]),
+    station('rear', [x1 + OFF, middle]),
+    station('door', [box.length / 2, y1 + OFF]),
+  ]
+}
+
+function insideOf(plan: Plan): Station[] {
+  const { box, doors, fixtures, rooms } = plan
+  const station = (id: string, name: string, by: Point): Station => ({
+    id,
+    name,
+    inside: true,
+    at: standingAt(plan, by),
+    things: [],
+  })
+  const middleOfAll = (shapes: readonly Shape[]): Point => {
+    if (shapes.length === 0) return [box.length / 2, box.width / 2]
+    const all = shapes.map(middleOf)
+    const mean = (axis: 0 | 1) => all.reduce((sum, one) => sum + one[axis], 0) / all.length
+    return [mean(0), Math.min(box.width - OFF / 2, Math.max(OFF / 2, mean(1)))]
+  }
+  const [entry] = doors.filter(({ kind }) => kind === 'entry')
+  const inside: Point = entry
+    ? [(entry.from[0] + entry.to[0]) / 2, Math.min(box.width - OFF, Math.max(OFF, (entry.from[1] + entry.to[1]) / 2))]
+    : [box.length / 2, box.width - OFF]
+  const own = (kitchen: boolean) =>
+    fixtures
+      .filter((one) => !otherRoom(plan, one.shape) && IN_KITCHEN.has(one.kind) === kitchen)
+      .map(({ shape }) => shape)
+  return [
+    station('entry', PLACES.entry, inside),
+    station('kitchen', PLACES.kitchen, middleOfAll(own(true))),
+    station('living', PLACES.living, middleOfAll(own(false))),
+    ...rooms
+      .filter(({ kind }) => kind !== 'living' && kind !== 'galley')
+      .map(({ id, name, shape }) => station(id, name, middleOf(shape))),
+  ]
+}
+
+/** Outside the door again, where one sits down. */
+const papersOf = (plan: Plan): Station => ({
+  id: 'papers',
+  name: PLACES.papers,
+  inside: false,
+  at: [plan.box.length / 2, outlineOf(plan).y1 + 2 * OFF],
+  things: [],
+})
+
+/** The bedroom, bath, bunk or cargo room that something stands in; nothing in the living room and the kitchen. */
+function otherRoom({ rooms }: Plan, shape: Shape): Room | undefined {
+  const middle = middleOf(shape)
+  const nearest = [...rooms].sort((a, b) => distanceTo(a.shape, middle) - distanceTo(b.shape, middle))[0]
+  return nearest && nearest.kind !== 'living' && nearest.kind !== 'galley' ? nearest : undefined
+}
+
+interface Found {
+  station: string
+  at?: Point
+}
+
+/** Where one reads a reading of a thing. */
+function placeOf({ path, id }: Thing, key: string, trailer: Trailer): Found {
+  const { plan } = trailer
+  const [first, list] = path.split('.') as [string, string?]
+  if (first === 'readings') return { station: READ_AT[key as TrailerKey] }
+  if (first === 'equipment') {
+    const kind = trailer.equipment.find((one) => one.id === id)!.kind
+    return { station: STANDS_AT[kind as EquipmentKind] }
+  }
+  if (list === 'outside') {
+    const item = plan.outside.find((one) => one.id === id)!
+    return { station: SIDE_PLACES[item.wall], at: onWall(item, plan) }
+  }
+  if (list === 'fixtures') {
+    const fixture = plan.fixtures.find((one) => one.id === id)!
+    const at = middleOf(fixture.shape)
+    const room = otherRoom(plan, fixture.shape)
+    return { station: room?.id ?? (IN_KITCHEN.has(fixture.kind) ? 'kitchen' : 'living'), at }
+  }
+  if (list === 'berths') {
+    const berth = plan.berths.find((one) => one.id === id)!
+    const room = plan.rooms.find((one) => one.id === berth.room)
+    const other = room && room.kind !== 'living' && room.kind !== 'galley' ? room.id : 'living'
+    return { station: other, at: middleOf(berth.shape) }
+  }
+  if (list === 'slides') {
+    const slide = plan.slides.find((one) => one.id === id)!
+    const { box } = plan
+    const far = slide.start + slide.length / 2
+    const at: Point =
+      slide.wall === 'off-door'
+        ? [far, 0]
+        : slide.wall === 'door'
+          ? [far, box.width]
+          : [slide.wall === 'front' ? 0 : box.length, far]
+    return { station: otherRoom(plan, { rect: [at[0] - 1, at[1] - 1, 2, 2] })?.id ?? 'living', at }
+  }
+  const bay = plan.compartments.find((one) => one.id === id)!
+  const [opening] = bay.openings
+  const outside = bay.place === 'outside' && opening && opening.wall !== 'top' ? SIDE_PLACES[opening.wall] : undefined
+  const along = bay.at ?? plan.box.length / 2
+  if (outside)
+    return {
+      station: outside,
+      at: [along, outside === 'door' ? plan.box.width : outside === 'off-door' ? 0 : plan.box.width / 2],
+    }
+  const room = otherRoom(plan, { rect: [along - 1, plan.box.width / 2 - 1, 2, 2] })
+  return { station: room?.id ?? 'living', at: [along, plan.box.width / 2] }
+}
+
+function onWall({ wall, start, length }: OutsideItem, { box }: Plan): Point {
+  const far = start + length / 2
+  if (wall === 'door') return [far, box.width]
+  if (wall === 'off-door') return [far, 0]
+  return [wall === 'front' ? 0 : box.length, far]
+}
+
+/**
+ * Labels and what has no place first, then what has one, as one walks: to the rear along the off-door side, to the hitch
+ * along the door side; inside by how far it is from where one stands.
+ */
+function inOrder({ id, inside, at, things }: Station): Seen[] {
+  const far = ({ at: place }: Seen): number => {
+    if (!place) return -Infinity
+    if (inside) return Math.hypot(place[0] - at[0], place[1] - at[1])
+    return id === 'door' ? -place[0] : id === 'rear' || id === 'hitch' ? place[1] : place[0]
+  }
+  return things
+    .map((seen, i) => ({ seen, i }))
+    .sort((a, b) => far(a.seen) - far(b.seen) || a.i - b.i)
+    .map(({ seen }) => seen)
+}

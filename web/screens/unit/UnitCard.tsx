@@ -1,0 +1,56 @@
+'use client'
+
+import { Box, Flex, Text } from '@chakra-ui/react'
+import type { CardFigure } from '@hitchet/core/match/unitCard'
+import { Figure } from '../../look/measures'
+
+const FROM: Record<NonNullable<CardFigure['source']>, string> = {
+  label: 'label',
+  measured: 'measured',
+  sheet: 'sheet',
+  told: 'hearsay',
+  reckoned: 'reckoned',
+}
+
+/** The figures that everybody asks for, always in sight, each with where it comes from: nobody quotes from memory. */
+export function UnitCard({ figures, sleeps }: { figures: CardFigure[]; sleeps: string }) {
+  return (
+    <Flex
+      as="dl"
+      aria-label="Figures of this unit"
+      gap="5"
+      rowGap="0"
+      flexWrap={{ base: 'nowrap', lg: 'wrap' }}
+      overflowX={{ base: 'auto', lg: 'visible' }}
+      position="sticky"
+      top="58px"
+      zIndex="6"
+      bg="paper"
+      borderBottomWidth="1px"
+      borderColor="hair"
+      py="1"
+      mb="2"
+    >
+      {figures.map(({ label, value, unit, long, source }) => (
+        <Item key={label} label={label} from={value === undefined || !source ? undefined : FROM[source]}>
+          <Figure value={value} unit={unit} long={long} />
+        </Item>
+      ))}
+      <Item label="Sleeps">{sleeps}</Item>
+    </Flex>
+  )
+}
+
+function Item({ label, from, children }: { label: string; from?: string; children: React.ReactNode }) {
+  return (
+    <Box flex="none">
+      <Text as="dt" fontSize="12.5px" color="line" lineHeight="1.2">
+        {label}
+        {from && `, ${from}`}
+      </Text>
+      <Text as="dd" className="figure" fontWeight="700" fontSize="16px" lineHeight="1.2">
+        {children}
+      </Text>
+    </Box>
+  )
+}

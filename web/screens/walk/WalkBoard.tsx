@@ -1,0 +1,141 @@
+'use client'
+
+import { Box, Button, Flex, Text } from '@chakra-ui/react'
+import NextLink from 'next/link'
+import { useRouter } from 'next/navigation'
+import { parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
+import { useMemo } from 'react'
+import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
+import { routeOf, type School } from '@hitchet/core/walk/route'
+import type { Seen, Station } from '@hitchet/core/walk/station'
+import { stationsOf } from '@hitchet/core/walk/stations'
+import { frameFor } from '../../drawing/frame'
+import { StationLayer } from '../../drawing/layers/StationLayer'
+import { planText } from '../../drawing/planText'
+import { PlanStrip } from '../../drawing/PlanStrip'
+import { useMeasures } from '../../look/measures'
+import { PageHead } from '../PageHead'
+import { Segments } from '../Segments'
+import { StockTag } from '../StockTag'
+import { SeenRow } from './SeenRow'
+
+/** Pixels the plan may take, and around it for whoever walks round it, inches. */
+const WIDE = 700
+const ROUND = 75
+const ABOVE = 42
+
+const FIRST = ['outside', 'inside'] as const
+const THROUGH = ['front to rear', 'clockwise'] as const
+const FIRST_NAMES = FIRST.map((value) => ({ value, name: `${value} first` }))
+const THROUGH_NAMES = THROUGH.map((value) => ({ value, name: `inside ${value}` }))
+
+const isKnown = ({ reading }: Seen): boolean => reading !== undefined
+const knownAt = ({ things }: Station): number => things.filter(isKnown).length
+
+/** The walk as it is taken: the unit with its stations, the one where one stands, and what is to be noted there. */
+export function WalkBoard({ trailer }: { trailer: Trailer }) {
+  const router = useRouter()
+  const system = useMeasures()
+  const [first, setFirst] = useQueryState('first', parseAsStringLiteral(FIRST).withDefault('outside'))
+  const [through, setThrough] = useQueryState('through', parseAsStringLiteral(THROUGH).withDefault('front to rear'))
+  const [at, setAt] = useQueryState('at', parseAsString)
+  const { stations, legs } = useMemo(() => {
+    const school: School = { first, inside: through }
+    return routeOf(stationsOf(trailer), trailer.plan, school)
+  }, [trailer, first, through])
+  const now = Math.max(
+    0,
+    stations.findIndex(({ id }) => id === at),
+  )
+  const station = stations[now]!
+  const go = (to: number) => void setAt(stations[to]!.id)
+  const frame = frameFor([trailer.plan])
+  const scale = WIDE / (frame.before + frame.after + 2 * ROUND)
+  const [open, known] = [station.things.filter((one) => !isKnown(one)), station.things.filter(isKnown)]
+  const all = stations.reduce((sum, { things }) => sum + things.length, 0)
+  const done = stations.reduce((sum, one) => sum + knownAt(one), 0)
+  return (
+    <>
+      <PageHead
+        title={`Walk round ${trailerName(trailer)}`}
+        line={
+          <>
+            <StockTag stock={trailer.stock} /> {done} of {all} noted
+          </>
+        }
+      >
+        <Segments
+          label="What comes first"
+          value={first}
+          onChange={(value) => void setFirst(value)}
+          options={FIRST_NAMES}
+        />
+        <Segments label="Inside" value={through} onChange={(value) => void setThrough(value)} options={THROUGH_NAMES} />
+        <Button asChild variant="outline" size="sm">
+          <NextLink href={`/yard/${trailer.stock}`}>Unit</NextLink>
+        </Button>
+      </PageHead>
+      <Box style={{ padding: `${ABOVE * scale}px ${ROUND * scale}px` }} maxW="100%" w="fit-content" mx="auto">
+        <PlanStrip
+          plan={trailer.plan}
+          time="parked"
+          frame={frame}
+          scale={scale}
+          system={system}
+          text={planText(trailer, 'parked', system)}
+          over={<StationLayer stations={stations} leg={legs[now - 1]} current={station.id} scale={scale} />}
+        />
+      </Box>
+      <Flex as="nav" aria-label="Stations" gap="2" flexWrap="wrap" mb="3">
+        {stations.map((one, i) => (
+          <Button
+            key={one.id}
+            minH="48px"
+            px="3"
+            variant={i === now ? 'solid' : 'outline'}
+            aria-current={i === now ? 'step' : undefined}
+            onClick={() => go(i)}
+          >
+            {i + 1} {one.name}
+            <Text as="span" className="figure" fontWeight="400" ml="1">
+              {knownAt(one)}/{one.things.length}
+            </Text>
+          </Button>
+        ))}
+      </Flex>
+      <Flex align="center" gap="3" mb="1">
+        <Text as="h2" fontSize="22px" fontWeight="700" flex="1">
+          {now + 1} {station.name}
+        </Text>
+        <Button minH="48px" variant="outline" disabled={now === 0} onClick={() => go(now - 1)}>
+          Back
+        </Button>
+        <Button minH="48px" disabled={now === stations.length - 1} onClick={() => go(now + 1)}>
+          Next: {stations[now + 1]?.name ?? 'done'}
+        </Button>
+      </Flex>
+      <Text fontSize="14px" color="line" mb="1">
+        {open.length === 0
+          ? 'All is noted here.'
+          : `${open.length} not looked at yet, in the order in which you come to them. What you leave is “not looked”, never “no”.`}
+      </Text>
+      <Box as="ol" listStyleType="none" aria-label={`To note: ${station.name}`}>
+        {open.map((seen) => (
+          <SeenRow key={seen.key} stock={trailer.stock} seen={seen} onNoted={() => router.refresh()} />
+        ))}
+      </Box>
+      {known.length > 0 && (
+        <details key={station.id}>
+          <summary style={{ minHeight: '48px', cursor: 'pointer', padding: '12px 0', fontWeight: 600 }}>
+            Noted here: {known.length}
+          </summary>
+          <Box as="ol" listStyleType="none">
+            {known.map((seen) => (
+              <SeenRow key={seen.key} stock={trailer.stock} seen={seen} onNoted={() => router.refresh()} />
+            ))}
+          </Box>
+        </details>
+      )}
+    </>
+  )
+}
