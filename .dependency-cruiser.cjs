@@ -52,6 +52,12 @@ module.exports = {
       'what is told of a unit knows no unit',
     ),
     forbid(
+      'walk-follows-the-plan',
+      core('walk'),
+      core('questions|match|rules|formats|yard|nights|stowing|loading|camping|shared'),
+      'the route follows from plan and catalogues: who asks comes later',
+    ),
+    forbid(
       'plan-asks-nothing',
       core('plan'),
       core(

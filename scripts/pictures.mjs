@@ -1,5 +1,5 @@
 #!/usr/bin/env node
-// npm run pictures: refreshes docs/screenshots from the running demo, at 1280 x 800.
+// npm run pictures: refreshes docs/screenshots from the running demo, at 1280 x 800; the walk as on a tablet.
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
@@ -24,7 +24,7 @@ const [okoro, vossberg, dunmore, oosterveen, hartigan] = [
 const scrollTo = (id) => () =>
   page
     .evaluate((to) => document.getElementById(to)?.scrollIntoView({ block: 'start' }), id)
-    .then(() => page.mouse.wheel(0, -90))
+    .then(() => page.mouse.wheel(0, -140))
 
 const shot = async (name, path, before = async () => {}) => {
   await page.goto(path)
@@ -52,6 +52,10 @@ await shot('tape-draw', '/yard/T-126/tape?do=draw', async () => {
   await page.locator('[data-item="sofa"]').click()
   for (let i = 0; i < 2; i++) await page.keyboard.press('Shift+ArrowRight')
 })
+await page.setViewportSize({ width: 834, height: 1112 })
+await shot('walk-outside', '/yard/T-118/walk?at=door')
+await shot('walk-inside', '/yard/T-118/walk?at=bath')
+await page.setViewportSize({ width: 1280, height: 800 })
 await page.evaluate(() => localStorage.setItem('theme', 'dark'))
 await shot('compare-evening', `${vossberg}/compare?time=night&guests=true&units=T-112,T-118,T-119`)
 await browser.close()
