@@ -1,4 +1,4 @@
-import { enter, expect, expectAccessible, test } from './testing/lot'
+import { enter, expect, expectAccessible, householdAt, test } from './testing/lot'
 
 test.use({ viewport: { width: 834, height: 1112 } })
 test.beforeEach(({ page }) => enter(page))
@@ -52,4 +52,20 @@ test('what it has is looked for in the yard, and what is no term is said', async
   await page.getByRole('textbox', { name: 'Narrow the yard' }).fill('curtain at each bunk no awning lights solr')
   await expect(page.getByText('no light strip in the awning')).toBeVisible()
   await expect(page.getByText('Not understood: “solr”')).toBeVisible()
+})
+
+test('with a household open each station says first what decides for them, what to try and what to warn of', async ({
+  page,
+}) => {
+  const household = await householdAt(page, /Okoro/)
+  await page.goto(`${household}/units/T-118/walk?at=off-door`)
+  const toShow = page.getByRole('region', { name: 'To show and to say' })
+  await expect(toShow).toContainText('Tight: Pull it')
+  await expect(toShow).toContainText('Read the label on the door of their vehicle together.')
+  await expect(toShow).toContainText(/weigh the loaded rig on a certified scale/)
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('button', { name: /Living room/ })
+    .click()
+  await expect(toShow).toContainText('Let all of them sit down at once.')
 })

@@ -5,6 +5,7 @@ import { benchFacts } from './facts'
 import { benchRanking } from './ranking'
 import { benchSleeping } from './sleeping'
 import { benchStowing } from './stowing'
+import { benchWalk } from './walk'
 
 const results = {
   machine: { node: process.version, cores: (await import('node:os')).availableParallelism() },
@@ -12,6 +13,7 @@ const results = {
   stowing: await benchStowing(),
   camping: await benchCamping(),
   facts: await benchFacts(),
+  walk: await benchWalk(),
   ranking: await benchRanking(),
 }
 console.log(JSON.stringify(results, null, 2))

@@ -1,3 +1,4 @@
+import type { Place } from '../features/feature'
 import type { Household } from '../household/household'
 import type { RulesBelow, Shared } from '../shared/shared'
 import type { WayRules } from '../plan/wayRules'
@@ -47,4 +48,8 @@ export interface QuestionWords {
   topic: string
   /** When it speaks against units, after their number: `do not sleep them`. */
   against: string
+  /** Where on a walk it is shown when its points name no thing there; absent: in the living room. */
+  shownAt?: Place
+  /** What to let them try themselves there: a full sentence. */
+  tryIt?: string
 }

@@ -1,7 +1,7 @@
 import { EQUIPMENT_KINDS } from '../readings/catalogue'
-import type { ReadingSpecs } from '../readings/reading'
+import type { ReadingSpec, ReadingSpecs } from '../readings/reading'
 import { DRAWN_PARTS, ESSENTIALS, NOTABLE, TO_DRAW, toNote } from './drawn'
-import { thingAt } from './things'
+import { thingAt, type Thing } from './things'
 import type { Trailer } from './trailer'
 
 /**
@@ -10,7 +10,7 @@ import type { Trailer } from './trailer'
  */
 export function readingName(trailer: Trailer, key: string): string {
   const found = thingAt(trailer, key)
-  if (found) return found.thing.id === undefined ? found.spec.label : of(found.thing.name, found.spec.label)
+  if (found) return nameIn(found.thing, found.spec)
   const part = DRAWN_PARTS.find((one) => TO_DRAW[one].key === key)
   if (part) return part === 'inside' ? 'The inside: draw it' : 'The berths: draw them'
   if (key === 'plan.compartments') return 'Bays: draw them, or say that there are none'
@@ -24,6 +24,10 @@ export function readingName(trailer: Trailer, key: string): string {
   const spec = EQUIPMENT_KINDS[kind as keyof typeof EQUIPMENT_KINDS]
   return of(spec.name, reading ? (spec.reads as ReadingSpecs)[reading]?.label : 'Is there one')
 }
+
+/** The same of a reading that is at hand. */
+export const nameIn = ({ id, name }: Pick<Thing, 'id' | 'name'>, { label }: ReadingSpec): string =>
+  id === undefined ? label : of(name, label)
 
 const of = (thing: string, what: string | undefined): string =>
   `${thing}: ${(what ?? 'reading').replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}`

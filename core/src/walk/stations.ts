@@ -5,10 +5,10 @@ import type { OutsideItem, Plan, Room, Side } from '../plan/plan'
 import { middleOf, type Point, type Shape } from '../plan/shape'
 import { outlineOf } from './outline'
 import { best } from '../readings/reading'
-import { readingName } from '../trailer/readingName'
+import { nameIn } from '../trailer/readingName'
 import { thingsOf, type Thing } from '../trailer/things'
 import type { Trailer } from '../trailer/trailer'
-import { standingAt } from './standing'
+import { standingAt, standingIn } from './standing'
 import type { Seen, Station } from './station'
 import { IN_KITCHEN, READ_AT, STANDS_AT } from './whereSeen'
 import { EQUIPMENT_KINDS, type EquipmentKind, type TrailerKey } from '../readings/catalogue'
@@ -36,7 +36,7 @@ export function stationsOf(trailer: Trailer): Station[] {
       const reading = best(thing.readings?.[key])
       put(place.station, {
         key: path,
-        name: readingName(trailer, path),
+        name: nameIn(thing, spec),
         spec,
         ...(reading && { reading }),
         ...(place.at && { at: place.at }),
@@ -57,7 +57,7 @@ export function stationsOf(trailer: Trailer): Station[] {
 }
 
 /** Of a place in the catalogue the station on this unit; none where it has no such room, once its rooms are drawn. */
-function stationOf(place: Place, { rooms }: Plan): string | undefined {
+export function stationOf(place: Place, { rooms }: Plan): string | undefined {
   const room = rooms.find(({ kind }) => ROOM_PLACES[kind] === place)
   if (room) return room.id
   if (place !== 'bath' && place !== 'bedroom' && place !== 'bunks') return place
@@ -81,13 +81,7 @@ function outsideOf({ plan, readings }: Trailer): Station[] {
 
 function insideOf(plan: Plan): Station[] {
   const { box, doors, fixtures, rooms } = plan
-  const station = (id: string, name: string, by: Point): Station => ({
-    id,
-    name,
-    inside: true,
-    at: standingAt(plan, by),
-    things: [],
-  })
+  const station = (id: string, name: string, at: Point): Station => ({ id, name, inside: true, at, things: [] })
   const middleOfAll = (shapes: readonly Shape[]): Point => {
     if (shapes.length === 0) return [box.length / 2, box.width / 2]
     const all = shapes.map(middleOf)
@@ -103,12 +97,12 @@ function insideOf(plan: Plan): Station[] {
       .filter((one) => !otherRoom(plan, one.shape) && IN_KITCHEN.has(one.kind) === kitchen)
       .map(({ shape }) => shape)
   return [
-    station('entry', PLACES.entry, inside),
-    station('kitchen', PLACES.kitchen, middleOfAll(own(true))),
-    station('living', PLACES.living, middleOfAll(own(false))),
+    station('entry', PLACES.entry, standingAt(plan, inside)),
+    station('kitchen', PLACES.kitchen, standingAt(plan, middleOfAll(own(true)))),
+    station('living', PLACES.living, standingAt(plan, middleOfAll(own(false)))),
     ...rooms
       .filter(({ kind }) => kind !== 'living' && kind !== 'galley')
-      .map(({ id, name, shape }) => station(id, name, middleOf(shape))),
+      .map((room) => station(room.id, room.name, standingIn(plan, room))),
   ]
 }
 
@@ -117,7 +111,7 @@ const papersOf = (plan: Plan): Station => ({
   id: 'papers',
   name: PLACES.papers,
   inside: false,
-  at: [plan.box.length / 2, outlineOf(plan).y1 + 2 * OFF],
+  at: [plan.box.length / 5, outlineOf(plan).y1 + OFF],
   things: [],
 })
 

@@ -1,5 +1,8 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { FEATURE_IDS, FEATURES } from '../features/catalogue'
+import { holds } from '../plan/distance'
+import { floorOf } from '../plan/reach'
 import { COUPLE, FAMILY, HATCH, LONG } from '../testing/lot'
 import { readings } from '../testing/someone'
 import { unit } from '../testing/unit'
@@ -9,6 +12,7 @@ import { thingsOf } from '../trailer/things'
 import type { Trailer } from '../trailer/trailer'
 import { outlineOf } from './outline'
 import { routeOf, type School } from './route'
+import { SIDEWAYS, standingCell } from './standing'
 import { stationsOf } from './stations'
 
 const LOT = [FAMILY, HATCH, COUPLE, LONG, unit()]
@@ -60,6 +64,21 @@ describe('the stations of a walk', () => {
     expect(door.things.find(({ key }) => key === 'features.grabHandle')).not.toHaveProperty('reading')
   })
 
+  it('one stands in a room or, where its floor is all bed, before its door; never in the room behind a wall', () => {
+    for (const trailer of LOT)
+      for (const station of stationsOf(trailer)) {
+        const room = trailer.plan.rooms.find(({ id }) => id === station.id)
+        if (!room || trailer.plan.fixtures.length === 0) continue
+        const others = trailer.plan.rooms.filter(
+          (other) => other !== room && other.kind !== 'living' && other.kind !== 'galley',
+        )
+        expect(
+          others.filter(({ shape }) => holds(shape, station.at)).map(({ id }) => id),
+          `${trailer.stock} ${station.id}`,
+        ).toEqual([])
+      }
+  })
+
   it('along a side one comes to things as one walks', () => {
     for (const trailer of LOT)
       for (const { id, things } of stationsOf(trailer)) {
@@ -67,6 +86,26 @@ describe('the stations of a walk', () => {
         if (id === 'off-door') expect(along).toEqual([...along].sort((a, b) => a - b))
         if (id === 'door') expect(along).toEqual([...along].sort((a, b) => b - a))
       }
+  })
+})
+
+describe('where one stands', () => {
+  it('is the nearest free spot of the floor: by looking at every one of them', () => {
+    const { clearance } = floorOf(FAMILY.plan, 'parked')
+    const { columns, rows, wide, x0, y0 } = clearance
+    const free = Array.from({ length: columns * rows }, (_, cell) => cell).filter((cell) => wide[cell]! >= SIDEWAYS * 8)
+    const point = fc.tuple(
+      fc.double({ min: -20, max: 330, noNaN: true }),
+      fc.double({ min: -40, max: 110, noNaN: true }),
+    )
+    fc.assert(
+      fc.property(point, ([x, y]) => {
+        const far = (cell: number) =>
+          Math.hypot(x0 + (cell % columns) + 0.5 - x, y0 + Math.floor(cell / columns) + 0.5 - y)
+        expect(far(standingCell(FAMILY.plan, [x, y])!)).toBeCloseTo(Math.min(...free.map(far)), 9)
+      }),
+      { numRuns: 60 },
+    )
   })
 })
 

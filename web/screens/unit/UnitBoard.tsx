@@ -106,7 +106,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
           <Printer size={15} aria-hidden /> Print
         </Button>
         <Button asChild variant="outline" size="sm" className="no-print">
-          <NextLink href={`/yard/${trailer.stock}/walk`}>
+          <NextLink href={`${at}/walk`}>
             <Footprints size={15} aria-hidden /> Walk
           </NextLink>
         </Button>

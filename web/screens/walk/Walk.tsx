@@ -1,10 +1,27 @@
 import { notFound } from 'next/navigation'
+import type { Household } from '@hitchet/core/household/household'
+import { showing } from '@hitchet/core/match/showing'
+import { stationsOf } from '@hitchet/core/walk/stations'
 import { trailersByStock } from '../../server/db/trailers'
+import { answersOn } from '../../server/services/matching'
+import { unitAddress } from '../unitAddress'
 import { WalkBoard } from './WalkBoard'
 
-/** Taking a unit in along the walk: station by station, what is to be noted, read or measured there. */
-export async function Walk({ stock }: { stock: string }) {
+/**
+ * A unit along its walk, station by station: what is to be noted, read or measured there; with a household open, first what
+ * to show them and to say.
+ */
+export async function Walk({ stock, open }: { stock: string; open?: { id: string; household: Household } }) {
   const [found] = await trailersByStock([stock])
   if (!found) notFound()
-  return <WalkBoard trailer={found.trailer} />
+  const { trailer } = found
+  const answers = open && (await answersOn(found.id, [open.household]))[0]
+  const shown = answers && showing(trailer, stationsOf(trailer), answers)
+  return (
+    <WalkBoard
+      trailer={trailer}
+      at={unitAddress(stock, open?.id)}
+      shown={shown ? Object.fromEntries(shown) : undefined}
+    />
+  )
 }

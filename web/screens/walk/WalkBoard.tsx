@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation'
 import { parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useMemo } from 'react'
 import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
+import type { Shown } from '@hitchet/core/match/showing'
 import { routeOf, type School } from '@hitchet/core/walk/route'
 import type { Seen, Station } from '@hitchet/core/walk/station'
 import { stationsOf } from '@hitchet/core/walk/stations'
@@ -18,6 +19,7 @@ import { PageHead } from '../PageHead'
 import { Segments } from '../Segments'
 import { StockTag } from '../StockTag'
 import { SeenRow } from './SeenRow'
+import { ToShow } from './ToShow'
 
 /** Pixels the plan may take, and around it for whoever walks round it, inches. */
 const WIDE = 700
@@ -33,7 +35,17 @@ const isKnown = ({ reading }: Seen): boolean => reading !== undefined
 const knownAt = ({ things }: Station): number => things.filter(isKnown).length
 
 /** The walk as it is taken: the unit with its stations, the one where one stands, and what is to be noted there. */
-export function WalkBoard({ trailer }: { trailer: Trailer }) {
+export function WalkBoard({
+  trailer,
+  at: home,
+  shown,
+}: {
+  trailer: Trailer
+  /** Where the unit’s own page is. */
+  at: string
+  /** With a household open: what to show them, by station. */
+  shown?: Record<string, Shown[]>
+}) {
   const router = useRouter()
   const system = useMeasures()
   const [first, setFirst] = useQueryState('first', parseAsStringLiteral(FIRST).withDefault('outside'))
@@ -72,7 +84,7 @@ export function WalkBoard({ trailer }: { trailer: Trailer }) {
         />
         <Segments label="Inside" value={through} onChange={(value) => void setThrough(value)} options={THROUGH_NAMES} />
         <Button asChild variant="outline" size="sm">
-          <NextLink href={`/yard/${trailer.stock}`}>Unit</NextLink>
+          <NextLink href={home}>Unit</NextLink>
         </Button>
       </PageHead>
       <Box style={{ padding: `${ABOVE * scale}px ${ROUND * scale}px` }} maxW="100%" w="fit-content" mx="auto">
@@ -114,6 +126,12 @@ export function WalkBoard({ trailer }: { trailer: Trailer }) {
           Next: {stations[now + 1]?.name ?? 'done'}
         </Button>
       </Flex>
+      {shown?.[station.id] && <ToShow shown={shown[station.id]!} />}
+      {shown && !shown[station.id] && (
+        <Text fontSize="15px" mb="2">
+          Nothing here decides for them.
+        </Text>
+      )}
       <Text fontSize="14px" color="line" mb="1">
         {open.length === 0
           ? 'All is noted here.'

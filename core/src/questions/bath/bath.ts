@@ -34,6 +34,8 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
     short: 'Bath',
     topic: 'bath',
     against: 'bath not right',
+    shownAt: 'bath',
+    tryIt: 'Let the tallest stand in the shower, and somebody sit down with the door shut.',
   },
   version: 5,
   rules: BATH_RULES,

@@ -29,6 +29,8 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
     short: 'Kitchen',
     topic: 'kitchen',
     against: 'kitchen not right',
+    shownAt: 'kitchen',
+    tryIt: 'Let whoever cooks stand at the counter, covers off.',
   },
   version: 8,
   rules: GALLEY_RULES,

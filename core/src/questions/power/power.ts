@@ -33,6 +33,7 @@ export const power: Question<'power', PowerFacts, PowerNeed, PowerRules> = {
     short: 'Runs at once',
     topic: 'power',
     against: 'trip their breaker',
+    shownAt: 'off-door',
   },
   version: 1,
   rules: { acFrom: 80, fireplaceTo: 45, minutes: 1_500 },

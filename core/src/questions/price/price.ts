@@ -27,6 +27,7 @@ export const price: Question<'price', PriceFacts, PriceNeed, PriceRules> = {
     short: 'Price',
     topic: 'price',
     against: 'over the budget',
+    shownAt: 'papers',
   },
   version: 1,
   rules: { tightShare: 0.03 },

@@ -74,6 +74,8 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
     short: 'Within reach',
     topic: 'reach',
     against: 'leave something out of reach',
+    shownAt: 'entry',
+    tryIt: 'Let them walk it, bed, refrigerator, toilet; then once more as it is on the road.',
   },
   version: 8,
   rules: UPRIGHT_RULES,

@@ -36,6 +36,7 @@ export const season: Question<'season', SeasonFacts, SeasonNeed, SeasonRules> = 
     short: 'Season',
     topic: 'season',
     against: 'too cold or too hot inside',
+    shownAt: 'entry',
   },
   version: 2,
   rules: { tight: 8, hot: 86 },

@@ -62,6 +62,8 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     short: 'Seats',
     topic: 'seating',
     against: 'do not seat them',
+    shownAt: 'living',
+    tryIt: 'Let all of them sit down at once.',
   },
   version: 4,
   rules: SEATING_RULES,

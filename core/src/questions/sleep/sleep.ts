@@ -44,6 +44,8 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
     short: 'Sleeps them',
     topic: 'sleeping',
     against: 'do not sleep them',
+    shownAt: 'bedroom',
+    tryIt: 'Let them lie down where they would sleep, the tallest first.',
   },
   version: 2,
   rules: {},

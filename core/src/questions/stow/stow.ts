@@ -36,6 +36,8 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | '
     short: 'Stow it',
     topic: 'stowing',
     against: 'do not hold what they bring',
+    shownAt: 'off-door',
+    tryIt: 'Open the pass-through, and let them say what goes in.',
   },
   version: 5,
   rules: STOW_RULES,

@@ -28,6 +28,8 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
     short: 'Pull it',
     topic: 'towing',
     against: 'too much to pull',
+    shownAt: 'hitch',
+    tryIt: 'Read the label on the door of their vehicle together.',
   },
   version: 6,
   rules: TOW_RULES,

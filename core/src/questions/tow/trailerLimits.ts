@@ -115,7 +115,7 @@ export function hitchReason(
 ): Reason[] {
   if (tongue.missing.includes('readings.hitchWeight')) return []
   const [least, most] = [tongue.least / total, tongue.most / total]
-  const rests = ['readings.axleCenter', 'readings.hitchWeight']
+  const rests = ['readings.hitchWeight', 'readings.axleCenter']
   if (tongue.missing.length && (least < tongueLeast || most > tongueMost)) {
     const between = says`Loaded, ${percent(Math.max(0, least))} to ${percent(most)} of it may be on the hitch`
     return [

@@ -50,6 +50,7 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
     short: 'Their wishes',
     topic: 'wishes',
     against: 'without what they must have',
+    shownAt: 'papers',
   },
   version: 5,
   rules: { largeCylinder: 30 },

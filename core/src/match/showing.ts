@@ -1,0 +1,71 @@
+import type { Phrase } from '../quantity/phrase'
+import type { CautionId } from '../questions/cautions'
+import { questionOf, type QuestionId } from '../questions/index'
+import { badness, type Reason, type Verdict } from '../questions/reason'
+import { readingName } from '../trailer/readingName'
+import type { Trailer } from '../trailer/trailer'
+import type { Station } from '../walk/station'
+import { stationOf } from '../walk/stations'
+import type { Answers } from './judge'
+
+/** One point to show a household at a station: what to say with its figure, what to let them try, what to warn of. */
+export interface Shown {
+  question: QuestionId
+  short: string
+  verdict: Verdict
+  says: Phrase
+  tryIt?: string
+  cautions: CautionId[]
+  /** Readings still to be taken before it can be said, in words. */
+  toRead: string[]
+}
+
+/**
+ * What to show this household, by station: of every question each point that decides, and of those with nothing against
+ * them the closest. Nothing that decides is left out, and nothing is said twice; each caution stands beside the first
+ * point of a question that carries it. At a station what speaks against the unit comes first.
+ */
+export function showing(trailer: Trailer, stations: readonly Station[], answers: Answers): Map<string, Shown[]> {
+  const at = new Map(stations.flatMap(({ id, things }) => things.map(({ key }) => [key, id] as const)))
+  const shown = new Map<string, Shown[]>()
+  const warned = new Set<CautionId>()
+  for (const [id, answer] of Object.entries(answers) as [QuestionId, NonNullable<Answers[QuestionId]>][]) {
+    const { words } = questionOf(id)
+    const usual = stationOf(words.shownAt ?? 'living', trailer.plan) ?? 'living'
+    deciding(answer.because, answer.verdict).forEach((reason, i) => {
+      const station = stationFor(reason, at) ?? usual
+      const cautions = i === 0 ? answer.cautions.filter((one) => !warned.has(one)) : []
+      for (const one of cautions) warned.add(one)
+      shown.set(station, [
+        ...(shown.get(station) ?? []),
+        {
+          question: id,
+          short: words.short,
+          verdict: answer.verdict,
+          says: reason.says,
+          ...(i === 0 && words.tryIt && { tryIt: words.tryIt }),
+          cautions,
+          toRead: (reason.missing ?? []).map((key) => readingName(trailer, key)),
+        },
+      ])
+    })
+  }
+  for (const points of shown.values()) points.sort((a, b) => badness(b.verdict) - badness(a.verdict))
+  return shown
+}
+
+/** The points that have the verdict of the whole; of a question with nothing against it the first that is said. */
+export function deciding(because: readonly Reason[], verdict: Verdict): Reason[] {
+  const decide = because.filter((reason) => reason.verdict === verdict)
+  return verdict === 'fits' || decide.length === 0 ? because.slice(0, 1) : decide
+}
+
+/** Where the thing stands that a point rests on; a reading that nobody took before one that somebody did. */
+function stationFor({ missing = [], rests = [] }: Reason, at: ReadonlyMap<string, string>): string | undefined {
+  for (const key of [...missing, ...rests]) {
+    // Of a kind of equipment that nobody noted the station is that of the kind.
+    const station = at.get(key) ?? at.get(key.split('.').slice(0, 2).join('.'))
+    if (station) return station
+  }
+  return undefined
+}

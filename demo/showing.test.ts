@@ -1,0 +1,44 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { parseHousehold, parseTrailer } from '../core/src/formats/document'
+import { factsOn } from '../core/src/match/factSheet'
+import { judgeFor } from '../core/src/match/judge'
+import { deciding, showing } from '../core/src/match/showing'
+import { phraseText } from '../core/src/quantity/phrase'
+import { DEFAULT_HOUSE_RULES as RULES } from '../core/src/rules/houseRules'
+import { stationsOf } from '../core/src/walk/stations'
+
+const read = <T>(folder: string, parse: (text: string) => { document?: T }) =>
+  readdirSync(new URL(folder, import.meta.url)).map(
+    (name) => parse(readFileSync(new URL(`${folder}/${name}`, import.meta.url), 'utf8')).document!,
+  )
+const yard = read('yard', parseTrailer)
+const households = read('households', parseHousehold)
+
+describe('what is shown on the walk', () => {
+  it.each(yard.map((trailer) => [trailer.stock, trailer] as const))(
+    'of %s every point that decides for a household and every caution stands at exactly one station',
+    (_, trailer) => {
+      const stations = stationsOf(trailer)
+      const facts = factsOn(trailer, RULES)
+      for (const household of households) {
+        const answers = judgeFor(household, RULES)(facts)
+        const shown = showing(trailer, stations, answers)
+        const ids = new Set(stations.map(({ id }) => id))
+        expect(
+          [...shown.keys()].filter((id) => !ids.has(id)),
+          household.name,
+        ).toEqual([])
+        const all = [...shown.values()].flat()
+        for (const [question, answer] of Object.entries(answers)) {
+          const points = all.filter((one) => one.question === question).map(({ says }) => phraseText(says))
+          const decide = deciding(answer.because, answer.verdict).map(({ says }) => phraseText(says))
+          expect([...points].sort(), `${household.name}: ${question}`).toEqual([...decide].sort())
+        }
+        const cautions = all.flatMap((one) => one.cautions)
+        expect(new Set(cautions).size).toBe(cautions.length)
+        expect([...new Set(Object.values(answers).flatMap((one) => one.cautions))].sort()).toEqual([...cautions].sort())
+      }
+    },
+  )
+})

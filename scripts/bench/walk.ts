@@ -1,0 +1,36 @@
+import { readFileSync } from 'node:fs'
+import { parseTrailer } from '../../core/src/formats/document'
+import { factSheet } from '../../core/src/match/factSheet'
+import { judgeFor } from '../../core/src/match/judge'
+import { showing } from '../../core/src/match/showing'
+import { DEFAULT_HOUSE_RULES as RULES } from '../../core/src/rules/houseRules'
+import { couple, household, person } from '../../core/src/testing/someone'
+import { routeOf } from '../../core/src/walk/route'
+import { stationsOf } from '../../core/src/walk/stations'
+import { spread, timed } from './median'
+
+const RUNS = 31
+const STOCK = 't-118-marrowby-27-db'
+
+/** Route and script of a walk for a household and a unit, against reading the unit's file as it is stored. */
+export async function benchWalk() {
+  const text = readFileSync(new URL(`../../demo/yard/${STOCK}.json`, import.meta.url), 'utf8')
+  const trailer = parseTrailer(text).document!
+  const answers = judgeFor(household([...couple(), person()]), RULES)(factSheet(trailer, RULES))
+  const [route, read]: [number[], number[]] = [[], []]
+  for (let i = 0; i < RUNS; i++) {
+    read.push((await timed(() => JSON.parse(text) as unknown)).took)
+    route.push(
+      (
+        await timed(() => {
+          const stations = stationsOf(trailer)
+          return [
+            routeOf(stations, trailer.plan, { first: 'outside', inside: 'clockwise' }),
+            showing(trailer, stations, answers),
+          ]
+        })
+      ).took,
+    )
+  }
+  return { stock: STOCK, routeAndScriptMs: spread(route), readingTheFileMs: spread(read) }
+}
