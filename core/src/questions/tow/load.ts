@@ -68,6 +68,8 @@ export const ratingsOf = (household: Household) => ({
   hitchTrailer: vehicleFigure(household, 'hitchTrailer'),
   seats: vehicleFigure(household, 'seats'),
   gvwr: vehicleFigure(household, 'gvwr'),
+  gawrRear: vehicleFigure(household, 'gawrRear'),
+  wheelbase: vehicleFigure(household, 'wheelbase'),
   ball: vehicleFigure(household, 'ball'),
 })
 export type VehicleRatings = ReturnType<typeof ratingsOf>

@@ -1,3 +1,5 @@
+import { REAR_AXLE_RULES, type RearAxleRules } from './rearAxle'
+
 /** Pounds, and shares of the loaded trailer or of a rating. */
 export interface TowRules {
   /** Left unused of every rating before it is called comfortable. */
@@ -12,6 +14,7 @@ export interface TowRules {
   hitchHardware: number
   /** A rack at the rear receiver, by itself. */
   rack: number
+  rearAxle: RearAxleRules
   waterPerGallon: number
   /** Fresh water on board when there is water where they camp. */
   freshShareWithHookups: number
@@ -26,6 +29,7 @@ export const TOW_RULES: TowRules = {
   campingKit: 150,
   hitchHardware: 80,
   rack: 45, // as in stowing: common practice
+  rearAxle: REAR_AXLE_RULES,
   waterPerGallon: 8.34, // NIST
   freshShareWithHookups: 0.25, // enough for the road
   freshShareWithout: 1,

@@ -7,6 +7,7 @@ import type { Tongue } from '../../loading/moments'
 import type { TowEstimate } from './estimate'
 import type { Load, VehicleRatings } from './load'
 import { notSaferThan, rated, withTongue } from './rated'
+import { rearAxleReason } from './rearAxle'
 import type { TowRules } from './rules'
 
 interface Towed {
@@ -66,6 +67,7 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
             return notSaferThan(rated(own, reserve * OF_GVWR), unweighed, still)
           }),
         ]),
+    ...rearAxleReason(load, ratings, tongue, rules.rearAxle).map((one) => notSaferThan(one, unweighed, still)),
     combined(ratings, aboard + loaded, reserve, (given) => notSaferThan(given, unweighed, still)),
     withTongue(tongue, (onTongue) =>
       rated(
