@@ -75,7 +75,8 @@ export function rearAxleReason(
   if (gawrRear === undefined || curbWeight === undefined) return []
   const { least, most } = onRearAxle(curbWeight, wheelbase, load, tongue, rules)
   const rests = ['household.vehicle.gawrRear', 'household.vehicle.curbWeight']
-  const bears = says`The vehicle’s rear axle bears ${pounds(least)} to ${pounds(most)} with people, gear and tongue, and carries ${pounds(gawrRear)}`
+  const between = says`${pounds(least)} to ${pounds(most)} with people, gear and tongue`
+  const bears = says`The vehicle’s rear axle bears ${between}, and carries ${pounds(gawrRear)}`
   if (least > gawrRear) return [no(says`${bears}: too much however it is loaded.`, { brief: 'rear axle over', rests })]
   return most > gawrRear
     ? [tight(says`${bears}: weigh that axle with the trailer on.`, { brief: 'weigh the rear axle', rests })]
