@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { answerTo } from '../../testing/answerTo'
 import { household, person, vehicle } from '../../testing/someone'
 import { unit } from '../../testing/unit'
-import { onRearAxle, REAR_AXLE_RULES } from './rearAxle'
+import { onRearAxle } from './rearAxle'
+import { REAR_AXLE_RULES } from './rearAxleRules'
 import { tow } from './tow'
 
 const load = { people: { known: 400, unknown: [] }, pets: { known: 0, unknown: [] }, gearInVehicle: 100, hitch: 80 }

@@ -1,4 +1,4 @@
-import { REAR_AXLE_RULES, type RearAxleRules } from './rearAxle'
+import { REAR_AXLE_RULES, type RearAxleRules } from './rearAxleRules'
 
 /** Pounds, and shares of the loaded trailer or of a rating. */
 export interface TowRules {
