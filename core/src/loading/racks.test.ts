@@ -65,7 +65,9 @@ describe('what rides on which rack', () => {
     ])
     const none = on([{ place: 'folding, rear', carries: 150 }], [kayak])
     expect([none.racks, none.tooLong]).toEqual([[], [kayak]])
-    expect(on(undefined, [kayak]).unnoted).toBe(true)
+    expect(on(undefined, [kayak]).unread).toEqual(['equipment.rack'])
+    // A rack that may be the roof's is no proof that there is none.
+    expect(on([{ carries: 150 }], [kayak])).toMatchObject({ tooLong: [], unread: ['equipment.rack.place'] })
   })
 
   it('where nobody read where a rack stands, the weight may be anywhere it can stand, and that is to be read', () => {

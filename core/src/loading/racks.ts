@@ -17,6 +17,8 @@ export interface LoadedRack {
   reading: string
   /** Their own, in the rear receiver. */
   own: boolean
+  /** The reading that would tell where it stands, while nobody took it: on a roof no bike rides. */
+  unplaced?: string
   weight: Weight
 }
 
@@ -24,8 +26,8 @@ export interface Racked {
   racks: LoadedRack[]
   /** Too long to ride across the trailer, and it has no rack on its roof. */
   tooLong: Gear[]
-  /** Nobody has looked whether there is a rack that would take them. */
-  unnoted: boolean
+  /** Readings that would tell whether a rack takes what is too long to ride across. */
+  unread: string[]
 }
 
 interface Piece {
@@ -61,6 +63,10 @@ export function racked(
   const across = ride.filter((one) => !long.includes(one))
   const places = placesOf(facts, rearReceiver, ownRack, rules)
   const roof = places.filter(({ roof: on }) => on)
+  // One of which nobody read where it stands may stand on the roof.
+  const unread = facts.racks
+    ? facts.racks.flatMap(({ id, place }) => (place === undefined ? [placeKey(id)] : []))
+    : ['equipment.rack']
   return {
     racks: [
       ...put(
@@ -70,10 +76,12 @@ export function racked(
       ),
       ...put(piecesOf(long), long, roof),
     ],
-    tooLong: roof.length === 0 && facts.racks ? long : [],
-    unnoted: long.length > 0 && !facts.racks,
+    tooLong: roof.length === 0 && unread.length === 0 ? long : [],
+    unread: long.length > 0 && roof.length === 0 ? unread : [],
   }
 }
+
+const placeKey = (id: string): string => `equipment.${id}.place`
 
 const piecesOf = (gear: readonly Gear[]): Piece[] =>
   gear
@@ -87,7 +95,7 @@ function placesOf(
   rules: LoadingRules,
 ): Place[] {
   const behind = facts.box + facts.bumper + rules.rackBehind
-  const known = (rack: Rack): number => (rack.carries === undefined ? 1 : 0)
+  const known = (rack: Rack): number => (rack.carries === undefined || rack.place === undefined ? 1 : 0)
   const its = [...(facts.racks ?? [])].sort((a, b) => known(a) - known(b))
   return [
     ...its.map((rack): Place => ({
@@ -131,7 +139,7 @@ function along(
   const before = -Math.min(rules.tongueRackAhead, facts.coupler)
   const at = (from: number, to: number, unread?: string) => ({ from, to, ...(unread && { unread }) })
   if (rack.at !== undefined && rack.place === 'roof') return at(rack.at, rack.at)
-  if (rack.place === undefined) return at(before, behind, `equipment.${rack.id}.place`)
+  if (rack.place === undefined) return at(before, behind, placeKey(rack.id))
   if (rack.place === 'tongue') return at(before, before)
   if (rack.place === 'roof') return at(0, facts.box, `equipment.${rack.id}.at`)
   return at(behind, behind)
@@ -155,7 +163,8 @@ function put(pieces: readonly Piece[], gear: readonly Gear[], places: readonly P
     const what = only && names.length < 40 ? `${names} on ${name}` : `What rides on ${name}`
     const title = `${what.charAt(0).toUpperCase()}${what.slice(1)}`
     const weight: Weight = { id: `rack ${id}`, name: title, pounds: all, from, to, ...(unread && { unread }) }
-    return [{ id, title: called, name, bears: all, carries, reading, own, weight }]
+    const unplaced = unread === placeKey(id) ? { unplaced: unread } : {}
+    return [{ id, title: called, name, bears: all, carries, reading, own, weight, ...unplaced }]
   })
 }
 

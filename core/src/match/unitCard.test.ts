@@ -20,6 +20,13 @@ describe('the figures that nobody should quote from memory', () => {
     expect(of('Left to load', { ...rest, readings: unweighed })!.value).toBeUndefined()
   })
 
+  it('what was fitted after the label is taken off it: 1,245 less 96; not weighed, nobody knows', () => {
+    const fitted = (weight?: number) =>
+      unit({}, {}, [equipment('added', { what: 'Second air conditioner', ...(weight !== undefined && { weight }) })])
+    expect(of('Left to load', fitted(96))).toMatchObject({ value: 1245 - 96, source: 'reckoned' })
+    expect(of('Left to load', fitted())!.value).toBeUndefined()
+  })
+
   it('two gray tanks are added; one that nobody read makes the sum unknown', () => {
     const grays = (...capacities: (number | undefined)[]) =>
       unit(

@@ -1,3 +1,4 @@
+import { loadingFacts } from '../loading/facts'
 import type { Quantity } from '../quantity/quantity'
 import { knownSum } from '../quantity/sum'
 import type { TrailerKey } from '../readings/catalogue'
@@ -41,15 +42,24 @@ export function cardFigures(trailer: Trailer): CardFigure[] {
   ]
 }
 
-/** As the cargo label says, or else what the two weights leave: the label is the law, and less than both allow governs. */
-function leftToLoad({ readings }: Trailer): CardFigure {
+/**
+ * As the cargo label says, or else what the two weights leave; less whatever was fitted after the label, which nobody has
+ * taken off it. To be measured while one of those was not weighed.
+ */
+function leftToLoad(trailer: Trailer): CardFigure {
   const label = 'Left to load'
-  const said = figure(readings, 'cargoCapacity')
-  if (said !== undefined) return { label, unit: 'lb', value: said, source: best(readings['cargoCapacity'])!.source }
-  const [uvw, gvwr] = [figure(readings, 'uvw'), figure(readings, 'gvwr')]
+  const { added, weighedSince, uvw } = loadingFacts(trailer)
+  const fitted = knownSum(added.map(({ pounds }) => pounds))
+  if (fitted === undefined) return { label, unit: 'lb' }
+  const said = best(trailer.readings['cargoCapacity'])
+  const gvwr = figure(trailer.readings, 'gvwr')
+  if (typeof said?.value === 'number') {
+    const since = fitted + weighedSince
+    return { label, unit: 'lb', value: said.value - since, source: since > 0 ? 'reckoned' : said.source }
+  }
   return uvw === undefined || gvwr === undefined
     ? { label, unit: 'lb' }
-    : { label, unit: 'lb', value: gvwr - uvw, source: 'reckoned' }
+    : { label, unit: 'lb', value: gvwr - uvw - fitted, source: 'reckoned' }
 }
 
 /** All of a kind together; nothing where somebody looked and found none is 0 gallons. */

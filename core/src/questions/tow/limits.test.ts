@@ -175,6 +175,19 @@ describe('a rack behind the trailer', () => {
     expect(paddlers([{ place: 'folding, rear' }], [bikes]).missing).toEqual(['equipment.rack.carries'])
   })
 
+  it('not knowing where a rack stands is never kinder than knowing: fits only what no reading could spoil', () => {
+    const worse = ['fits', 'tight', 'measure', 'no']
+    for (const place of ['roof', 'tongue', 'rear receiver', 'folding, rear'] as const)
+      for (const carries of [70, 130, 300])
+        for (const gear of [[kayak], [bikes], [bikes, kayak], [{ ...kayak, weight: 140 }], [{ ...bikes, count: 6 }]]) {
+          const known = paddlers([{ place, carries, at: 140 }], gear).verdict
+          const unread = paddlers([{ carries, at: 140 }], gear).verdict
+          const told = `${place} ${carries}, ${gear.map(({ id, count, weight }) => `${count} ${id} ${weight}`).join(', ')}: ${unread} for ${known}`
+          if (known !== 'fits') expect(unread, told).not.toBe('fits')
+          if (known === 'no') expect(worse.indexOf(unread), told).toBeGreaterThanOrEqual(2)
+        }
+  })
+
   it('what was fitted after the label is on the cargo label: 96 lb by hand', () => {
     const bare = unit({}, {}, tanks)
     const fitted = unit({}, {}, [...tanks, equipment('added', { what: 'Second air conditioner', weight: 96, at: 140 })])

@@ -4,14 +4,18 @@ import { listed, says, type Phrase } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { named } from '../../stowing/stowed'
 import { measure, tight, type Reason } from '../reason'
-import { rated } from './rated'
+import { notSaferThan, rated } from './rated'
 
 /** What stands on each rack against what that carries; a bumper alone carries nothing but its spare. */
-export function rackReasons({ racks, tooLong, unnoted }: Racked, reserve: number): Reason[] {
+export function rackReasons({ racks, tooLong, unread }: Racked, reserve: number): Reason[] {
   const long = listed(tooLong.map(({ id, count }) => named(tooLong, id, count)))
   return [
     ...racks.map((rack) =>
-      rated({ ...worded(rack), rating: rack.carries, asked: rack.bears, rests: [rack.reading] }, reserve),
+      notSaferThan(
+        rated({ ...worded(rack), rating: rack.carries, asked: rack.bears, rests: [rack.reading] }, reserve),
+        rack.unplaced ? [rack.unplaced] : [],
+        says`Where it stands is not read.`,
+      ),
     ),
     ...(tooLong.length
       ? [
@@ -21,11 +25,11 @@ export function rackReasons({ racks, tooLong, unnoted }: Racked, reserve: number
           ),
         ]
       : []),
-    ...(unnoted
+    ...(unread.length
       ? [
           measure(
             says`Nobody has noted yet whether it has a rack on its roof for what is too long to ride across it.`,
-            ['equipment.rack'],
+            unread,
           ),
         ]
       : []),
