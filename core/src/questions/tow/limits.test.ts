@@ -182,7 +182,8 @@ describe('a rack behind the trailer', () => {
         for (const gear of [[kayak], [bikes], [bikes, kayak], [{ ...kayak, weight: 140 }], [{ ...bikes, count: 6 }]]) {
           const known = paddlers([{ place, carries, at: 140 }], gear).verdict
           const unread = paddlers([{ carries, at: 140 }], gear).verdict
-          const told = `${place} ${carries}, ${gear.map(({ id, count, weight }) => `${count} ${id} ${weight}`).join(', ')}: ${unread} for ${known}`
+          const what = gear.map(({ id, count, weight }) => `${count} ${id} ${weight}`).join(', ')
+          const told = `${place} ${carries}, ${what}: ${unread} for ${known}`
           if (known !== 'fits') expect(unread, told).not.toBe('fits')
           if (known === 'no') expect(worse.indexOf(unread), told).toBeGreaterThanOrEqual(2)
         }

@@ -1,5 +1,6 @@
 import { says } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
+import type { Racked } from '../../loading/racks'
 import type { Tongue } from '../../loading/moments'
 import { fits, no, tight, type Reason } from '../reason'
 import type { Load, VehicleRatings } from './load'
@@ -33,15 +34,26 @@ export function onRearAxle(
   }
 }
 
+/** What rides in the vehicle, and on it because no rack of the trailer takes it, pounds. */
+export const gearOn = ({ gearInVehicle }: Pick<Load, 'gearInVehicle'>, { tooLong }: Pick<Racked, 'tooLong'>): number =>
+  gearInVehicle + tooLong.reduce((sum, { weight, count }) => sum + weight * count, 0)
+
 /** Against what the label in the door says it carries, where somebody read it: over at the least is no, at the most a scale decides. */
 export function rearAxleReason(
   load: Load,
+  racks: Pick<Racked, 'tooLong'>,
   { gawrRear, curbWeight, wheelbase }: VehicleRatings,
   tongue: Tongue,
   rules: RearAxleRules,
 ): Reason[] {
   if (gawrRear === undefined || curbWeight === undefined) return []
-  const { least, most } = onRearAxle(curbWeight, wheelbase, load, tongue, rules)
+  const { least, most } = onRearAxle(
+    curbWeight,
+    wheelbase,
+    { ...load, gearInVehicle: gearOn(load, racks) },
+    tongue,
+    rules,
+  )
   const rests = ['household.vehicle.gawrRear', 'household.vehicle.curbWeight']
   const between = says`${pounds(least)} to ${pounds(most)} with people, gear and tongue`
   const bears = says`The vehicle’s rear axle bears ${between}, and carries ${pounds(gawrRear)}`

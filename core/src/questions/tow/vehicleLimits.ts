@@ -7,7 +7,7 @@ import type { Tongue } from '../../loading/moments'
 import type { TowEstimate } from './estimate'
 import type { Load, VehicleRatings } from './load'
 import { notSaferThan, rated, withTongue } from './rated'
-import { rearAxleReason } from './rearAxle'
+import { gearOn, rearAxleReason } from './rearAxle'
 import type { TowRules } from './rules'
 
 interface Towed {
@@ -67,7 +67,9 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
             return notSaferThan(rated(own, reserve * OF_GVWR), unweighed, still)
           }),
         ]),
-    ...rearAxleReason(load, ratings, tongue, rules.rearAxle).map((one) => notSaferThan(one, unweighed, still)),
+    ...rearAxleReason(load, estimate.racked, ratings, tongue, rules.rearAxle).map((one) =>
+      notSaferThan(one, unweighed, still),
+    ),
     combined(ratings, aboard + loaded, reserve, (given) => notSaferThan(given, unweighed, still)),
     withTongue(tongue, (onTongue) =>
       rated(
@@ -101,12 +103,8 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
 }
 
 /** What rides in the vehicle, with the hitch on it, pounds. */
-export const aboardOf = ({ people, pets, gearInVehicle, hitch }: Load, { tooLong }: Pick<Racked, 'tooLong'>): number =>
-  people.known +
-  pets.known +
-  gearInVehicle +
-  hitch +
-  tooLong.reduce((sum, { weight, count }) => sum + weight * count, 0)
+export const aboardOf = (load: Load, racks: Pick<Racked, 'tooLong'>): number =>
+  load.people.known + load.pets.known + gearOn(load, racks) + load.hitch
 
 function combined(
   { curbWeight, gcwr }: VehicleRatings,
