@@ -19,6 +19,8 @@ export interface Camp {
   nights: number
   /** Nights from one place to dump, fill and buy propane to the next. */
   between: number
+  /** Nights at one place before they drive on, and the hours they then drive; absent: they stay where they are. */
+  moves?: { every: number; hours: number }
   /** What a post at the site gives. */
   power: boolean
   water: boolean
@@ -47,6 +49,9 @@ export function campOf(household: Household, rules: CampingRules): Camp {
     pluggedIn: pluggedIn(trip),
     nights: trip.nights,
     between: Math.min(trip.nights, trip.supplyEvery ?? trip.nights),
+    ...(trip.movesEvery !== undefined && {
+      moves: { every: trip.movesEvery, hours: trip.driveHours ?? rules.usualDrive },
+    }),
     power: trip.hookups === 'full' || trip.hookups === 'electric',
     water: trip.hookups === 'full' || trip.hookups === 'water',
     sewer: trip.hookups === 'full',

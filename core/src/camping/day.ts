@@ -2,6 +2,7 @@ import { energyOf } from './appliances'
 import type { Camp } from './camp'
 import { TIMES, WASTE, WATER, type Habits } from './habits'
 import type { Rig } from './rig'
+import type { CampingRules } from './rules'
 import { HOURS, type Weather } from './weather'
 
 /** What an ordinary day asks and gives, by the hour from midnight. */
@@ -9,6 +10,8 @@ export interface Day extends Water {
   /** Wh asked of the battery, and offered to it. */
   load: readonly number[]
   charge: readonly number[]
+  /** Instead of it on a day on which they drive on, from when they leave until they are there again. */
+  road?: { every: number; load: readonly number[]; charge: readonly number[] }
   /** BTU burned. */
   propane: readonly number[]
   temperature: readonly number[]
@@ -47,7 +50,14 @@ export function dayOf(rig: Rig, camp: Camp, habits: Habits, weather: Weather = c
     const fridge = power ? 0 : rig.fridgeGas * duty
     propane[hour] = TIMES.cooking[hour]! * cooking + water.hot[hour]! * perHot + fridge + heat.burned
   }
-  return { ...water, load, charge: chargeOf(rig, camp, weather), propane, temperature: weather.temperature }
+  return {
+    ...water,
+    load,
+    charge: chargeOf(rig, camp, weather),
+    ...(camp.moves && { road: onTheRoad(rig, camp, camp.moves, habits, weather) }),
+    propane,
+    temperature: weather.temperature,
+  }
 }
 
 /** The same for all units of a yard: worked out once for so many people who wash so. */
@@ -118,13 +128,47 @@ function electricAt(hour: number, fridge: number, camp: Camp, habits: Habits, { 
   )
 }
 
+/** They come in the afternoon and leave after breakfast. Hours of the day. */
+export const ARRIVE = 16
+export const LEAVE = 10
+
+/** Whether they are on the road in an hour after arrival. */
+export const onRoad = ({ road }: Pick<Day, 'road'>, h: number): boolean =>
+  road !== undefined && (Math.floor(h / 24) + 1) % road.every === 0 && h % 24 >= 24 + LEAVE - ARRIVE
+
+/**
+ * Nobody is in it and nothing of theirs runs but the refrigerator; the sun is on the roof, no panel stands beside it, and the
+ * vehicle charges while its engine runs.
+ */
+function onTheRoad(
+  rig: Rig,
+  camp: Camp,
+  { every, hours }: NonNullable<Camp['moves']>,
+  habits: Habits,
+  weather: Weather,
+) {
+  const { rules } = camp
+  return {
+    every,
+    load: HOURS.map((hour) => rules.idle + rig.fridge * fridgeDuty(weather.temperature[hour]!, habits, camp)),
+    charge: HOURS.map((hour) => {
+      const driven = Math.min(1, Math.max(0, hours - (hour - LEAVE)))
+      return roofAt(weather.sun[hour]!, rig, rules) + driven * rules.vehicleCharge
+    }),
+  }
+}
+
+/** What the panels on the roof give in the open, W. */
+const roofAt = (sun: number, { controller, solar }: Rig, { panelEfficiency }: CampingRules, shaded = 1): number =>
+  Math.min(controller, solar * (sun / 1_000) * panelEfficiency * shaded)
+
 /** Sun on the roof and on a panel set up beside it, through the controller; a generator through the converter. */
 function chargeOf(rig: Rig, { generator, panel, shade, rules }: Camp, { sun }: Weather): number[] {
   const shaded = shade === 'none' ? 1 : shade === 'half' ? rules.halfShade : rules.deepShade
   const running: readonly number[] = TIMES.generator.slice(0, Math.ceil(generator))
   return HOURS.map((hour) => {
     const share = (sun[hour]! / 1_000) * rules.panelEfficiency
-    const roof = Math.min(rig.controller, rig.solar * share * shaded)
+    const roof = roofAt(sun[hour]!, rig, rules, shaded)
     // It stands where the sun is, with a controller of its own: by a plug, or clamped to the battery.
     const beside = panel * share
     const last = running.at(-1)

@@ -1,13 +1,13 @@
 import { takesAt, usableAt } from './battery'
 import type { Camp } from './camp'
-import type { Day } from './day'
+import { ARRIVE, onRoad, type Day } from './day'
 import type { Resource, Rig } from './rig'
-import { ARRIVE, CRUMB, meanOf } from './stayOut'
+import { CRUMB, meanOf } from './stayOut'
 
 /**
  * The hour after arrival in which a resource is out or full, as `stayOut` finds it, without going through the hours in which
  * nothing can happen: every day asks the same of tanks and cylinders, and a battery that is as full as it was a day before
- * will be so for ever. Undefined when it lasts so many nights.
+ * will be so for ever; where they drive on, as it was when they last came. Undefined when it lasts so many nights.
  */
 export function outAt(resource: Resource, rig: Rig, camp: Camp, day: Day, nights: number): number | undefined {
   const hours = 24 * nights
@@ -42,14 +42,16 @@ function usedUp(holds: number, asked: readonly number[]): number | undefined {
 
 function emptied({ battery }: Rig, day: Day, hours: number): number | undefined {
   const full = usableAt(battery, meanOf(day.temperature))
-  let [held, yesterday] = [full, Infinity]
+  const round = 24 * (day.road?.every ?? 1)
+  let [held, before] = [full, Infinity]
   for (let h = 0; h < hours; h++) {
     const hour = (ARRIVE + h) % 24
-    if (hour === ARRIVE) {
-      if (held === yesterday) return undefined
-      yesterday = held
+    if (h % round === 0) {
+      if (held === before) return undefined
+      before = held
     }
-    const over = day.charge[hour]! - day.load[hour]!
+    const { charge, load } = onRoad(day, h) ? day.road! : day
+    const over = charge[hour]! - load[hour]!
     if (over >= 0) {
       const takes = full > 0 ? takesAt(battery, held / full, day.temperature[hour]!) : 0
       held += Math.min(over, takes, (full - held) / battery.returns) * battery.returns

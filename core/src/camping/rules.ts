@@ -49,6 +49,9 @@ export interface CampingRules {
   deepShade: number
   /** What the converter charges with from a generator, W. */
   converter: number
+  /** What the vehicle charges a battery with on the road, W; hours they drive when they do not say. */
+  vehicleCharge: number
+  usualDrive: number
   /** Burned for cooking a day, BTU: so much, and so much for each person. */
   cooking: number
   cookingPerPerson: number
@@ -89,6 +92,8 @@ export const CAMPING_RULES: CampingRules = {
   halfShade: 0.5,
   deepShade: 0.15, // under trees
   converter: 600, // 45 A
+  vehicleCharge: 100, // 5-10 A through the seven-way plug and a long thin wire (common practice)
+  usualDrive: 3,
   cooking: 6_000, // coffee and one warm meal
   cookingPerPerson: 1_000,
   coldWater: 55,

@@ -46,6 +46,8 @@ const anyTrip = fc.record({
   shade: fc.constantFrom(...SHADES),
   panelWatts: fc.constantFrom(0, 200),
   generatorHours: fc.constantFrom(0, 1.5, 4),
+  movesEvery: fc.constantFrom(undefined, 1, 2, 5),
+  driveHours: fc.constantFrom(undefined, 0, 2.5, 9),
 })
 const anyCamp = fc.tuple(anyTrip, fc.integer({ min: 1, max: 8 })).map(([trip, people]) => camp(trip, people))
 
@@ -104,6 +106,43 @@ describe('what can be said without reckoning', () => {
         expect(nights(sunnier, how, 'battery')).toBeGreaterThanOrEqual(nights(given, how, 'battery'))
       }),
     ))
+
+  it('without a panel beside it or a generator, who drives on never has less of the battery, nor who drives longer', () =>
+    fc.assert(
+      fc.property(
+        anyRig,
+        anyTrip,
+        fc.integer({ min: 1, max: 6 }),
+        fc.integer({ min: 0, max: 8 }),
+        (given, trip, every, hours) => {
+          const of = (moves: object) =>
+            nights(
+              given,
+              camp({ ...trip, panelWatts: 0, generatorHours: 0, movesEvery: undefined, ...moves }, 3),
+              'battery',
+            )
+          const [stays, drives, longer] = [
+            of({}),
+            of({ movesEvery: every, driveHours: hours }),
+            of({ movesEvery: every, driveHours: hours + 2 }),
+          ]
+          expect(drives).toBeGreaterThanOrEqual(stays)
+          expect(longer).toBeGreaterThanOrEqual(drives)
+        },
+      ),
+    ))
+
+  it('a drive by hand: three hours at 100 W are 300 Wh into an empty battery at 85 % and up, after the nights at one place', () => {
+    const dark = { solar: 0, controller: 0, fridge: 0 }
+    const how = (moves: object) => camp({ hookups: 'none', season: 'summer', nights: 8, ...moves }, 1)
+    const given = rig({ ...dark, battery: batteryOf([{ ampHours: 400, kind: CHEMISTRIES['LiFePO4'] }]) })
+    const offered = (moves: object) => stayed(given, how(moves), 8).ledger.battery.offered
+    expect(offered({})).toBe(0)
+    // Eight nights, moved on after every second: four drives, the last of them home.
+    expect(offered({ movesEvery: 2, driveHours: 3 })).toBeCloseTo(4 * 3 * CAMPING_RULES.vehicleCharge, 9)
+    // They are on the road six hours a day at the most: the trailer is reckoned as lived in by four.
+    expect(offered({ movesEvery: 4, driveHours: 12 })).toBeCloseTo(2 * 6 * CAMPING_RULES.vehicleCharge, 9)
+  })
 
   it('a colder night never saves propane, nor the battery that turns the furnace’s fan', () =>
     fc.assert(

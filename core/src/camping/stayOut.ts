@@ -1,11 +1,7 @@
 import { takesAt, usableAt } from './battery'
 import type { Camp } from './camp'
-import type { Day } from './day'
+import { ARRIVE, LEAVE, onRoad, type Day } from './day'
 import type { Resource, Rig } from './rig'
-
-/** They come in the afternoon and leave after breakfast. Hours of the day. */
-export const ARRIVE = 16
-export const LEAVE = 10
 
 /** How a stay goes: of each resource the hour after arrival in which it is out or full, if it is within the hours reckoned. */
 export interface Stay {
@@ -91,7 +87,8 @@ export function stayOut(rig: Rig, camp: Camp, day: Day, nights: number, traced =
     }
 
     if (!camp.power) {
-      const [load, offered] = [day.load[hour]!, day.charge[hour]!]
+      const now = onRoad(day, h) ? day.road! : day
+      const [load, offered] = [now.load[hour]!, now.charge[hour]!]
       ledger.battery.load += load
       ledger.battery.offered += offered
       const straight = Math.min(load, offered)

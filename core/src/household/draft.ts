@@ -30,6 +30,9 @@ export interface HouseholdDraft {
     shade: '' | NonNullable<Household['trip']['shade']>
     panelWatts: string
     generatorHours: string
+    movesEvery: string
+    driveHours: string
+    spreads: '' | NonNullable<Household['trip']['spreads']>
     plugsIn: '' | NonNullable<Household['trip']['plugsIn']>
   }
   limits: { budget: string; trailerLength: string; rigLength: string }
@@ -161,6 +164,9 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
       shade: trip.shade ?? '',
       panelWatts: numberText(trip.panelWatts),
       generatorHours: numberText(trip.generatorHours),
+      movesEvery: numberText(trip.movesEvery),
+      driveHours: numberText(trip.driveHours),
+      spreads: trip.spreads ?? '',
       plugsIn: trip.plugsIn ?? '',
     },
     limits: {
@@ -203,6 +209,9 @@ export function emptyDraft(): HouseholdDraft {
       shade: '',
       panelWatts: '',
       generatorHours: '',
+      movesEvery: '',
+      driveHours: '',
+      spreads: '',
       plugsIn: '',
     },
     limits: { budget: '', trailerLength: '', rigLength: '' },

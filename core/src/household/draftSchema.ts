@@ -3,7 +3,7 @@ import { objectOf } from '../flaws/objectOf'
 import { SOURCES } from '../readings/reading'
 import { emptyDraft, emptyPerson, gearDraft, petDraft } from './draft'
 import type { GearDraft, HouseholdDraft, PersonDraft, PetDraft, RatingDraft, SizeDraft, SureText } from './draft'
-import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, PLUGGED, RIDES, SEASONS, SEXES, SHADES } from './household'
+import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, PLUGGED, RIDES, SEASONS, SEXES, SHADES, SPREADS } from './household'
 import { WASHINGS } from './washing'
 
 const text = () => string().defined()
@@ -71,6 +71,9 @@ const draft = objectOf<HouseholdDraft>()({
     shade: text().oneOf(['', ...SHADES]),
     panelWatts: text(),
     generatorHours: text(),
+    movesEvery: text(),
+    driveHours: text(),
+    spreads: text().oneOf(['', ...SPREADS]),
     plugsIn: text().oneOf(['', ...PLUGGED]),
   }).required(),
   limits: objectOf<HouseholdDraft['limits']>()({

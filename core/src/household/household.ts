@@ -107,6 +107,8 @@ export const SEASONS = ['summer', 'spring to fall', 'winter'] as const
 export const SHADES = ['none', 'half', 'deep'] as const
 export const FRESH = ['empty', 'quarter', 'half', 'full'] as const
 export const PLUGGED = ['coffee maker', 'coffee maker and hair dryer'] as const
+/** With a weight-distribution hitch, or on the ball alone. */
+export const SPREADS = ['yes', 'no'] as const
 export interface Trip {
   nights: number
   hookups: (typeof HOOKUPS)[number]
@@ -128,6 +130,12 @@ export interface Trip {
   panelWatts?: number
   /** Hours a day that their generator runs. */
   generatorHours?: number
+  /** Nights from one place to the next, where they drive on; absent: they stay where they are. */
+  movesEvery?: number
+  /** Hours they drive on such a day; absent: as usual. */
+  driveHours?: number
+  /** Whether they tow with a weight-distribution hitch; absent: not asked. */
+  spreads?: (typeof SPREADS)[number]
   /** What they plug into the trailer's outlets where no post gives power; absent: nothing. */
   plugsIn?: (typeof PLUGGED)[number]
 }
@@ -253,6 +261,9 @@ export const householdSchema = objectOf<Household>()({
     shade: string().oneOf(SHADES),
     panelWatts: numberField(0, 5_000, 'watts of panels'),
     generatorHours: numberField(0, 24, 'hours a day'),
+    movesEvery: countField(1, 365),
+    driveHours: numberField(0, 16, 'hours a day'),
+    spreads: string().oneOf(SPREADS),
     plugsIn: string().oneOf(PLUGGED),
   }).required(),
   limits: objectOf<Limits>()({

@@ -35,6 +35,52 @@ const tanks = (at?: number) => [
 const trailer = (at?: number) => unit({}, {}, tanks(at))
 
 describe('the loaded trailer as a beam on its axles and its coupler', () => {
+  it('a machine on a cargo floor is at its tie-downs, by hand: 800 lb 40 in behind the axles take 178 lb off the hitch', () => {
+    const floor = {
+      id: 'cargo-floor',
+      name: 'Cargo floor',
+      place: 'inside' as const,
+      size: [90, 80, 70] as [number, number, number],
+      openings: [{ wall: 'rear' as const, width: 80, height: 70 }],
+    }
+    const garage = (ties: [number, number][]) =>
+      unit({
+        rooms: [
+          { id: 'cargo', name: 'Cargo room', kind: 'cargo', shape: { rect: [120, 2, 100, 80] }, closedBy: 'nothing' },
+        ],
+        compartments: [floor],
+        fixtures: ties.map(([from, to], i) => ({
+          ...fixture('tie-downs', [from, 30, to - from, 30]),
+          id: `ties-${i}`,
+        })),
+      })
+    const buggy = household([person()], {
+      gear: [
+        {
+          id: 'buggy',
+          name: 'Buggy',
+          count: 1,
+          weight: 800,
+          size: { length: 80, width: 48, height: 50 },
+          rides: 'trailer',
+          turns: 'upright',
+        },
+      ],
+    })
+    const tongue = (ties: [number, number][]) => weighed(garage(ties), 'leaving', { gear: 800 }, buggy).tongue.most
+    const alone = weighed(garage([]), 'empty').tongue.most
+    // Axles 140 in behind the wall, coupler 180 in before them: 800 x (140 - 180) / 180.
+    expect(tongue([[175, 185]]) - alone).toBeCloseTo((800 * -40) / 180, 6)
+    expect(
+      tongue([
+        [160, 165],
+        [195, 200],
+      ]) - alone,
+    ).toBeCloseTo((800 * -40) / 180, 6)
+    // Without any it stands in the middle of the room, 170 in behind the wall.
+    expect(tongue([]) - alone).toBeCloseTo((800 * -30) / 180, 6)
+  })
+
   it('by a table made by hand (statics)', () => {
     // Propane 40 lb, 16 in before the wall: 40 x 156 / 180 = 34.67 lb on the hitch.
     expect(weighed(trailer(100), 'empty').total).toBe(3595)

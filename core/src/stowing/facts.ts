@@ -1,5 +1,6 @@
 import type { Hold } from '../packing/piece'
 import type { Compartment, Plan } from '../plan/plan'
+import { bounds, meets } from '../plan/shape'
 import { figure } from '../readings/reading'
 import type { Trailer } from '../trailer/trailer'
 
@@ -42,9 +43,20 @@ function holdFact(
   }
 }
 
-/** Where it lies along the trailer: as drawn, or else by the door of its name in the outer wall. */
+/**
+ * Where it lies along the trailer: as drawn, or else by the door of its name in the outer wall. The floor of a cargo
+ * room of its name carries what is tied down between the tie-downs, or in its middle while it has none.
+ */
 function middle(plan: Plan, id: string, at: number | undefined): { at?: number } {
   if (at !== undefined) return { at }
+  const room = plan.rooms.find((one) => one.kind === 'cargo' && id.startsWith(`${one.id}-`))
+  if (room) {
+    const ties = plan.fixtures.filter(
+      ({ kind, shape }) => kind === 'tie-downs' && meets(bounds(shape), bounds(room.shape)),
+    )
+    const ends = (ties.length ? ties : [room]).map(({ shape }) => bounds(shape))
+    return { at: (Math.min(...ends.map(({ x0 }) => x0)) + Math.max(...ends.map(({ x1 }) => x1))) / 2 }
+  }
   const door = plan.outside.find((one) => one.id === id || one.id.startsWith(`${id}-`))
   return door && (door.wall === 'door' || door.wall === 'off-door') ? { at: door.start + door.length / 2 } : {}
 }

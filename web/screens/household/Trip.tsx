@@ -2,7 +2,7 @@
 
 import { Button, Flex, Text } from '@chakra-ui/react'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
-import { FRESH, GUEST_RHYTHMS, PLUGGED, SEASONS } from '@hitchet/core/household/household'
+import { FRESH, GUEST_RHYTHMS, PLUGGED, SEASONS, SPREADS } from '@hitchet/core/household/household'
 import { STYLES, styleOf } from '@hitchet/core/household/styles'
 import { WASHINGS } from '@hitchet/core/household/washing'
 import { useFormContext, useWatch } from 'react-hook-form'
@@ -45,7 +45,7 @@ function Styles() {
 /** What their nights hang on where the site does not give everything. */
 function StayOut() {
   const { control } = useFormContext<HouseholdDraft>()
-  const hookups = useWatch({ control, name: 'trip.hookups' })
+  const [hookups, movesEvery] = useWatch({ control, name: ['trip.hookups', 'trip.movesEvery'] })
   if (hookups === 'full') return null
   return (
     <>
@@ -75,6 +75,15 @@ function StayOut() {
           />
           <TextField path="trip.panelWatts" label="Own solar panel, W" placeholder="none" width="140px" />
           <TextField path="trip.generatorHours" label="Generator, hours a day" placeholder="none" width="160px" />
+          <TextField
+            path="trip.movesEvery"
+            label="They drive on every … nights"
+            placeholder="they stay"
+            width="190px"
+          />
+          {movesEvery !== '' && (
+            <TextField path="trip.driveHours" label="Driving, hours" placeholder="3" width="120px" />
+          )}
           <SelectField
             path="trip.plugsIn"
             label="They plug in"
@@ -134,6 +143,12 @@ export function Trip({ countries: { known, trouble } }: { countries: Countries }
       />
       <TextField path="trip.belongings" label="Clothes, food and kit" placeholder="as usual" width="160px" />
       <TextField path="trip.hitch" label="The hitch" placeholder="80 lb" width="110px" />
+      <SelectField
+        path="trip.spreads"
+        label="Weight-distribution hitch"
+        options={[{ value: '', name: 'not asked yet' }, ...plain(SPREADS)]}
+        width="170px"
+      />
       <StayOut />
       {trouble && (
         <Text w="100%" fontSize="14.5px">

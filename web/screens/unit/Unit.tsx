@@ -59,6 +59,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
       {open && answers && (
         <ThroughTheirEyes
           stock={stock}
+          id={open.id}
           household={open.household}
           facts={factsOn(trailer, rules)}
           rules={rules}
@@ -73,12 +74,14 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
 /** Who sleeps where in it, what it weighs loaded, and what rides where. */
 function ThroughTheirEyes({
   stock,
+  id,
   household: given,
   facts,
   rules,
   answers,
 }: {
   stock: string
+  id: string
   household: Household
   facts: FactSheet
   rules: HouseRules
@@ -103,7 +106,14 @@ function ThroughTheirEyes({
         </SleepPanel>
       )}
       {uvw !== undefined && (
-        <Loaded stock={stock} household={household} facts={{ ...facts.tow, uvw }} rules={rules} what={stowing} />
+        <Loaded
+          stock={stock}
+          id={id}
+          household={household}
+          facts={{ ...facts.tow, uvw }}
+          rules={rules}
+          what={stowing}
+        />
       )}
       <Living camping={camping} facts={facts} answers={answers} rules={rules} />
       <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} />
@@ -117,12 +127,14 @@ const USUAL_VEHICLE = 5_400
 /** The trailer as these people load it, at four moments, against every limit. */
 function Loaded({
   stock,
+  id,
   household,
   facts,
   rules: { tow: rules },
   what,
 }: {
   stock: string
+  id: string
   household: Household
   facts: TowFacts & { uvw: number }
   rules: HouseRules
@@ -146,6 +158,7 @@ function Loaded({
       counts={facts.counts}
       helps={towHelps(facts, household, what, rules)}
       stock={stock}
+      household={id}
       label={{ uvw: facts.uvw, hitchWeight: facts.hitchWeight }}
       vehicle={(towed.ratings.curbWeight ?? USUAL_VEHICLE) + aboardOf(towed.load, moments.racked)}
     />

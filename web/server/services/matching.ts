@@ -1,11 +1,13 @@
 import type { Household } from '@hitchet/core/household/household'
 import type { Answers } from '@hitchet/core/match/judge'
 import type { Match, Standing } from '@hitchet/core/match/match'
+import type { Pulled } from '@hitchet/core/match/pulled'
+import { trailerName } from '@hitchet/core/trailer/trailer'
 import type { Way } from '@hitchet/core/match/inTheWay'
 import { questionOf, type QuestionId } from '@hitchet/core/questions/index'
 import { yardFacts } from '../db/facts'
 import { householdById } from '../db/households'
-import { trailersByStock } from '../db/trailers'
+import { trailersById, trailersByStock } from '../db/trailers'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import type { AnswerRests } from '../jobs/rests'
@@ -40,6 +42,26 @@ export async function restsFor(stock: string, householdId: string): Promise<Answ
   const [[found], kept] = await Promise.all([trailersByStock([stock]), householdById(householdId)])
   if (!found || !kept) throw new Refused('There is no such unit or household any more.', [], 404)
   return inWorker('rests', { trailer: found.trailer, household: kept.household, rules: houseRules() })
+}
+
+/** Another unit that they can pull, as it is named on the lot. */
+export interface PulledUnit extends Omit<Pulled, 'id'> {
+  stock: string
+  name: string
+}
+
+/** Other units of the lot that a household can pull. @throws Refused. */
+export async function pulledFor(stock: string, householdId: string): Promise<PulledUnit[]> {
+  const [[found], kept] = await Promise.all([trailersByStock([stock]), householdById(householdId)])
+  if (!found || !kept) throw new Refused('There is no such unit or household any more.', [], 404)
+  const rules = houseRules()
+  const facts = await yardFacts(rules)
+  const units = await inWorker('pulled', { facts, instead: found.id, household: kept.household, rules })
+  const named = new Map((await trailersById(units.map(({ id }) => id))).map(({ id, trailer }) => [id, trailer]))
+  return units.flatMap(({ id, ...rest }) => {
+    const trailer = named.get(id)
+    return trailer ? [{ stock: trailer.stock, name: trailerName(trailer), ...rest }] : []
+  })
 }
 
 export interface YardLeft {

@@ -1,6 +1,6 @@
 import { APPLIANCES } from '../../camping/appliances'
 import type { Camping } from '../../camping/camping'
-import { dayOf } from '../../camping/day'
+import { ARRIVE, dayOf, LEAVE } from '../../camping/day'
 import { habitsOf } from '../../camping/habits'
 import { lasting } from '../../camping/lasting'
 import { outAt } from '../../camping/outAt'
@@ -72,4 +72,17 @@ export function changeoverNote({ facts, camp }: Camping): Reason[] {
   const nights = nightsUntil(first)
   const when: Phrase = nights === 0 ? says`in the first night` : says`after ${quantity(nights, 'night')}`
   return [note(says`Its cylinders are changed over by hand: the first may be empty ${when}.`)]
+}
+
+/** What the drive from one place to the next gives the battery, where they drive on. */
+export function roadNote({ camp: { moves, power, nights, rules } }: Camping): Reason[] {
+  if (!moves || power || moves.every >= nights) return []
+  const hours = Math.min(moves.hours, ARRIVE - LEAVE)
+  const charge = 'where its plug has a charge line: read its manual'
+  const given = quantity(Math.round(hours * rules.vehicleCharge), 'Wh')
+  return [
+    note(
+      says`On the drive every ${quantity(moves.every, 'night')} the vehicle gives the battery up to ${given}, ${charge}.`,
+    ),
+  ]
 }

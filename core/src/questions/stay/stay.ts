@@ -5,7 +5,7 @@ import { says, type Phrase } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { changeoverNote, guestNotes, outletReasons } from './besides'
+import { changeoverNote, guestNotes, outletReasons, roadNote } from './besides'
 import { fits, marginOf, measure, no, note, tight, type Reason } from '../reason'
 
 export interface StayNeed {
@@ -29,7 +29,7 @@ export const stay: Question<'stay', object, StayNeed, object> = {
     against: 'run out too soon',
     shownAt: 'under',
   },
-  version: 2,
+  version: 3,
   rules: {},
   baked: [],
   weight: 2,
@@ -47,6 +47,7 @@ export const stay: Question<'stay', object, StayNeed, object> = {
         ...outletReasons(camping),
         ...guestNotes(camping),
         ...changeoverNote(camping),
+        ...roadNote(camping),
         reckonedWith(camp),
       ],
       [...(camp.cpaps > 0 && !camp.power ? (['cpap'] as const) : []), 'gas'],

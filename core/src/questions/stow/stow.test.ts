@@ -134,7 +134,7 @@ describe('where what may ride', () => {
     const cargo = bay({ id: 'cargo', name: 'Cargo hold', shares: ['bunk'] })
     const bunked = { berths: [berth('bunk', 60, 80, { id: 'bunk', name: 'Bunk', limit: 600 })] }
     const answer = judged([cargo], [totes(1)], bunked, { people: [person({ name: 'Ro' })] })
-    expect(answer).toMatchObject({ verdict: 'tight', brief: 'bay under a bunk' })
+    expect(answer).toMatchObject({ verdict: 'tight', brief: 'emptied for the night' })
     expect(answer.words).toContain('At camp the cargo hold has to be emptied before Ro can go to bed.')
   })
 

@@ -173,7 +173,7 @@ function sharedReasons(what: Stowed, night: Night): Reason[] {
       return sleepers.length
         ? [
             tight(says`At camp ${bayName(name)} has to be emptied before ${listed(sleepers)} can go to bed.`, {
-              brief: 'bay under a bunk',
+              brief: 'emptied for the night',
             }),
           ]
         : []

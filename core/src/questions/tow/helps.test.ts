@@ -102,4 +102,20 @@ describe('what would help when a limit is broken', () => {
     const without = { ...who, gear: who.gear.filter(({ id }) => id !== 'engine') }
     expect(answerTo(tow, trailer, without).verdict).not.toBe('no')
   })
+
+  it('a receiver that bears the tongue only with a weight-distribution hitch: towed on the ball alone, that hitch comes first', () => {
+    // 365 to 440 lb of tongue as the demo unit is loaded: the receiver bears 300 alone, 1,000 with the hitch.
+    const receiver = { hitchTongueAlone: 300, hitchTongue: 1000 }
+    const alone = of([thing('tent', 40)], receiver, { spreads: 'no' })
+    expect(words(alone)[0]).toBe('tow with a weight-distribution hitch, set up as its manual says')
+    const effect = helps(alone)[0]!.effects.find(({ name }) => name === 'Receiver')!
+    expect(effect.before).toBeLessThan(0)
+    expect(effect.after - effect.before).toBeCloseTo(700, 6)
+    expect(effect.holds).toBe(true)
+    // With it they have it already; a receiver whose label gives no more with it gains nothing.
+    expect(words(of([thing('tent', 40)], receiver, { spreads: 'yes' }))).toEqual([])
+    expect(
+      words(of([thing('tent', 40)], { hitchTongueAlone: 300, hitchTongue: 300 }, { spreads: 'no' })),
+    ).not.toContain('tow with a weight-distribution hitch, set up as its manual says')
+  })
 })

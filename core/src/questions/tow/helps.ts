@@ -1,4 +1,4 @@
-import type { Gear, Household } from '../../household/household'
+import { vehicleFigure, type Gear, type Household } from '../../household/household'
 import { small } from '../../plan/naming'
 import { pack } from '../../packing/pack'
 import { says, type Phrase } from '../../quantity/phrase'
@@ -144,7 +144,17 @@ function actionsFor({ loading }: TowFacts, { household, what }: Setting, rules: 
     of: 'water',
     act: (now) => ({ ...now, household: { ...now.household, trip: { ...now.household.trip, fresh: 'empty' } } }),
   }
+  const carriesMore =
+    (vehicleFigure(household, 'hitchTongue') ?? 0) > (vehicleFigure(household, 'hitchTongueAlone') ?? Infinity)
+  // It moves nothing of theirs: bought and set up once.
+  const bars: Action = {
+    says: says`tow with a weight-distribution hitch, set up as its manual says`,
+    moves: 0,
+    of: 'hitch',
+    act: (now) => ({ ...now, household: { ...now.household, trip: { ...now.household.trip, spreads: 'yes' } } }),
+  }
   return [
+    ...(household.trip.spreads === 'no' && carriesMore ? [bars] : []),
     ...(gallons > 0 && freshShare > 0 ? [dry] : []),
     ...household.gear.filter(({ rides }) => rides !== 'vehicle').flatMap((one) => gearActions(one, household, what)),
   ]

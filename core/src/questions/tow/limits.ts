@@ -106,7 +106,7 @@ export function limitsOf(facts: TowFacts & { uvw: number }, { load, ratings, veh
       rating: ratings.hitchTongue,
       asks: onHitch,
       over: (by) => says`${pounds(by)} more bear on the receiver than it carries`,
-      reading: 'household.vehicle.hitchTongue',
+      reading: `household.vehicle.${ratings.tongueKey}`,
     },
     ...(ratings.hitchTrailer === undefined
       ? []

@@ -58,12 +58,18 @@ function weighed(
   }
 }
 
+/** Which of the two figures on a receiver's label counts for them. */
+const tongueKey = ({ trip: { spreads } }: Household): 'hitchTongue' | 'hitchTongueAlone' =>
+  spreads === 'no' ? 'hitchTongueAlone' : 'hitchTongue'
+
 export const ratingsOf = (household: Household) => ({
   towRating: vehicleFigure(household, 'towRating'),
   payload: vehicleFigure(household, 'payload'),
   gcwr: vehicleFigure(household, 'gcwr'),
   curbWeight: vehicleFigure(household, 'curbWeight'),
-  hitchTongue: vehicleFigure(household, 'hitchTongue'),
+  /** On the ball alone where they tow so, else with a weight-distribution hitch. */
+  hitchTongue: vehicleFigure(household, tongueKey(household)),
+  tongueKey: tongueKey(household),
   hitchTongueAlone: vehicleFigure(household, 'hitchTongueAlone'),
   hitchTrailer: vehicleFigure(household, 'hitchTrailer'),
   seats: vehicleFigure(household, 'seats'),

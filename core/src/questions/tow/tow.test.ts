@@ -117,6 +117,20 @@ describe('the lowest rating governs', () => {
     expect(phraseText(answer.because[0]!.says)).toMatch(said)
   })
 
+  it('on the ball alone the smaller figure of the receiver’s label counts, and is read where nobody has', () => {
+    const alone = (changed: object) => {
+      const of = pulls(changed)
+      return judge(unit(), { ...of, trip: { ...of.trip, spreads: 'no' } })
+    }
+    const refused = alone({ hitchTongue: 1000, hitchTongueAlone: 400 })
+    expect(refused.verdict).toBe('no')
+    expect(phraseText(refused.because[0]!.says)).toMatch(/without a weight-distribution hitch, carries 400 lb/)
+    expect(alone({ hitchTongue: 1000, hitchTongueAlone: 700 }).verdict).toBe('fits')
+    const unread = alone({ hitchTongue: 1000 })
+    expect(unread.verdict).toBe('measure')
+    expect(unread.missing).toContain('household.vehicle.hitchTongueAlone')
+  })
+
   it.each([
     ['GVWR', { gvwr: 3900 }],
     ['cargo label, though GVWR would allow it', { cargoCapacity: 380 }],

@@ -31,7 +31,7 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
     shownAt: 'hitch',
     tryIt: 'Read the label on the door of their vehicle together.',
   },
-  version: 6,
+  version: 7,
   rules: TOW_RULES,
   baked: [],
   weight: 4,

@@ -28,6 +28,7 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
   const { total: loaded, tongue } = estimate.leaving
   const { reserve } = rules
   const aboard = aboardOf(load, estimate.racked)
+  const alone = ratings.tongueKey === 'hitchTongueAlone'
   const unweighed = [...load.people.unknown, ...load.pets.unknown]
   const still = says`The weight of ${quantity(unweighed.length, 'person')} is still missing.`
   return [
@@ -74,16 +75,18 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
     withTongue(tongue, (onTongue) =>
       rated(
         {
-          name: 'What the receiver carries',
+          name: alone ? 'What the receiver carries without a weight-distribution hitch' : 'What the receiver carries',
           rating: ratings.hitchTongue,
           asked: onTongue,
-          words: says`About ${pounds(onTongue)} of tongue weight on a receiver that carries`,
-          rests: ['household.vehicle.hitchTongue'],
+          words: alone
+            ? says`About ${pounds(onTongue)} of tongue weight on a receiver that, without a weight-distribution hitch, carries`
+            : says`About ${pounds(onTongue)} of tongue weight on a receiver that carries`,
+          rests: [`household.vehicle.${ratings.tongueKey}`],
         },
         reserve,
       ),
     ),
-    ...withoutBars(ratings.hitchTongueAlone, tongue),
+    ...(alone ? [] : withoutBars(ratings.hitchTongueAlone, tongue)),
     ...(ratings.hitchTrailer === undefined
       ? []
       : [

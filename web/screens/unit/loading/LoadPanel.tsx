@@ -39,6 +39,7 @@ export function LoadPanel({
   counts,
   helps,
   stock,
+  household,
   label,
   vehicle,
 }: {
@@ -51,6 +52,8 @@ export function LoadPanel({
   counts: { axles?: number; tires?: number }
   helps: TowHelp[]
   stock: string
+  /** Its id. */
+  household: string
   label: { uvw: number; hitchWeight?: number }
   /** About what their vehicle weighs as they leave, pounds. */
   vehicle: number
@@ -109,7 +112,7 @@ export function LoadPanel({
       </Text>
       <OnTheRoad bears={[total - tongue.most, total - tongue.least]} counts={counts} />
       <LimitList margins={margins[id]} />
-      {id === 'leaving' && <TowHelps helps={helps} />}
+      {id === 'leaving' && <TowHelps helps={helps} stock={stock} household={household} margins={margins.leaving} />}
       <ScaleTicket stock={stock} moment={moment} label={label} vehicle={vehicle} />
       <Text fontSize="14.5px" color="line" mt="1">
         Reckoned from the labels and from where things ride; what has no place of its own is taken at the middle of the

@@ -5,17 +5,31 @@ import { capital } from '@hitchet/core/plan/naming'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
 import { listed, phraseText } from '@hitchet/core/quantity/phrase'
 import { pounds } from '@hitchet/core/quantity/quantity'
+import type { LimitMargin } from '@hitchet/core/questions/tow/limits'
 import type { Effect, TowHelp } from '@hitchet/core/questions/tow/helps'
+import { OtherUnits } from './OtherUnits'
 import { useMeasures } from '../../../look/measures'
 
 /** What would mend a broken limit as they leave, and what each does to every limit it touches. */
-export function TowHelps({ helps }: { helps: readonly TowHelp[] }) {
+export function TowHelps({
+  helps,
+  stock,
+  household,
+  margins,
+}: {
+  helps: readonly TowHelp[]
+  stock: string
+  household: string
+  /** As they leave home with this one. */
+  margins: readonly LimitMargin[]
+}) {
   const system = useMeasures()
-  if (helps.length === 0) return null
+  const broken = margins.filter(({ margin }) => margin && margin.value < 0)
+  if (helps.length === 0 && broken.length === 0) return null
   return (
     <Box mt="3">
       <Text as="h3" fontWeight="600" fontSize="14.5px">
-        {helps[0]!.enough ? 'What would help' : 'What would help, and is not enough'}
+        {helps[0]?.enough !== false ? 'What would help' : 'What would help, and is not enough'}
       </Text>
       <Flex as="ul" listStyleType="none" gap="3" mt="1" wrap="wrap">
         {helps.map(({ says, effects }, i) => (
@@ -45,11 +59,12 @@ export function TowHelps({ helps }: { helps: readonly TowHelp[] }) {
           </Box>
         ))}
       </Flex>
-      {!helps[0]!.enough && (
+      {helps[0]?.enough !== true && (
         <Text fontSize="14.5px" mt="1">
           No one of these things is enough, nor any two: more has to stay home, or it is another unit or vehicle.
         </Text>
       )}
+      {broken.length > 0 && <OtherUnits stock={stock} household={household} broken={broken} />}
     </Box>
   )
 }

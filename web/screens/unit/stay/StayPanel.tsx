@@ -9,7 +9,7 @@ import { whatHelps, withBatteries, type Help } from '@hitchet/core/camping/helps
 import { lasting, reckonedNights, type Lasting } from '@hitchet/core/camping/lasting'
 import { morningRush } from '@hitchet/core/camping/morningRush'
 import { RESOURCES } from '@hitchet/core/camping/rig'
-import { ARRIVE } from '@hitchet/core/camping/stayOut'
+import { ARRIVE } from '@hitchet/core/camping/day'
 import { WASHINGS, type Washing } from '@hitchet/core/household/washing'
 import { capital } from '@hitchet/core/plan/naming'
 import { phraseText } from '@hitchet/core/quantity/phrase'
@@ -101,7 +101,7 @@ export function StayPanel({ facts, camp: asked, park }: { facts: CampingFacts; c
           </Box>
           <Text fontSize="14.5px" color="line">
             The post marks the nights they want.
-            {!camp.power && ' What the vehicle charges on the way is not counted.'}
+            {!camp.power && !camp.moves && ' They stay at one place: no drive charges the battery.'}
             {given.length > 0 &&
               ` The site gives ${given.map((one) => RESOURCE_NAMES[one].toLowerCase()).join(' and ')}.`}
           </Text>

@@ -1,0 +1,58 @@
+import type { Household } from '../household/household'
+import { trustedHousehold } from '../household/doubts'
+import { marginsAt, type LimitMargin } from '../questions/tow/limits'
+import { estimateOf } from '../questions/tow/estimate'
+import { loadOf, ratingsOf } from '../questions/tow/load'
+import { questionOf } from '../questions/index'
+import type { HouseRules } from '../rules/houseRules'
+import { sharedFor } from '../shared/shared'
+import { judgeFor } from './judge'
+import type { Candidate } from './match'
+
+/** A unit that they can pull as far as anybody knows, loaded as they load it. */
+export interface Pulled {
+  id: string
+  /** Whether something is still to be read before that is certain. */
+  open: boolean
+  /** What is to spare as they leave home, the one that governs first, and what nobody read last. */
+  margins: LimitMargin[]
+}
+
+/** So many are named. */
+const NAMED = 4
+
+/**
+ * Another unit of the lot, for those who cannot pull this one: what nothing of towing speaks against, what is certain first,
+ * then what weighs nearest to this one, as it is likely to give them as much room.
+ */
+export function pulled(
+  candidates: readonly Candidate[],
+  instead: string,
+  given: Household,
+  rules: HouseRules,
+): Pulled[] {
+  const judge = judgeFor(given, rules, [questionOf('tow')])
+  const wanted = candidates.find(({ id }) => id === instead)?.facts.tow.uvw
+  const household = trustedHousehold(given)
+  const towed = {
+    load: loadOf(household, rules.tow),
+    ratings: ratingsOf(household),
+    vehicle: household.vehicle.name,
+    rules: rules.tow,
+  }
+  const stowing = sharedFor(household, rules)
+  return candidates
+    .flatMap(({ id, facts }) => {
+      const { uvw } = facts.tow
+      const verdict = judge(facts).tow?.verdict
+      if (id === instead || uvw === undefined || verdict === undefined || verdict === 'no') return []
+      return [{ id, facts, uvw, open: verdict === 'measure', apart: Math.abs(uvw - (wanted ?? uvw)) }]
+    })
+    .sort((a, b) => Number(a.open) - Number(b.open) || a.apart - b.apart || (a.id < b.id ? -1 : 1))
+    .slice(0, NAMED)
+    .map(({ id, open, facts, uvw }) => {
+      const known = { ...facts.tow, uvw }
+      const { leaving } = estimateOf(known, towed, stowing(facts).stowing)
+      return { id, open, margins: marginsAt(known, towed, leaving) }
+    })
+}
