@@ -3,7 +3,17 @@ import hooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['**/node_modules/', '**/.next/', 'web/.jobs/', '.hitchet/', 'web/next-env.d.ts', '*.tmp.mjs'] },
+  {
+    ignores: [
+      '**/node_modules/',
+      '**/.next/',
+      'web/.jobs/',
+      'web/public/',
+      '.hitchet/',
+      'web/next-env.d.ts',
+      '*.tmp.mjs',
+    ],
+  },
   tseslint.configs.recommended,
   {
     rules: {

@@ -16,6 +16,8 @@ export default defineConfig({
     baseURL: process.env.HITCHET_ADDRESS ?? 'http://127.0.0.1:4180',
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
+    // Where pages come from the device is tried by itself.
+    serviceWorkers: 'block',
     launchOptions: CHROMIUM,
   },
 })

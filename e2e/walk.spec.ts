@@ -36,6 +36,7 @@ test('walked from the hitch to the papers: what one sees is tapped, and stands o
 
 test('a figure is written as people write it, and read on the unit’s card', async ({ page }) => {
   await page.goto('/yard/T-172/walk?at=rear')
+  await expect(page.getByRole('heading', { name: /At the rear$/ })).toBeVisible()
   const row = page.getByRole('listitem').filter({ hasText: 'Overall height' })
   const again = row.getByRole('button', { name: /Write it down|Again/ }).first()
   if (!(await again.isVisible())) await page.getByText(/^Noted here: \d+$/).click()

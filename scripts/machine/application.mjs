@@ -30,8 +30,18 @@ export const runTask = (name, env) =>
     env: { HITCHET_JOBS: JOBS, ...env },
   })
 
-/** The worker bundle: under a second, so it is always made. */
+/** The workers' bundles, of the server and of the device: under a second, so they are always made. */
 export function buildJobs() {
+  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
+    join(WEB, 'offline/serviceWorker.ts'),
+    '--bundle',
+    '--minify',
+    '--platform=browser',
+    '--target=es2022',
+    '--define:process.env.NODE_ENV="production"',
+    '--log-level=warning',
+    `--outfile=${join(WEB, 'public', 'service-worker.js')}`,
+  ])
   run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
     join(WEB, 'server/jobs/worker.ts'),
     '--bundle',

@@ -1,3 +1,9 @@
 /** A unit's own page: seen through a household while one is open, and by itself otherwise. Its tape lies below it. */
 export const unitAddress = (stock: string, household?: string): string =>
   household === undefined ? `/yard/${stock}` : `/households/${household}/units/${stock}`
+
+/** What stays on the device once a unit was opened on it: the unit, its walk and tape, and whom it was opened for. */
+export const keptWith = (stock: string, household?: string): string[] => {
+  const unit = unitAddress(stock, household)
+  return [unit, `${unit}/walk`, `${unit}/tape`, ...(household === undefined ? [] : [`/households/${household}`])]
+}

@@ -7,6 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import { useMeasures } from '../../look/measures'
+import { useNotes } from '../../offline/Notes'
 import { request } from '../request'
 
 const A_YEAR = 365 * 24 * 60 * 60
@@ -21,6 +22,7 @@ export function AccountMenu({ account }: { account: { name: string; role: string
   const { resolvedTheme, setTheme } = useTheme()
   const system = useMeasures()
   const router = useRouter()
+  const { deliver } = useNotes()
   const [says, setSays] = useState<string>()
   const turnColors = () => setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')
   const changeMeasures = () => {
@@ -28,6 +30,12 @@ export function AccountMenu({ account }: { account: { name: string; role: string
     router.refresh()
   }
   const leave = async () => {
+    // Signed out, this device keeps nothing of what was seen or noted: what is not sent yet would be lost.
+    const left = await deliver().catch(() => 0)
+    if (left > 0)
+      return setSays(
+        `You are still signed in: ${left === 1 ? 'a note of yours waits' : `${left} notes of yours wait`} here to be sent.`,
+      )
     const outcome = await request('POST', '/api/sign-out')
     // Loaded anew: nothing of what was seen stays in the page.
     if (outcome.ok || outcome.kind === 'stranger') window.location.assign('/sign-in')

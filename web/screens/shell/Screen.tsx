@@ -4,6 +4,8 @@ import { tokensOf } from '@hitchet/core/household/tokens'
 import { householdSummary } from '@hitchet/core/household/summary'
 import { HouseRulesProvider } from '../../look/houseRules'
 import { MeasuresProvider } from '../../look/measures'
+import { NotesProvider } from '../../offline/Notes'
+import { Worker } from '../../offline/Worker'
 import { houseRules } from '../../server/houseRules'
 import type { Account } from '../../server/db/accounts'
 import type { KeptHousehold } from '../../server/db/households'
@@ -32,10 +34,13 @@ export async function Screen({
   return (
     <MeasuresProvider system={await measureSystem()}>
       <HouseRulesProvider rules={{ ways, seating }}>
-        <TopBar account={{ name: account.name, role: account.role }} open={open} place={place} />
-        <Box as="main" id="content" maxW="1500px" mx="auto" px={{ base: 3, md: 6 }} pb="10">
-          {children}
-        </Box>
+        <NotesProvider account={account.id}>
+          <TopBar account={{ name: account.name, role: account.role }} open={open} place={place} />
+          <Box as="main" id="content" maxW="1500px" mx="auto" px={{ base: 3, md: 6 }} pb="10">
+            {children}
+          </Box>
+        </NotesProvider>
+        <Worker />
       </HouseRulesProvider>
     </MeasuresProvider>
   )

@@ -6,6 +6,7 @@ import type { PersonToken as Token } from '@hitchet/core/household/tokens'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
 import { PersonToken } from '../../drawing/PersonToken'
 import { Said } from '../../look/measures'
+import { Waiting } from '../../offline/Waiting'
 import { AccountMenu } from './AccountMenu'
 
 export type Place = 'desk' | 'yard' | 'household' | 'match' | 'compare'
@@ -75,6 +76,7 @@ export function TopBar({ account, open, place }: TopBarProps) {
             <NextLink href={href}>{name}</NextLink>
           </ChakraLink>
         ))}
+        <Waiting />
         <AccountMenu account={account} />
       </HStack>
     </Flex>

@@ -1,7 +1,6 @@
 'use client'
 
 import { Box, Grid, Text } from '@chakra-ui/react'
-import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useState } from 'react'
 import type { ToMeasure } from '@hitchet/core/match/tapeList'
 import { measuredApart } from '@hitchet/core/plan/measuredApart'
@@ -17,14 +16,24 @@ import { TakeReading } from '../unit/TakeReading'
 import { NoteThing } from './NoteThing'
 import { LaserPanel } from './laser/LaserPanel'
 import type { PlayedMeter } from './laser/playedMeter'
+import { useNotes } from '../../offline/Notes'
+import { useArrivals } from '../../offline/useArrivals'
 import { useMeter } from './laser/useMeter'
 
 /** Pixels the plan may take beside the list. */
 const WIDE = 560
 
 /** What to measure next, most waited for first: two taps and a number. */
-export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMeasure[]; meter: PlayedMeter }) {
-  const router = useRouter()
+export function Measure({ trailer, list: asked, meter }: { trailer: Trailer; list: ToMeasure[]; meter: PlayedMeter }) {
+  const { waiting } = useNotes()
+  const list = useMemo(() => {
+    const here = waiting.filter(({ stock }) => stock === trailer.stock)
+    const noted = new Set(
+      here.map(({ what }) => (what.kind === 'reading' ? what.key : what.kind === 'thing' && what.thing)),
+    )
+    return asked.filter(({ key, unnoted }) => !noted.has(key) && !(unnoted && noted.has(unnoted)))
+  }, [asked, waiting, trailer.stock])
+  useArrivals()
   const system = useMeasures()
   const { ask } = useMeter()
   const [open, setOpen] = useState<string>()
@@ -101,16 +110,19 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
                   stock={trailer.stock}
                   path={key}
                   spec={spec}
-                  doubted={doubt && best(thingAt(trailer, key)?.thing.readings?.[thingAt(trailer, key)!.reading])}
+                  doubted={doubt && readingAt(trailer, key)}
                   filled={sent}
-                  onTaken={() => (setLast(name), setOpen(undefined), setSent(undefined), router.refresh())}
+                  about={name}
+                  stood={readingAt(trailer, key)}
+                  onTaken={() => (setLast(name), setOpen(undefined), setSent(undefined))}
                 />
               )}
               {open === key && unnoted && (
                 <NoteThing
                   stock={trailer.stock}
                   kind={unnoted}
-                  onNoted={() => (setLast(name), setOpen(undefined), router.refresh())}
+                  about={name}
+                  onNoted={() => (setLast(name), setOpen(undefined))}
                 />
               )}
               {open === key && !spec && !unnoted && <Text pb="2">Draw it: the shelf is under Draw, above.</Text>}
@@ -134,4 +146,9 @@ export function Measure({ trailer, list, meter }: { trailer: Trailer; list: ToMe
       </Box>
     </Grid>
   )
+}
+
+const readingAt = (trailer: Trailer, key: string) => {
+  const at = thingAt(trailer, key)
+  return at && best(at.thing.readings?.[at.reading])
 }

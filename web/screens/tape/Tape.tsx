@@ -2,7 +2,8 @@ import { notFound } from 'next/navigation'
 import { trailerName } from '@hitchet/core/trailer/trailer'
 import { allTrailers, trailersByStock } from '../../server/db/trailers'
 import { tapeListFor } from '../../server/services/trailers'
-import { unitAddress } from '../unitAddress'
+import { KeepHere } from '../../offline/KeepHere'
+import { keptWith, unitAddress } from '../unitAddress'
 import type { Model } from './model'
 import { TapeBoard } from './TapeBoard'
 
@@ -25,12 +26,15 @@ export async function Tape({ stock, household }: { stock: string; household?: st
     }))
     .sort((a, b) => nearness(a) - nearness(b))
   return (
-    <TapeBoard
-      trailer={found.trailer}
-      unitAt={unitAddress(stock, household)}
-      version={found.version}
-      list={list}
-      models={models}
-    />
+    <>
+      <KeepHere paths={keptWith(stock, household)} />
+      <TapeBoard
+        trailer={found.trailer}
+        unitAt={unitAddress(stock, household)}
+        version={found.version}
+        list={list}
+        models={models}
+      />
+    </>
   )
 }

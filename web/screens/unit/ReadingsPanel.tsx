@@ -1,17 +1,18 @@
 'use client'
 
 import { Box, Heading, HStack, NativeSelect, Text } from '@chakra-ui/react'
-import { useRouter } from 'next/navigation'
 import { useMemo, useState, type ReactNode } from 'react'
 import { PLACES, type Feature } from '@hitchet/core/features/feature'
 import { measuredApart } from '@hitchet/core/plan/measuredApart'
 import { best, contradicting, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
+import { nameIn } from '@hitchet/core/trailer/readingName'
 import { thingsOf } from '@hitchet/core/trailer/things'
 import { sideView } from '@hitchet/core/plan/sideView'
 import { trailerFigure, type Trailer } from '@hitchet/core/trailer/trailer'
 import { USUAL_HEIGHT } from './Somebody'
 import { SideView } from '../../drawing/SideView'
 import { Said, useMeasures } from '../../look/measures'
+import { useArrivals } from '../../offline/useArrivals'
 import { ReadingSource, ReadingValue } from './ReadingValue'
 import { TakeReading } from './TakeReading'
 
@@ -31,7 +32,7 @@ export function ReadingsPanel({
   tallest?: number
   onPick(id: string): void
 }) {
-  const router = useRouter()
+  useArrivals()
   const things = useMemo(() => thingsOf(trailer), [trailer])
   const apart = useMemo(() => measuredApart(trailer.plan), [trailer.plan])
   const [taking, setTaking] = useState<string>()
@@ -97,7 +98,9 @@ export function ReadingsPanel({
                   stock={trailer.stock}
                   path={path}
                   spec={spec}
-                  onTaken={() => (setTaking(undefined), router.refresh())}
+                  about={nameIn(thing, spec)}
+                  stood={best(thing.readings?.[key])}
+                  onTaken={() => setTaking(undefined)}
                 />
               )}
             </Row>

@@ -5,8 +5,8 @@ import { useEffect, useRef, useState } from 'react'
 import { NotAFigure } from '@hitchet/core/quantity/parse'
 import { SOURCES, type Reading, type ReadingSpec, type Source } from '@hitchet/core/readings/reading'
 import { typedReading } from '@hitchet/core/readings/typed'
-import { request } from '../request'
-import { useSaving } from '../useSaving'
+import { sawText } from '@hitchet/core/walk/event'
+import { useNotes } from '../../offline/Notes'
 import { SOURCE_WORDS } from './sources'
 
 /** One figure as people write it, where it comes from, and it is on the unit. `filled`: what a meter sent. */
@@ -16,6 +16,8 @@ export function TakeReading({
   spec,
   doubted,
   filled,
+  about,
+  stood,
   onTaken,
 }: {
   stock: string
@@ -24,13 +26,18 @@ export function TakeReading({
   /** The odd figure there is, which one tap confirms. */
   doubted?: Reading
   filled?: string
+  /** What it is called, and what stands there now. */
+  about: string
+  stood?: Reading
   onTaken(): void
 }) {
   const [typed, setTyped] = useState<{ text: string; over?: string }>({ text: '' })
   // What the meter sends is put in once; typing over it counts.
   const text = filled !== undefined && typed.over !== filled ? filled : typed.text
   const [source, setSource] = useState<Source>('measured')
-  const { busy, says, send: save, say } = useSaving()
+  const { note } = useNotes()
+  const [busy, setBusy] = useState(false)
+  const [says, say] = useState<string>()
   const field = useRef<HTMLInputElement>(null)
   useEffect(() => field.current?.focus(), [path])
   const send = async () => {
@@ -43,8 +50,12 @@ export function TakeReading({
     await write({ text, source })
   }
   const write = async (reading: { text: string; source: Source; confirmed?: boolean }) => {
-    const taken = await save(() => request('POST', `/api/trailers/${stock}/readings`, { key: path, ...reading }))
-    if (taken) onTaken()
+    setBusy(true)
+    const saw = sawText(stood)
+    const heard = await note({ stock, about }, { kind: 'reading', key: path, ...reading, ...(saw && { saw }) })
+    setBusy(false)
+    if ('says' in heard) say(heard.says)
+    else onTaken()
   }
   const options = spec.kind === 'choice' ? spec.choices! : spec.kind === 'yes-no' ? ['yes', 'no'] : undefined
   return (

@@ -25,7 +25,8 @@ import { parks } from '../../server/parks'
 import { houseRules } from '../../server/houseRules'
 import { trailersByStock } from '../../server/db/trailers'
 import { answersOn } from '../../server/services/matching'
-import { unitAddress } from '../unitAddress'
+import { KeepHere } from '../../offline/KeepHere'
+import { keptWith, unitAddress } from '../unitAddress'
 import { drawnNights } from '../drawnNight'
 import type { SeenBy } from './seenBy'
 import { Living } from './Living'
@@ -55,6 +56,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
     }
   return (
     <>
+      <KeepHere paths={keptWith(stock, open?.id)} />
       <UnitBoard trailer={trailer} at={unitAddress(stock, open?.id)} frame={frameFor([trailer.plan])} seenBy={seenBy} />
       {open && answers && (
         <ThroughTheirEyes

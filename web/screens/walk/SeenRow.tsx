@@ -2,27 +2,33 @@
 
 import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react'
 import { useState } from 'react'
+import { sawText } from '@hitchet/core/walk/event'
 import type { Seen } from '@hitchet/core/walk/station'
-import { request } from '../request'
 import { NoteThing } from '../tape/NoteThing'
 import { ReadingSource, ReadingValue } from '../unit/ReadingValue'
 import { TakeReading } from '../unit/TakeReading'
-import { useSaving } from '../useSaving'
+import { useNotes } from '../../offline/Notes'
 
 /** One thing at a station: what it is, why it matters, and a tap for what is so; a figure is typed or sent by the meter. */
-export function SeenRow({ stock, seen, onNoted }: { stock: string; seen: Seen; onNoted(): void }) {
+export function SeenRow({ stock, seen }: { stock: string; seen: Seen }) {
   const { key, name, spec, unnoted, reading, why } = seen
   const [open, setOpen] = useState(false)
   const [tapped, setTapped] = useState<string>()
-  const { busy, says, send } = useSaving()
+  const { note } = useNotes()
+  const [busy, setBusy] = useState(false)
+  const [says, setSays] = useState<string>()
   const options = spec?.kind === 'yes-no' ? ['yes', 'no'] : spec?.kind === 'choice' ? spec.choices! : undefined
   const tap = async (text: string) => {
     setTapped(text)
-    const saved = await send(() =>
-      request('POST', `/api/trailers/${stock}/readings`, { key, text, source: 'measured' }),
+    setBusy(true)
+    const saw = sawText(reading)
+    const heard = await note(
+      { stock, about: name },
+      { kind: 'reading', key, text, source: 'measured', ...(saw && { saw }) },
     )
-    if (saved) onNoted()
-    else setTapped(undefined)
+    setBusy(false)
+    setTapped(undefined)
+    if ('says' in heard) setSays(heard.says)
   }
   const known = tapped ?? (typeof reading?.value === 'boolean' ? (reading.value ? 'yes' : 'no') : reading?.value)
   return (
@@ -69,9 +75,11 @@ export function SeenRow({ stock, seen, onNoted }: { stock: string; seen: Seen; o
           </Button>
         )}
       </Flex>
-      {unnoted && <NoteThing stock={stock} kind={unnoted} onNoted={onNoted} />}
-      {open && spec && <TakeReading stock={stock} path={key} spec={spec} onTaken={() => (setOpen(false), onNoted())} />}
-      {says && says !== 'Saved.' && (
+      {unnoted && <NoteThing stock={stock} kind={unnoted} about={name} onNoted={() => undefined} />}
+      {open && spec && (
+        <TakeReading stock={stock} path={key} spec={spec} about={name} stood={reading} onTaken={() => setOpen(false)} />
+      )}
+      {says && (
         <Text role="alert" color="no" fontSize="14px">
           {says}
         </Text>

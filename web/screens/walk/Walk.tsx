@@ -4,7 +4,8 @@ import { showing } from '@hitchet/core/match/showing'
 import { stationsOf } from '@hitchet/core/walk/stations'
 import { trailersByStock } from '../../server/db/trailers'
 import { answersOn } from '../../server/services/matching'
-import { unitAddress } from '../unitAddress'
+import { KeepHere } from '../../offline/KeepHere'
+import { keptWith, unitAddress } from '../unitAddress'
 import { WalkBoard } from './WalkBoard'
 
 /**
@@ -18,10 +19,13 @@ export async function Walk({ stock, open }: { stock: string; open?: { id: string
   const answers = open && (await answersOn(found.id, [open.household]))[0]
   const shown = answers && showing(trailer, stationsOf(trailer), answers)
   return (
-    <WalkBoard
-      trailer={trailer}
-      at={unitAddress(stock, open?.id)}
-      shown={shown ? Object.fromEntries(shown) : undefined}
-    />
+    <>
+      <KeepHere paths={keptWith(stock, open?.id)} />
+      <WalkBoard
+        trailer={trailer}
+        at={unitAddress(stock, open?.id)}
+        shown={shown ? Object.fromEntries(shown) : undefined}
+      />
+    </>
   )
 }

@@ -2,32 +2,32 @@
 
 import { Box, Button, Flex, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
-import { useRouter } from 'next/navigation'
-import { parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useMemo } from 'react'
 import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { Shown } from '@hitchet/core/match/showing'
 import { routeOf, type School } from '@hitchet/core/walk/route'
 import type { Seen, Station } from '@hitchet/core/walk/station'
 import { stationsOf } from '@hitchet/core/walk/stations'
+import { withNotes } from '@hitchet/core/walk/withNotes'
 import { frameFor } from '../../drawing/frame'
 import { StationLayer } from '../../drawing/layers/StationLayer'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
 import { useMeasures } from '../../look/measures'
+import { useNotes } from '../../offline/Notes'
+import { useArrivals } from '../../offline/useArrivals'
 import { PageHead } from '../PageHead'
 import { Segments } from '../Segments'
 import { StockTag } from '../StockTag'
 import { SeenRow } from './SeenRow'
 import { ToShow } from './ToShow'
+import { FIRST, THROUGH, useWhere } from './useWhere'
 
 /** Pixels the plan may take, and around it for whoever walks round it, inches. */
 const WIDE = 700
 const ROUND = 75
 const ABOVE = 42
 
-const FIRST = ['outside', 'inside'] as const
-const THROUGH = ['front to rear', 'clockwise'] as const
 const FIRST_NAMES = FIRST.map((value) => ({ value, name: `${value} first` }))
 const THROUGH_NAMES = THROUGH.map((value) => ({ value, name: `inside ${value}` }))
 
@@ -36,7 +36,7 @@ const knownAt = ({ things }: Station): number => things.filter(isKnown).length
 
 /** The walk as it is taken: the unit with its stations, the one where one stands, and what is to be noted there. */
 export function WalkBoard({
-  trailer,
+  trailer: kept,
   at: home,
   shown,
 }: {
@@ -46,11 +46,11 @@ export function WalkBoard({
   /** With a household open: what to show them, by station. */
   shown?: Record<string, Shown[]>
 }) {
-  const router = useRouter()
+  const { waiting } = useNotes()
+  const trailer = useMemo(() => withNotes(kept, waiting, 'you'), [kept, waiting])
+  useArrivals()
   const system = useMeasures()
-  const [first, setFirst] = useQueryState('first', parseAsStringLiteral(FIRST).withDefault('outside'))
-  const [through, setThrough] = useQueryState('through', parseAsStringLiteral(THROUGH).withDefault('front to rear'))
-  const [at, setAt] = useQueryState('at', parseAsString)
+  const { first, setFirst, through, setThrough, at, setAt } = useWhere()
   const { stations, legs } = useMemo(() => {
     const school: School = { first, inside: through }
     return routeOf(stationsOf(trailer), trailer.plan, school)
@@ -60,7 +60,7 @@ export function WalkBoard({
     stations.findIndex(({ id }) => id === at),
   )
   const station = stations[now]!
-  const go = (to: number) => void setAt(stations[to]!.id)
+  const go = (to: number) => setAt(stations[to]!.id)
   const frame = frameFor([trailer.plan])
   const scale = WIDE / (frame.before + frame.after + 2 * ROUND)
   const [open, known] = [station.things.filter((one) => !isKnown(one)), station.things.filter(isKnown)]
@@ -76,13 +76,8 @@ export function WalkBoard({
           </>
         }
       >
-        <Segments
-          label="What comes first"
-          value={first}
-          onChange={(value) => void setFirst(value)}
-          options={FIRST_NAMES}
-        />
-        <Segments label="Inside" value={through} onChange={(value) => void setThrough(value)} options={THROUGH_NAMES} />
+        <Segments label="What comes first" value={first} onChange={setFirst} options={FIRST_NAMES} />
+        <Segments label="Inside" value={through} onChange={setThrough} options={THROUGH_NAMES} />
         <Button asChild variant="outline" size="sm">
           <NextLink href={home}>Unit</NextLink>
         </Button>
@@ -139,7 +134,7 @@ export function WalkBoard({
       </Text>
       <Box as="ol" listStyleType="none" aria-label={`To note: ${station.name}`}>
         {open.map((seen) => (
-          <SeenRow key={seen.key} stock={trailer.stock} seen={seen} onNoted={() => router.refresh()} />
+          <SeenRow key={seen.key} stock={trailer.stock} seen={seen} />
         ))}
       </Box>
       {known.length > 0 && (
@@ -149,7 +144,7 @@ export function WalkBoard({
           </summary>
           <Box as="ol" listStyleType="none">
             {known.map((seen) => (
-              <SeenRow key={seen.key} stock={trailer.stock} seen={seen} onNoted={() => router.refresh()} />
+              <SeenRow key={seen.key} stock={trailer.stock} seen={seen} />
             ))}
           </Box>
         </details>

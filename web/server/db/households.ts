@@ -85,6 +85,20 @@ export async function saveHousehold(
   })
 }
 
+/** One household changed by its own latest version, as part of a transaction. @throws Gone. */
+export async function changeHouseholdIn(
+  transaction: Transaction,
+  id: string,
+  by: string | null,
+  change: (latest: Household) => Household,
+): Promise<void> {
+  const row = await models().HouseholdRow.findByPk(id, { transaction, lock: true })
+  if (!row) throw new Gone()
+  const household = change(fromColumn<Household>(row.document))
+  const renewed = { name: household.name, document: household, version: row.version + 1, updatedBy: by }
+  await row.update(renewed, { transaction })
+}
+
 export async function deleteHousehold(id: string): Promise<boolean> {
   return inTransaction(
     async (transaction) => (await models().HouseholdRow.destroy({ where: { id }, transaction })) === 1,

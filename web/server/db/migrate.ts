@@ -3,6 +3,7 @@ import { SequelizeStorage, Umzug } from 'umzug'
 import * as firstTables from './migrations/001-first-tables'
 import * as factsByKey from './migrations/002-facts-by-key'
 import * as exactEmails from './migrations/003-exact-emails'
+import * as walkEvents from './migrations/004-walk-events'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -11,6 +12,7 @@ const MIGRATIONS: Record<string, Migration> = {
   '001-first-tables': firstTables,
   '002-facts-by-key': factsByKey,
   '003-exact-emails': exactEmails,
+  '004-walk-events': walkEvents,
 }
 
 /**

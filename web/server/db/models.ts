@@ -40,6 +40,19 @@ export class HouseholdRow extends Model<InferAttributes<HouseholdRow>, InferCrea
   declare updatedAt: CreationOptional<Date>
 }
 
+/** Never changed once it is written. */
+export class WalkEventRow extends Model<InferAttributes<WalkEventRow>, InferCreationAttributes<WalkEventRow>> {
+  declare id: string
+  declare stock: string
+  declare householdId: string | null
+  declare kind: string
+  declare about: string
+  declare note: string | object
+  declare outcome: string | object
+  declare notedAt: Date
+  declare notedBy: string | null
+}
+
 // Made anew for each column: Sequelize writes the column's name into the object it is given.
 const id = () => ({ type: DataTypes.UUID, primaryKey: true })
 const text = () => ({ type: DataTypes.STRING, allowNull: false })
@@ -77,9 +90,23 @@ export function models() {
       },
       { sequelize, tableName: 'households' },
     )
+    WalkEventRow.init(
+      {
+        id: id(),
+        stock: text(),
+        householdId: by(),
+        kind: text(),
+        about: text(),
+        note: document(),
+        outcome: document(),
+        notedAt: { type: DataTypes.DATE(3), allowNull: false },
+        notedBy: by(),
+      },
+      { sequelize, tableName: 'walk_events', updatedAt: false },
+    )
     bound.add(sequelize)
   }
-  return { AccountRow, TrailerRow, FactsRow, HouseholdRow }
+  return { AccountRow, TrailerRow, FactsRow, HouseholdRow, WalkEventRow }
 }
 
 /** A JSON column as a value: MariaDB hands JSON out as text. */

@@ -101,16 +101,26 @@ export async function changeTrailer(
   change: (latest: Trailer) => Trailer,
   version?: number,
 ): Promise<StockedTrailer> {
-  return inTransaction(async (transaction) => {
-    const { TrailerRow } = models()
-    const row = await TrailerRow.findOne({ where: { stock }, transaction, lock: true })
-    if (!row) throw new Gone()
-    const latest = fromColumn<Trailer>(row.document)
-    if (version !== undefined && row.version !== version) throw new StaleSave(latest, row.version)
-    const trailer = change(latest)
+  return inTransaction((transaction) => changeTrailerIn(transaction, stock, by, change, version))
+}
+
+/** The same as part of a transaction; a change that gives the unit back as it was writes nothing. */
+export async function changeTrailerIn(
+  transaction: Transaction,
+  stock: string,
+  by: string | null,
+  change: (latest: Trailer) => Trailer,
+  version?: number,
+): Promise<StockedTrailer> {
+  const { TrailerRow } = models()
+  const row = await TrailerRow.findOne({ where: { stock }, transaction, lock: true })
+  if (!row) throw new Gone()
+  const latest = fromColumn<Trailer>(row.document)
+  if (version !== undefined && row.version !== version) throw new StaleSave(latest, row.version)
+  const trailer = change(latest)
+  if (trailer !== latest)
     await row.update({ document: trailer, version: row.version + 1, updatedBy: by }, { transaction })
-    return { id: row.id, version: row.version, trailer }
-  })
+  return { id: row.id, version: row.version, trailer }
 }
 
 function stocked(row: { id: string; version: number; document: string | object }): StockedTrailer {

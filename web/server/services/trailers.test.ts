@@ -4,15 +4,16 @@ import { describe, expect, it } from 'vitest'
 import type { Reading, Source } from '@hitchet/core/readings/reading'
 import { household, person } from '@hitchet/core/testing/someone'
 import { berth, fixture, unit } from '@hitchet/core/testing/unit'
+import { withNoted } from '@hitchet/core/trailer/equipment'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { addHouseholds } from '../db/households'
 import { Gone } from '../db/conflict'
 import { inTransaction } from '../db/database'
 import { yardFacts } from '../db/facts'
-import { trailersByStock } from '../db/trailers'
+import { changeTrailer, trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { Refused } from '../refused'
-import { noteThing, renewTrailer, takeIn, takeReading, tapeListFor } from './trailers'
+import { renewTrailer, takeIn, takeReading, tapeListFor } from './trailers'
 
 ownDatabase('tape')
 
@@ -165,8 +166,12 @@ describe('equipment nobody has looked for', () => {
     expect(await listed('E-1')).toEqual(
       expect.arrayContaining(['equipment.battery: battery', 'equipment.solar: solar']),
     )
-    await noteThing('E-1', { kind: 'solar', there: false }, NELL, '2026-11-26')
-    await noteThing('E-1', { kind: 'battery', there: true }, NELL, '2026-11-26')
+    const note = (kind: 'solar' | 'battery', there: boolean) =>
+      changeTrailer('E-1', NELL.id, (latest) =>
+        withNoted(latest, kind, there, { source: 'measured', on: '2026-11-26', by: 'Nell' }),
+      )
+    await note('solar', false)
+    await note('battery', true)
     const { trailer } = await now('E-1')
     expect(trailer.absent).toContainEqual({ kind: 'solar', source: 'measured', on: '2026-11-26', by: 'Nell' })
     expect(trailer.equipment.at(-1)).toEqual({ id: 'battery', kind: 'battery' })
@@ -174,7 +179,7 @@ describe('equipment nobody has looked for', () => {
     expect(after).not.toContain('equipment.solar: solar')
     expect(after).toContain('equipment.battery.ampHours')
     // There after all: then it is not absent any more.
-    await noteThing('E-1', { kind: 'solar', there: true }, NELL, '2026-11-26')
+    await note('solar', true)
     expect((await now('E-1')).trailer.absent).not.toContainEqual(expect.objectContaining({ kind: 'solar' }))
   })
 })

@@ -5,8 +5,7 @@ import { NotAFigure } from '@hitchet/core/quantity/parse'
 import type { ReadingSpec, ReadingValue, Source } from '@hitchet/core/readings/reading'
 import { typedReading } from '@hitchet/core/readings/typed'
 import { thingAt, withReading } from '@hitchet/core/trailer/things'
-import { withNoted } from '@hitchet/core/trailer/equipment'
-import type { AbsentKind, Trailer } from '@hitchet/core/trailer/trailer'
+import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { flawed, Refused } from '../refused'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
@@ -64,27 +63,26 @@ export async function takeReading(
   { id, name }: Account,
   today: string,
 ): Promise<SavedTrailer> {
-  const [found] = await trailersByStock([stock])
-  const at = found && thingAt(found.trailer, key)
-  if (!found || !at) throw new Refused(`Nothing on ${stock} is called ${key}.`, [], 404)
-  const reading = { value: typed(at.spec, text), source, on: today, by: name, ...(confirmed && { confirmed }) }
-  // The schema once more: a figure may be typed well and still be out of all bounds.
-  const { flaws } = parseTrailer(JSON.parse(JSON.stringify(withReading(found.trailer, key, reading))))
-  const wrong = flaws.filter(({ severity }) => severity === 'error')
-  if (wrong.length) throw new Refused(`Not taken: ${flawText(wrong[0]!)}`)
-  return changeTrailer(stock, id, (latest) => withReading(latest, key, reading) ?? latest)
+  return changeTrailer(stock, id, (latest) =>
+    withTyped(latest, { key, text, source, ...(confirmed && { confirmed }) }, { on: today, by: name }),
+  )
 }
 
-/** A kind of thing on a unit: there is one, or somebody looked and there is none. @throws Refused, Gone. */
-export async function noteThing(
-  stock: string,
-  { kind, there }: { kind: AbsentKind; there: boolean },
-  { id, name }: Account,
-  today: string,
-): Promise<SavedTrailer> {
-  return changeTrailer(stock, id, (latest) =>
-    withNoted(latest, kind, there, { source: 'measured', on: today, by: name }),
-  )
+/** The unit with a typed reading beside those there are. @throws Refused. */
+export function withTyped(
+  trailer: Trailer,
+  { key, text, source, confirmed }: TypedReading,
+  who: { on: string; by: string },
+): Trailer {
+  const at = thingAt(trailer, key)
+  if (!at) throw new Refused(`Nothing on ${trailer.stock} is called ${key}.`, [], 404)
+  const reading = { value: typed(at.spec, text), source, ...who, ...(confirmed && { confirmed }) }
+  const next = withReading(trailer, key, reading)!
+  // The schema once more: a figure may be typed well and still be out of all bounds.
+  const { flaws } = parseTrailer(JSON.parse(JSON.stringify(next)))
+  const wrong = flaws.filter(({ severity }) => severity === 'error')
+  if (wrong.length) throw new Refused(`Not taken: ${flawText(wrong[0]!)}`)
+  return next
 }
 
 function typed(spec: ReadingSpec, text: string): ReadingValue {

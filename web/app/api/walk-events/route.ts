@@ -1,0 +1,13 @@
+import { array, object } from 'yup'
+import { walkEventSchema, type WalkEvent } from '@hitchet/core/walk/event'
+import { AT_ONCE } from '../../../wire/walkEvents'
+import { handler } from '../../../server/http/handler'
+import { takeEvents } from '../../../server/services/walkEvents'
+
+const body = object({ events: array(walkEventSchema.required()).min(1).max(AT_ONCE).required() })
+
+/** What was noted along a walk, however long ago and however often sent: each is answered. */
+export const POST = handler<object, { events: WalkEvent[] }>(
+  async ({ body: { events }, account }) => ({ outcomes: await takeEvents(events, account) }),
+  { body: body as never, most: 200_000 },
+)

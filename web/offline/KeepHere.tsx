@@ -1,0 +1,17 @@
+'use client'
+
+import { useEffect } from 'react'
+import { KEEP } from './kept'
+
+/** Whoever stands before a unit may lose the line: these pages are kept on the device, with all that they need. */
+export function KeepHere({ paths }: { paths: string[] }) {
+  const joined = paths.join(' ')
+  useEffect(() => keepPages(joined.split(' ')), [joined])
+  return null
+}
+
+/** Has pages kept on this device; those that came a moment ago only if they changed since. */
+export function keepPages(paths: string[], anew = false): void {
+  if (!('serviceWorker' in navigator)) return
+  void navigator.serviceWorker.ready.then(({ active }) => active?.postMessage({ kind: KEEP, paths, anew }))
+}

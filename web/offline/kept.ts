@@ -1,0 +1,7 @@
+/** Names of what the service worker keeps, and of what it is told. */
+export const PAGES = 'pages'
+export const STATIC = 'parts'
+export const KEEP = 'keep'
+/** What is shown without a line in place of a page that was never opened on this device. */
+export const NEVER_OPENED = '/not-here'
+export const WORKER = '/service-worker.js'

@@ -1,0 +1,75 @@
+/// <reference lib="webworker" />
+import { CacheableResponsePlugin } from 'workbox-cacheable-response'
+import { ExpirationPlugin } from 'workbox-expiration'
+import { registerRoute, setCatchHandler } from 'workbox-routing'
+import { CacheFirst, NetworkFirst } from 'workbox-strategies'
+import { assetsIn } from './assets'
+import { KEEP, NEVER_OPENED, PAGES, STATIC } from './kept'
+
+declare const self: ServiceWorkerGlobalScope
+
+const YOUNG = 10 * 60 * 1_000
+const A_WEEK = 7 * 24 * 60 * 60
+const whole = () => new CacheableResponsePlugin({ statuses: [200] })
+
+/** One page, whatever its address says of where on it one stands. Signing in is never kept in its place. */
+const pages = new NetworkFirst({
+  cacheName: PAGES,
+  // Between metal walls a line that is there is often none.
+  networkTimeoutSeconds: 6,
+  plugins: [
+    whole(),
+    new ExpirationPlugin({ maxEntries: 80, maxAgeSeconds: A_WEEK }),
+    {
+      cacheKeyWillBeUsed: ({ request }) => Promise.resolve(new URL(request.url).pathname),
+      cacheWillUpdate: ({ response }) =>
+        Promise.resolve(response.status === 200 && !response.redirected ? response : null),
+    },
+  ],
+})
+const parts = new CacheFirst({
+  cacheName: STATIC,
+  plugins: [whole(), new ExpirationPlugin({ maxEntries: 600, maxAgeSeconds: 4 * A_WEEK })],
+})
+
+registerRoute(({ url }) => url.pathname.startsWith('/_next/static/') || url.pathname === '/icon.svg', parts)
+registerRoute(({ request, url }) => request.mode === 'navigate' && !url.pathname.startsWith('/api/'), pages)
+setCatchHandler(async ({ request }) =>
+  request.mode === 'navigate' ? ((await caches.match(NEVER_OPENED)) ?? Response.error()) : Response.error(),
+)
+
+self.addEventListener('install', (event) => {
+  event.waitUntil(keep(NEVER_OPENED))
+  void self.skipWaiting()
+})
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()))
+self.addEventListener('message', (event) => {
+  const { kind, paths, anew } = event.data as { kind?: string; paths?: string[]; anew?: boolean }
+  if (kind === KEEP && paths) event.waitUntil(keepAll(paths, anew ?? false))
+})
+
+/** One after the other: nobody waits for them. */
+async function keepAll(paths: readonly string[], anew: boolean): Promise<void> {
+  for (const path of paths) if (anew || !(await isYoung(path))) await keep(path)
+}
+
+/** What came a moment ago is not asked for again. */
+async function isYoung(path: string): Promise<boolean> {
+  const kept = await (await caches.open(PAGES)).match(path)
+  const came = Date.parse(kept?.headers.get('date') ?? '')
+  return Date.now() - came < YOUNG
+}
+
+/** A page with all that it needs, so that it opens without a line, though it was never opened itself. */
+async function keep(path: string): Promise<void> {
+  const response = await fetch(path, { credentials: 'same-origin' }).catch(() => undefined)
+  if (!response?.ok || response.redirected) return
+  const html = await response.clone().text()
+  await (await caches.open(PAGES)).put(path, response)
+  const shelf = await caches.open(STATIC)
+  await Promise.all(
+    assetsIn(html).map(async (asset) => {
+      if (!(await shelf.match(asset))) await shelf.add(asset).catch(() => undefined)
+    }),
+  )
+}

@@ -1,0 +1,30 @@
+import { parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
+import { useSyncExternalStore } from 'react'
+
+export const FIRST = ['outside', 'inside'] as const
+export const THROUGH = ['front to rear', 'clockwise'] as const
+
+const never = () => () => undefined
+
+/**
+ * Where on the walk one stands, and which way one goes, kept in the address. A page that comes from the device was written
+ * for its plain address: what the address says counts once it is there.
+ */
+export function useWhere() {
+  const there = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  )
+  const [first, setFirst] = useQueryState('first', parseAsStringLiteral(FIRST).withDefault('outside'))
+  const [through, setThrough] = useQueryState('through', parseAsStringLiteral(THROUGH).withDefault('front to rear'))
+  const [at, setAt] = useQueryState('at', parseAsString)
+  return {
+    first: there ? first : 'outside',
+    through: there ? through : 'front to rear',
+    at: there ? at : null,
+    setFirst: (value: typeof first) => void setFirst(value),
+    setThrough: (value: typeof through) => void setThrough(value),
+    setAt: (value: string) => void setAt(value),
+  }
+}

@@ -1,0 +1,101 @@
+import type { Transaction } from 'sequelize'
+import { withReaction } from '@hitchet/core/household/reaction'
+import { best } from '@hitchet/core/readings/reading'
+import { isThere } from '@hitchet/core/trailer/drawn'
+import { withNoted } from '@hitchet/core/trailer/equipment'
+import { thingAt } from '@hitchet/core/trailer/things'
+import type { Trailer } from '@hitchet/core/trailer/trailer'
+import {
+  sawText,
+  type ReactionNote,
+  type ReadingNote,
+  type ThingNote,
+  type WalkEvent,
+  type WalkOutcome,
+} from '@hitchet/core/walk/event'
+import type { Account } from '../db/accounts'
+import { Gone } from '../db/conflict'
+import { changeHouseholdIn } from '../db/households'
+import { changeTrailerIn } from '../db/trailers'
+import { once } from '../db/walkEvents'
+import { Refused } from '../refused'
+import { withTyped } from './trailers'
+
+/**
+ * What was noted along a walk, in the order in which it was noted: each taken once however often it is sent, and each
+ * answered. One that is refused holds up no other.
+ */
+export async function takeEvents(events: readonly WalkEvent[], account: Account): Promise<WalkOutcome[]> {
+  const outcomes: WalkOutcome[] = []
+  for (const event of events)
+    outcomes.push(await once(event, account.id, (transaction) => outcomeOf(event, account, transaction)))
+  return outcomes
+}
+
+async function outcomeOf(event: WalkEvent, account: Account, transaction: Transaction): Promise<WalkOutcome> {
+  try {
+    const says = await act(event, account, transaction)
+    return { id: event.id, taken: true, ...(says && { says }) }
+  } catch (failure) {
+    if (failure instanceof Refused) return { id: event.id, taken: false, says: failure.message }
+    if (failure instanceof Gone) return { id: event.id, taken: false, says: 'It is not here any more.' }
+    throw failure
+  }
+}
+
+async function act(event: WalkEvent, account: Account, transaction: Transaction): Promise<string | undefined> {
+  const { what, stock, household } = event
+  const who = { on: dayOf(event.at), by: account.name }
+  if (what.kind === 'reading') return reading(stock, what, who, account.id, transaction)
+  if (what.kind === 'thing') return thing(stock, what, who, account.id, transaction)
+  if (what.kind === 'reaction') return reaction(stock, household!, what, account.id, transaction)
+  return undefined
+}
+
+interface Who {
+  on: string
+  by: string
+}
+
+/** A clock that runs ahead dates nothing into the future. */
+const dayOf = (at: string): string => {
+  const today = new Date().toISOString().slice(0, 10)
+  const day = at.slice(0, 10)
+  return day > today ? today : day
+}
+
+async function reading(stock: string, note: ReadingNote, who: Who, by: string, transaction: Transaction) {
+  let meanwhile: string | undefined
+  await changeTrailerIn(transaction, stock, by, (latest) => {
+    const stood = readingAt(latest, note.key)
+    const next = withTyped(latest, note, who)
+    if (stood && sawText(stood) !== note.saw) {
+      const counts = readingAt(next, note.key)!
+      meanwhile = `Meanwhile ${stood.by ?? 'somebody'} noted ${said(stood.value)} there. Both are kept, and ${said(counts.value)} counts.`
+    }
+    return next
+  })
+  return meanwhile
+}
+
+const readingAt = (trailer: Trailer, key: string) => {
+  const at = thingAt(trailer, key)
+  return at && best(at.thing.readings?.[at.reading])
+}
+
+const said = (value: unknown): string => (value === true ? 'yes' : value === false ? 'no' : String(value))
+
+async function thing(stock: string, { thing: kind, there }: ThingNote, who: Who, by: string, transaction: Transaction) {
+  let meanwhile: string | undefined
+  await changeTrailerIn(transaction, stock, by, (latest) => {
+    // Whoever looked and found one is not made a liar of by who found none.
+    if (!there && isThere(latest, kind)) meanwhile = 'Meanwhile somebody noted that it has one. That stays: look again.'
+    return withNoted(latest, kind, there, { source: 'measured', ...who })
+  })
+  return meanwhile
+}
+
+async function reaction(stock: string, household: string, note: ReactionNote, by: string, transaction: Transaction) {
+  await changeHouseholdIn(transaction, household, by, (latest) => withReaction(latest, note.reaction, stock))
+  return undefined
+}
