@@ -58,6 +58,12 @@ module.exports = {
       'the route follows from plan and catalogues: who asks comes later',
     ),
     forbid(
+      'hand-over-follows-the-unit',
+      core('handover'),
+      core('questions|match|rules|formats|yard|nights|stowing|loading|camping|shared|household|walk'),
+      'what is handed over is what the unit has, whoever buys it',
+    ),
+    forbid(
       'plan-asks-nothing',
       core('plan'),
       core(

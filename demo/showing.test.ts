@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { parseHousehold, parseTrailer } from '../core/src/formats/document'
 import { factsOn } from '../core/src/match/factSheet'
 import { judgeFor } from '../core/src/match/judge'
-import { deciding, showing } from '../core/src/match/showing'
+import { deciding, ifThereIsTime, showing } from '../core/src/match/showing'
+import { badness } from '../core/src/questions/reason'
 import { phraseText } from '../core/src/quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../core/src/rules/houseRules'
 import { stationsOf } from '../core/src/walk/stations'
@@ -41,4 +42,21 @@ describe('what is shown on the walk', () => {
       }
     },
   )
+
+  it('within a quarter of an hour what speaks against it comes before what fits, and nothing is left out', () => {
+    for (const trailer of yard.slice(0, 12)) {
+      const stations = stationsOf(trailer)
+      const facts = factsOn(trailer, RULES)
+      for (const household of households) {
+        const shown = showing(trailer, stations, judgeFor(household, RULES)(facts))
+        const all = [...shown.values()].flat()
+        expect(new Set(all.map(({ key }) => key)).size).toBe(all.length)
+        const later = ifThereIsTime(shown, 15)
+        const worst = Math.max(-1, ...all.filter(({ key }) => later.has(key)).map(({ verdict }) => badness(verdict)))
+        for (const { key, verdict } of all) if (!later.has(key)) expect(badness(verdict)).toBeGreaterThanOrEqual(worst)
+        expect(all.length - later.size).toBe(Math.min(all.length, 7))
+        expect(ifThereIsTime(shown, undefined).size).toBe(0)
+      }
+    }
+  })
 })

@@ -7,7 +7,10 @@ export const test = base.extend({
     const faults: string[] = []
     page.on('pageerror', (error) => faults.push(error.message))
     page.on('console', (message) => {
-      if (message.type() === 'error' && !/Failed to load resource|net::ERR/.test(message.text()))
+      if (
+        message.type() === 'error' &&
+        !/Failed to load resource|net::ERR|Failed to fetch RSC payload/.test(message.text())
+      )
         faults.push(message.text())
     })
     await use(page)

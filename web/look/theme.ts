@@ -35,6 +35,18 @@ const config = defineConfig({
       '& input': { accentColor: 'var(--h-colors-green)', width: '16px', height: '16px', m: 0 },
     },
     'label.choice': { display: 'inline-flex', alignItems: 'center', gap: '6px', minH: '24px', cursor: 'pointer' },
+    // A line of a list that is ticked off: a thumb wide on a tablet, as close as print allows on paper.
+    '.tick': {
+      display: 'flex',
+      gap: '10px',
+      alignItems: 'flex-start',
+      width: '100%',
+      minHeight: '48px',
+      padding: '9px 2px',
+      textAlign: 'left',
+      cursor: 'pointer',
+      '@media print': { minHeight: '0', padding: '2px 0', gap: '6px' },
+    },
     '.figure': { fontFamily: 'figure', fontVariantNumeric: 'tabular-nums' },
     '.walker': { '@media (prefers-reduced-motion: reduce)': { display: 'none' } },
     // Ink on paper: patterns and dashes say what colors say on the screen.
@@ -48,7 +60,9 @@ const config = defineConfig({
         ...['hair', 'cushion', 'sheet'].map((name) => [`--h-colors-${name}`, '#e8e8e8 !important']),
       ]),
     },
-    '.no-print, header, nav, button, [role=radiogroup], select': { '@media print': { display: 'none !important' } },
+    '.no-print, header, nav, button:not(.tick), [role=radiogroup], select': {
+      '@media print': { display: 'none !important' },
+    },
     '*': { '@media (prefers-reduced-motion: reduce)': { transition: 'none !important', animation: 'none !important' } },
   },
   theme: {

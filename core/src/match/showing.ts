@@ -1,4 +1,4 @@
-import type { Phrase } from '../quantity/phrase'
+import { phraseText, type Phrase } from '../quantity/phrase'
 import type { CautionId } from '../questions/cautions'
 import { questionOf, type QuestionId } from '../questions/index'
 import { badness, type Reason, type Verdict } from '../questions/reason'
@@ -10,6 +10,8 @@ import type { Answers } from './judge'
 
 /** One point to show a household at a station: what to say with its figure, what to let them try, what to warn of. */
 export interface Shown {
+  /** The same as long as the same is to be said: a figure that changed is to be shown anew. */
+  key: string
   question: QuestionId
   short: string
   verdict: Verdict
@@ -19,6 +21,8 @@ export interface Shown {
   /** Readings still to be taken before it can be said, in words. */
   toRead: string[]
 }
+
+const MOST_KEY = 200
 
 /**
  * What to show this household, by station: of every question each point that decides, and of those with nothing against
@@ -39,6 +43,7 @@ export function showing(trailer: Trailer, stations: readonly Station[], answers:
       shown.set(station, [
         ...(shown.get(station) ?? []),
         {
+          key: `${id}: ${phraseText(reason.says)}`.slice(0, MOST_KEY),
           question: id,
           short: words.short,
           verdict: answer.verdict,
@@ -68,4 +73,19 @@ function stationFor({ missing = [], rests = [] }: Reason, at: ReadonlyMap<string
     if (station) return station
   }
   return undefined
+}
+
+/** A point takes about so long with a family, and the way round and the doors so long in all, minutes (common practice). */
+const A_POINT = 1.5
+const ROUND = 4
+
+/**
+ * Within the minutes they have, what comes first: what speaks against the unit, then what is open, then what is tight, then
+ * what fits. The keys of what is left for when there is time; nothing is left out.
+ */
+export function ifThereIsTime(shown: ReadonlyMap<string, readonly Shown[]>, minutes: number | undefined): Set<string> {
+  if (minutes === undefined) return new Set()
+  const all = [...shown.values()].flat().sort((a, b) => badness(b.verdict) - badness(a.verdict))
+  const most = Math.max(1, Math.floor((minutes - ROUND) / A_POINT))
+  return new Set(all.slice(most).map(({ key }) => key))
 }

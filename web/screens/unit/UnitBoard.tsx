@@ -1,7 +1,7 @@
 'use client'
 
 import { Box, Button, Flex, Grid, HStack, Text } from '@chakra-ui/react'
-import { Footprints, Printer, Ruler as RulerIcon } from 'lucide-react'
+import { Footprints, KeyRound, Printer, Ruler as RulerIcon } from 'lucide-react'
 import NextLink from 'next/link'
 import { parseAsArrayOf, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useMemo } from 'react'
@@ -110,6 +110,13 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
             <Footprints size={15} aria-hidden /> Walk
           </NextLink>
         </Button>
+        {seenBy && (
+          <Button asChild variant="outline" size="sm" className="no-print">
+            <NextLink href={`${at}/hand-over`}>
+              <KeyRound size={15} aria-hidden /> Hand over
+            </NextLink>
+          </Button>
+        )}
         <Button asChild size="sm" className="no-print">
           <NextLink href={`${at}/tape`}>
             <RulerIcon size={15} aria-hidden /> Tape

@@ -2,6 +2,7 @@ import { notFound } from 'next/navigation'
 import type { Household } from '@hitchet/core/household/household'
 import { showing } from '@hitchet/core/match/showing'
 import { stationsOf } from '@hitchet/core/walk/stations'
+import { takenWith } from '../../server/db/walkEvents'
 import { trailersByStock } from '../../server/db/trailers'
 import { answersOn } from '../../server/services/matching'
 import { KeepHere } from '../../offline/KeepHere'
@@ -17,6 +18,7 @@ export async function Walk({ stock, open }: { stock: string; open?: { id: string
   if (!found) notFound()
   const { trailer } = found
   const answers = open && (await answersOn(found.id, [open.household]))[0]
+  const taken = open ? (await takenWith(open.id, stock)).map(({ event }) => event.what) : []
   const shown = answers && showing(trailer, stationsOf(trailer), answers)
   return (
     <>
@@ -24,8 +26,16 @@ export async function Walk({ stock, open }: { stock: string; open?: { id: string
       <WalkBoard
         trailer={trailer}
         at={unitAddress(stock, open?.id)}
-        shown={shown ? Object.fromEntries(shown) : undefined}
+        showing={
+          open &&
+          shown && { household: open.id, shown: Object.fromEntries(shown), taken, people: tallestFirst(open.household) }
+        }
       />
     </>
   )
 }
+
+const tallestFirst = ({ people }: Household) =>
+  people
+    .flatMap(({ name, height }) => (height === undefined ? [] : [{ name, height }]))
+    .sort((a, b) => b.height - a.height)

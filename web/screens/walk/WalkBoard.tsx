@@ -6,6 +6,7 @@ import { useMemo } from 'react'
 import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { Shown } from '@hitchet/core/match/showing'
 import { routeOf, type School } from '@hitchet/core/walk/route'
+import type { WalkNote } from '@hitchet/core/walk/event'
 import type { Seen, Station } from '@hitchet/core/walk/station'
 import { stationsOf } from '@hitchet/core/walk/stations'
 import { withNotes } from '@hitchet/core/walk/withNotes'
@@ -20,8 +21,10 @@ import { PageHead } from '../PageHead'
 import { Segments } from '../Segments'
 import { StockTag } from '../StockTag'
 import { SeenRow } from './SeenRow'
-import { ToShow } from './ToShow'
-import { FIRST, THROUGH, useWhere } from './useWhere'
+import { Showing } from './Showing'
+import type { Trying } from './TryOn'
+import { useDone } from './useDone'
+import { FIRST, MINUTES, THROUGH, useWhere } from './useWhere'
 
 /** Pixels the plan may take, and around it for whoever walks round it, inches. */
 const WIDE = 700
@@ -31,6 +34,7 @@ const ABOVE = 42
 const FIRST_NAMES = FIRST.map((value) => ({ value, name: `${value} first` }))
 const THROUGH_NAMES = THROUGH.map((value) => ({ value, name: `inside ${value}` }))
 
+const NOTHING: WalkNote[] = []
 const isKnown = ({ reading }: Seen): boolean => reading !== undefined
 const knownAt = ({ things }: Station): number => things.filter(isKnown).length
 
@@ -38,19 +42,19 @@ const knownAt = ({ things }: Station): number => things.filter(isKnown).length
 export function WalkBoard({
   trailer: kept,
   at: home,
-  shown,
+  showing,
 }: {
   trailer: Trailer
   /** Where the unit’s own page is. */
   at: string
-  /** With a household open: what to show them, by station. */
-  shown?: Record<string, Shown[]>
+  /** With a household open: what to show them, by station, what was done with them here before, and who may try it on. */
+  showing?: { household: string; shown: Record<string, Shown[]>; taken: WalkNote[]; people: Trying[] }
 }) {
   const { waiting } = useNotes()
   const trailer = useMemo(() => withNotes(kept, waiting, 'you'), [kept, waiting])
   useArrivals()
   const system = useMeasures()
-  const { first, setFirst, through, setThrough, at, setAt } = useWhere()
+  const { first, setFirst, through, setThrough, at, setAt, minutes, setMinutes } = useWhere()
   const { stations, legs } = useMemo(() => {
     const school: School = { first, inside: through }
     return routeOf(stationsOf(trailer), trailer.plan, school)
@@ -65,19 +69,30 @@ export function WalkBoard({
   const scale = WIDE / (frame.before + frame.after + 2 * ROUND)
   const [open, known] = [station.things.filter((one) => !isKnown(one)), station.things.filter(isKnown)]
   const all = stations.reduce((sum, { things }) => sum + things.length, 0)
-  const done = stations.reduce((sum, one) => sum + knownAt(one), 0)
+  const noted = stations.reduce((sum, one) => sum + knownAt(one), 0)
+  const done = useDone(trailer.stock, showing?.household, showing?.taken ?? NOTHING)
+  const points = Object.values(showing?.shown ?? {}).flat()
   return (
     <>
       <PageHead
         title={`Walk round ${trailerName(trailer)}`}
         line={
           <>
-            <StockTag stock={trailer.stock} /> {done} of {all} noted
+            <StockTag stock={trailer.stock} /> {noted} of {all} noted
+            {showing && `, ${points.filter(({ key }) => done.shown.has(key)).length} of ${points.length} shown`}
           </>
         }
       >
         <Segments label="What comes first" value={first} onChange={setFirst} options={FIRST_NAMES} />
         <Segments label="Inside" value={through} onChange={setThrough} options={THROUGH_NAMES} />
+        {showing && (
+          <Segments
+            label="Minutes they have"
+            value={minutes}
+            onChange={setMinutes}
+            options={MINUTES.map((value) => ({ value, name: value === 'all' ? 'all the time' : `${value} min` }))}
+          />
+        )}
         <Button asChild variant="outline" size="sm">
           <NextLink href={home}>Unit</NextLink>
         </Button>
@@ -121,11 +136,18 @@ export function WalkBoard({
           Next: {stations[now + 1]?.name ?? 'done'}
         </Button>
       </Flex>
-      {shown?.[station.id] && <ToShow shown={shown[station.id]!} />}
-      {shown && !shown[station.id] && (
-        <Text fontSize="15px" mb="2">
-          Nothing here decides for them.
-        </Text>
+      {showing && (
+        <Showing
+          key={station.id}
+          trailer={trailer}
+          station={station}
+          stations={stations}
+          last={now === stations.length - 1}
+          {...showing}
+          done={done}
+          minutes={minutes}
+          onGo={setAt}
+        />
       )}
       <Text fontSize="14px" color="line" mb="1">
         {open.length === 0

@@ -2,6 +2,7 @@ import { parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useSyncExternalStore } from 'react'
 
 export const FIRST = ['outside', 'inside'] as const
+export const MINUTES = ['all', '15', '30'] as const
 export const THROUGH = ['front to rear', 'clockwise'] as const
 
 const never = () => () => undefined
@@ -18,13 +19,16 @@ export function useWhere() {
   )
   const [first, setFirst] = useQueryState('first', parseAsStringLiteral(FIRST).withDefault('outside'))
   const [through, setThrough] = useQueryState('through', parseAsStringLiteral(THROUGH).withDefault('front to rear'))
+  const [minutes, setMinutes] = useQueryState('minutes', parseAsStringLiteral(MINUTES).withDefault('all'))
   const [at, setAt] = useQueryState('at', parseAsString)
   return {
     first: there ? first : 'outside',
     through: there ? through : 'front to rear',
+    minutes: there ? minutes : 'all',
     at: there ? at : null,
     setFirst: (value: typeof first) => void setFirst(value),
     setThrough: (value: typeof through) => void setThrough(value),
+    setMinutes: (value: typeof minutes) => void setMinutes(value),
     setAt: (value: string) => void setAt(value),
   }
 }
