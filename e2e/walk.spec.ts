@@ -12,7 +12,9 @@ test('walked from the hitch to the papers: what one sees is tapped, and stands o
   // A yes or no is one tap, and then stands among what is noted here.
   await round.filter({ hasText: /\d Door side/ }).click()
   await expect(page.getByRole('heading', { name: /Door side$/ })).toBeVisible()
-  const before = await page.getByText(/^\d+ not looked at yet/).innerText()
+  const toLook = page.getByText(/^Not looked at yet: \d+$/)
+  const before = await toLook.innerText()
+  await toLook.click()
   const row = page.getByRole('group', { name: 'Bottle opener on the wall' })
   await row.getByRole('button', { name: 'yes' }).click()
   await expect(page.getByText(before)).toBeHidden()
@@ -37,10 +39,10 @@ test('walked from the hitch to the papers: what one sees is tapped, and stands o
 test('a figure is written as people write it, and read on the unit’s card', async ({ page }) => {
   await page.goto('/yard/T-172/walk?at=rear')
   await expect(page.getByRole('heading', { name: /At the rear$/ })).toBeVisible()
+  for (const fold of await page.locator('summary').all()) await fold.click()
   const row = page.getByRole('listitem').filter({ hasText: 'Overall height' })
-  const again = row.getByRole('button', { name: /Write it down|Again/ }).first()
-  if (!(await again.isVisible())) await page.getByText(/^Noted here: \d+$/).click()
-  await again.click()
+  const field = row.getByRole('textbox', { name: 'Overall height' })
+  if (!(await field.isVisible())) await row.getByRole('button', { name: /Write it down|Again/ }).click()
   await row.getByRole('textbox', { name: 'Overall height' }).fill(`11'4`)
   await row.getByRole('button', { name: 'Write it down' }).last().click()
   await expect(row.getByRole('textbox', { name: 'Overall height' })).toBeHidden()
@@ -69,4 +71,64 @@ test('with a household open each station says first what decides for them, what 
     .getByRole('button', { name: /Living room/ })
     .click()
   await expect(toShow).toContainText('Let all of them sit down at once.')
+})
+
+test('what was shown is ticked, what was not comes back at the end, and what they think is their wish from then on', async ({
+  page,
+}) => {
+  const household = await householdAt(page, /Castellane/)
+  const walk = `${household}/units/T-118/walk`
+  await page.goto(`${walk}?at=bath`)
+  const toShow = page.getByRole('region', { name: 'To show and to say' })
+  const bath = toShow.getByRole('button', { name: 'Shown: Bath' }).first()
+  if (await bath.isEnabled()) await bath.click()
+  await expect(bath).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByText(/ [1-9]\d* of \d+ shown/)).toBeVisible()
+
+  await page.getByText('From the side, with one of them').click()
+  await page.getByRole('group', { name: 'In what' }).getByRole('button', { name: 'Tub with shower' }).click()
+  await expect(page.getByRole('img', { name: /^Tub with shower from the side/ })).toBeVisible()
+
+  await page.getByText('What they think of it').click()
+  await page.getByRole('textbox', { name: 'In their words' }).fill('too narrow')
+  await page
+    .getByRole('group', { name: 'They think of A glass shower door' })
+    .getByRole('button', { name: 'likes', exact: true })
+    .click()
+  await expect
+    .poll(async () => (await page.request.get(`/api${household}/file`)).json())
+    .toMatchObject({ stances: { glassShower: 'want' }, notes: expect.stringContaining('“too narrow”') })
+  await expectAccessible(page)
+
+  // Before they sit down: what decides and was not shown, each with the way back to it.
+  await page.goto(`${walk}?at=papers`)
+  const left = page.getByRole('region', { name: 'Not shown yet' })
+  await expect(left).toContainText(/You have not shown/)
+  await left.getByRole('button').first().click()
+  await expect(page).not.toHaveURL(/at=papers/)
+  await expect(toShow).toBeVisible()
+})
+
+test('handed over: gone through with the buyer, ticked, unticked, there again, and printed', async ({ page }) => {
+  const household = await householdAt(page, /Castellane/)
+  await page.goto(`${household}/units/T-118`)
+  await page.getByRole('link', { name: 'Hand over' }).click()
+  await expect(page.getByRole('heading', { name: /^Handing over / })).toBeVisible()
+  const black = page.getByRole('checkbox', { name: 'Black first, until it runs no more; shut.' })
+  const latched = page.getByRole('checkbox', { name: /^Latched and emptied of what falls: .*the refrigerator/ })
+  for (const step of [black, latched]) {
+    await step.click()
+    await expect(step).toBeChecked()
+  }
+  await latched.click()
+  await expect(latched).not.toBeChecked()
+  await expect(page.getByRole('button', { name: /notes? waiting/ })).toBeHidden()
+  await page.reload()
+  await expect(page.getByText(/; 1 of \d+ gone through/)).toBeVisible()
+  await expect(black).toBeChecked()
+  await expectAccessible(page)
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('link', { name: 'Desk' })).toBeHidden()
+  await expect(black).toBeVisible()
+  await expect(page.getByText(/Gone through with Maren Tillquist/)).toBeVisible()
 })

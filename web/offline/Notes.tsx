@@ -14,6 +14,8 @@ export type Heard = { taken: true } | { waits: true } | { says: string }
 interface State {
   /** What did not arrive yet, of this person. */
   waiting: WalkEvent[]
+  /** What was noted here since the page was loaded or waits from before, but for what was not taken: in order. */
+  noted: WalkEvent[]
   /** How many of somebody else wait on this device. */
   others: number
   told: Told[]
@@ -49,13 +51,18 @@ const send = (events: WalkEvent[]) =>
 export function NotesProvider({ account, children }: { account: string; children: ReactNode }) {
   const shelf = useRef<Queue>(undefined)
   const queue = useCallback(() => (shelf.current ??= queueOn()), [])
-  const [state, setState] = useState<State>({ waiting: [], others: 0, told: [], went: 'sent', arrived: 0 })
+  const [state, setState] = useState<State>({ waiting: [], noted: [], others: 0, told: [], went: 'sent', arrived: 0 })
   const look = useCallback(async () => {
     const [all, told] = await Promise.all([queue().waiting(), queue().told()])
     const own = all.filter((one) => one.account === account)
+    const waiting = own.map(({ event }) => event)
+    const refused = new Set(told.filter(({ taken }) => !taken).map(({ id }) => id))
     setState((last) => ({
       ...last,
-      waiting: own.map(({ event }) => event),
+      waiting,
+      noted: [...new Map([...last.noted, ...waiting].map((one) => [one.id, one])).values()].filter(
+        ({ id }) => !refused.has(id),
+      ),
       others: all.length - own.length,
       told: told.filter((one) => one.account === account),
     }))

@@ -53,7 +53,7 @@ function awning({ plan, features }: Trailer): HandoverCard {
       ? [
           {
             id: 'awning.out',
-            says: says`Out ${power ? 'by its button' : 'by hand'}, one corner lower for the rain; in before wind, at night, with nobody there.`,
+            says: says`Out ${power ? 'by its button' : 'by hand'}, one corner lower for rain; in before wind and at night.`,
           },
           ...(power
             ? [

@@ -66,8 +66,11 @@ export function tapeList(
   for (const { name, waits } of households) {
     for (const { key: read, questions } of waits) {
       // Of a kind of thing that nobody noted, whether there is one is asked once, and first.
-      const kind = thingAt(trailer, read) ? undefined : unnotedKind(read)
-      const key = kind && read.startsWith('equipment.') ? `equipment.${kind}` : read
+      const found = thingAt(trailer, read)
+      const kind = found ? undefined : unnotedKind(read)
+      // A piece of equipment may be asked for by its kind: it is read where it is.
+      const own = found ? `${found.thing.path}.${found.reading}` : read
+      const key = kind && read.startsWith('equipment.') ? `equipment.${kind}` : own
       const entry = waited.get(key) ?? { households: new Set(), questions: new Set() }
       entry.households.add(name)
       for (const question of questions) entry.questions.add(question)
@@ -140,8 +143,9 @@ function unnotedKind(key: string): AbsentKind | undefined {
 
 /**
  * Whether a reading could change an answer: the question is judged with it at its ends, with all else that is
- * missing left open, at its lower, and at its upper end. Where it stays open whatever is tried, as when the
- * household's own figures are missing, nobody can tell, and it counts.
+ * missing left open, at its lower, and at its upper end; it counts where the ends differ, and where it settles what is
+ * open without it. Where it stays open whatever is tried, as when the household's own figures are missing, nobody can
+ * tell, and it counts.
  */
 function couldChange(
   trailer: Trailer,
@@ -165,6 +169,8 @@ function couldChange(
   for (const setting of settings) {
     const verdicts = new Set(own.map((value) => verdict(withReading(setting, key, tried(value)) ?? setting)))
     if (verdicts.size > 1) return true
+    // Whatever is read, it is not to be measured any more: that is an answer too.
+    if (!verdicts.has(verdict(setting)!)) return true
     if (!verdicts.has('measure')) open = false
   }
   return open

@@ -18,6 +18,7 @@ export function TakeReading({
   filled,
   about,
   stood,
+  waits = false,
   onTaken,
 }: {
   stock: string
@@ -29,6 +30,8 @@ export function TakeReading({
   /** What it is called, and what stands there now. */
   about: string
   stood?: Reading
+  /** It stands open among others: it does not ask for the keyboard by itself, and hands it on to the next. */
+  waits?: boolean
   onTaken(): void
 }) {
   const [typed, setTyped] = useState<{ text: string; over?: string }>({ text: '' })
@@ -39,7 +42,7 @@ export function TakeReading({
   const [busy, setBusy] = useState(false)
   const [says, say] = useState<string>()
   const field = useRef<HTMLInputElement>(null)
-  useEffect(() => field.current?.focus(), [path])
+  useEffect(() => (waits ? undefined : field.current?.focus()), [path, waits])
   const send = async () => {
     try {
       typedReading(spec, text)
@@ -54,8 +57,9 @@ export function TakeReading({
     const saw = sawText(stood)
     const heard = await note({ stock, about }, { kind: 'reading', key: path, ...reading, ...(saw && { saw }) })
     setBusy(false)
-    if ('says' in heard) say(heard.says)
-    else onTaken()
+    if ('says' in heard) return say(heard.says)
+    if (waits && field.current) handOn(field.current)
+    onTaken()
   }
   const options = spec.kind === 'choice' ? spec.choices! : spec.kind === 'yes-no' ? ['yes', 'no'] : undefined
   return (
@@ -126,4 +130,10 @@ export function TakeReading({
       </form>
     </Box>
   )
+}
+
+/** The keyboard goes to the next figure of the list that is still open. */
+function handOn(from: HTMLInputElement): void {
+  const fields = [...(from.closest('ol')?.querySelectorAll<HTMLInputElement>('input') ?? [])]
+  fields[fields.indexOf(from) + 1]?.focus()
 }

@@ -3,6 +3,7 @@
 import { Box, Button, Flex, HStack, Text } from '@chakra-ui/react'
 import { useState } from 'react'
 import { sawText } from '@hitchet/core/walk/event'
+import { listed } from '@hitchet/core/quantity/phrase'
 import type { Seen } from '@hitchet/core/walk/station'
 import { NoteThing } from '../tape/NoteThing'
 import { ReadingSource, ReadingValue } from '../unit/ReadingValue'
@@ -10,9 +11,19 @@ import { TakeReading } from '../unit/TakeReading'
 import { useNotes } from '../../offline/Notes'
 
 /** One thing at a station: what it is, why it matters, and a tap for what is so; a figure is typed or sent by the meter. */
-export function SeenRow({ stock, seen }: { stock: string; seen: Seen }) {
+export function SeenRow({
+  stock,
+  seen,
+  waited = [],
+}: {
+  stock: string
+  seen: Seen
+  /** Open households that wait for it: then its figure is typed without a tap before. */
+  waited?: string[]
+}) {
   const { key, name, spec, unnoted, reading, why } = seen
   const [open, setOpen] = useState(false)
+  const inline = waited.length > 0 && reading === undefined
   const [tapped, setTapped] = useState<string>()
   const { note } = useNotes()
   const [busy, setBusy] = useState(false)
@@ -38,6 +49,11 @@ export function SeenRow({ stock, seen }: { stock: string; seen: Seen }) {
           <Text fontWeight="600" fontSize="16px" lineHeight="1.25">
             {name}
           </Text>
+          {waited.length > 0 && (
+            <Text fontSize="13.5px" color="measure" fontWeight="600">
+              {waited.length > 2 ? `${waited.length} households wait for it` : `${listed(waited)} wait for it`}
+            </Text>
+          )}
           {(why ?? spec?.how) && (
             <Text fontSize="14px" color="line" lineHeight="1.3">
               {why ?? spec?.how}
@@ -69,14 +85,14 @@ export function SeenRow({ stock, seen }: { stock: string; seen: Seen }) {
             ))}
           </HStack>
         )}
-        {!options && spec && (
+        {!options && spec && !inline && (
           <Button minH="48px" variant="outline" aria-expanded={open} onClick={() => setOpen(!open)}>
             {reading ? 'Again' : 'Write it down'}
           </Button>
         )}
       </Flex>
       {unnoted && <NoteThing stock={stock} kind={unnoted} about={name} onNoted={() => undefined} />}
-      {open && spec && (
+      {(open || inline) && spec && !options && (
         <TakeReading stock={stock} path={key} spec={spec} about={name} stood={reading} onTaken={() => setOpen(false)} />
       )}
       {says && (

@@ -53,7 +53,7 @@ function Point({
   const { note } = useNotes()
   return (
     <Flex gap="3" mb="3" align="flex-start">
-      <Box flex="1" minW="0" opacity={done ? 0.75 : 1}>
+      <Box flex="1" minW="0">
         <HStack gap="1.5" color={verdict} fontWeight="700" fontSize="14px">
           <PatternSwatch verdict={verdict} />
           {VERDICT_WORDS[verdict]}: {short}

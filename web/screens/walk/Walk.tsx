@@ -6,6 +6,7 @@ import { takenWith } from '../../server/db/walkEvents'
 import { trailersByStock } from '../../server/db/trailers'
 import { answersOn } from '../../server/services/matching'
 import { KeepHere } from '../../offline/KeepHere'
+import { tapeListFor } from '../../server/services/trailers'
 import { keptWith, unitAddress } from '../unitAddress'
 import { WalkBoard } from './WalkBoard'
 
@@ -17,6 +18,9 @@ export async function Walk({ stock, open }: { stock: string; open?: { id: string
   const [found] = await trailersByStock([stock])
   if (!found) notFound()
   const { trailer } = found
+  const waits = (await tapeListFor(found)).flatMap(({ key, households }) =>
+    households.length ? [{ key, households }] : [],
+  )
   const answers = open && (await answersOn(found.id, [open.household]))[0]
   const taken = open ? (await takenWith(open.id, stock)).map(({ event }) => event.what) : []
   const shown = answers && showing(trailer, stationsOf(trailer), answers)
@@ -25,6 +29,7 @@ export async function Walk({ stock, open }: { stock: string; open?: { id: string
       <KeepHere paths={keptWith(stock, open?.id)} />
       <WalkBoard
         trailer={trailer}
+        waits={waits}
         at={unitAddress(stock, open?.id)}
         showing={
           open &&

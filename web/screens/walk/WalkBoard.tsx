@@ -4,7 +4,9 @@ import { Box, Button, Flex, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useMemo } from 'react'
 import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
+import type { ToMeasure } from '@hitchet/core/match/tapeList'
 import type { Shown } from '@hitchet/core/match/showing'
+import { toTake } from '@hitchet/core/match/takingIn'
 import { routeOf, type School } from '@hitchet/core/walk/route'
 import type { WalkNote } from '@hitchet/core/walk/event'
 import type { Seen, Station } from '@hitchet/core/walk/station'
@@ -20,7 +22,7 @@ import { useArrivals } from '../../offline/useArrivals'
 import { PageHead } from '../PageHead'
 import { Segments } from '../Segments'
 import { StockTag } from '../StockTag'
-import { SeenRow } from './SeenRow'
+import { Noting } from './Noting'
 import { Showing } from './Showing'
 import type { Trying } from './TryOn'
 import { useDone } from './useDone'
@@ -41,17 +43,20 @@ const knownAt = ({ things }: Station): number => things.filter(isKnown).length
 /** The walk as it is taken: the unit with its stations, the one where one stands, and what is to be noted there. */
 export function WalkBoard({
   trailer: kept,
+  waits,
   at: home,
   showing,
 }: {
   trailer: Trailer
+  /** What open households wait for. */
+  waits: Pick<ToMeasure, 'key' | 'households'>[]
   /** Where the unit’s own page is. */
   at: string
   /** With a household open: what to show them, by station, what was done with them here before, and who may try it on. */
   showing?: { household: string; shown: Record<string, Shown[]>; taken: WalkNote[]; people: Trying[] }
 }) {
-  const { waiting } = useNotes()
-  const trailer = useMemo(() => withNotes(kept, waiting, 'you'), [kept, waiting])
+  const { noted: here } = useNotes()
+  const trailer = useMemo(() => withNotes(kept, here, 'you'), [kept, here])
   useArrivals()
   const system = useMeasures()
   const { first, setFirst, through, setThrough, at, setAt, minutes, setMinutes } = useWhere()
@@ -67,7 +72,7 @@ export function WalkBoard({
   const go = (to: number) => setAt(stations[to]!.id)
   const frame = frameFor([trailer.plan])
   const scale = WIDE / (frame.before + frame.after + 2 * ROUND)
-  const [open, known] = [station.things.filter((one) => !isKnown(one)), station.things.filter(isKnown)]
+  const waitedAt = (one: Station) => toTake(one, waits).waited.length
   const all = stations.reduce((sum, { things }) => sum + things.length, 0)
   const noted = stations.reduce((sum, one) => sum + knownAt(one), 0)
   const done = useDone(trailer.stock, showing?.household, showing?.taken ?? NOTHING)
@@ -121,6 +126,7 @@ export function WalkBoard({
             {i + 1} {one.name}
             <Text as="span" className="figure" fontWeight="400" ml="1">
               {knownAt(one)}/{one.things.length}
+              {waitedAt(one) > 0 && `, ${waitedAt(one)} waited for`}
             </Text>
           </Button>
         ))}
@@ -138,7 +144,7 @@ export function WalkBoard({
       </Flex>
       {showing && (
         <Showing
-          key={station.id}
+          key={`show ${station.id}`}
           trailer={trailer}
           station={station}
           stations={stations}
@@ -149,28 +155,7 @@ export function WalkBoard({
           onGo={setAt}
         />
       )}
-      <Text fontSize="14px" color="line" mb="1">
-        {open.length === 0
-          ? 'All is noted here.'
-          : `${open.length} not looked at yet, in the order in which you come to them. What you leave is “not looked”, never “no”.`}
-      </Text>
-      <Box as="ol" listStyleType="none" aria-label={`To note: ${station.name}`}>
-        {open.map((seen) => (
-          <SeenRow key={seen.key} stock={trailer.stock} seen={seen} />
-        ))}
-      </Box>
-      {known.length > 0 && (
-        <details key={station.id}>
-          <summary style={{ minHeight: '48px', cursor: 'pointer', padding: '12px 0', fontWeight: 600 }}>
-            Noted here: {known.length}
-          </summary>
-          <Box as="ol" listStyleType="none">
-            {known.map((seen) => (
-              <SeenRow key={seen.key} stock={trailer.stock} seen={seen} />
-            ))}
-          </Box>
-        </details>
-      )}
+      <Noting key={`note ${station.id}`} stock={trailer.stock} station={station} waits={waits} />
     </>
   )
 }

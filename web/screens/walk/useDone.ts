@@ -15,9 +15,9 @@ export const subjectKey = ({ stance, feature, is, place }: Subject): string =>
   stance ?? (feature !== undefined ? `${feature} ${is ?? ''}` : (place ?? ''))
 
 export function useDone(stock: string, household: string | undefined, taken: readonly WalkNote[]): Done {
-  const { waiting } = useNotes()
+  const { noted } = useNotes()
   return useMemo(() => {
-    const here = waiting.filter((one) => one.stock === stock && one.household === household).map(({ what }) => what)
+    const here = noted.filter((one) => one.stock === stock && one.household === household).map(({ what }) => what)
     const [shown, handed, felt] = [new Set<string>(), new Set<string>(), new Map<string, Feeling>()]
     for (const what of [...taken, ...here]) {
       if (what.kind === 'shown') shown.add(what.point)
@@ -28,5 +28,5 @@ export function useDone(stock: string, household: string | undefined, taken: rea
       }
     }
     return { shown, handed, felt }
-  }, [waiting, stock, household, taken])
+  }, [noted, stock, household, taken])
 }
