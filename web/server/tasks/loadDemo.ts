@@ -6,6 +6,7 @@ import { disconnect } from '../db/database'
 import { stockNumbers } from '../db/trailers'
 import { DEMO_PEOPLE } from '../demoPeople'
 import { importFiles } from '../services/importing'
+import { loadWalks } from './demoWalks'
 
 const DEMO = join(import.meta.dirname, '../../../demo')
 
@@ -23,6 +24,10 @@ if ((await stockNumbers()).length === 0) {
   )
   const { done, errors, added, households } = await importFiles(files, { keepGood: false, by: null })
   if (!done) throw new Error(`The demo data does not load:\n${errors.join('\n')}`)
-  console.log(`Demo loaded: ${added.length} trailers, ${households.added.length} households`)
+  const maren = await accountByEmail(DEMO_PEOPLE[0]!.email)
+  const notes = await loadWalks(maren!.account)
+  console.log(
+    `Demo loaded: ${added.length} trailers, ${households.added.length} households, ${notes} notes of two weeks`,
+  )
 }
 await disconnect()

@@ -15,5 +15,5 @@ export async function up({ context: tables }: { context: QueryInterface }): Prom
     created_at: { type: DataTypes.DATE(3), allowNull: false },
   })
   await tables.addIndex('walk_events', ['household_id', 'stock', 'noted_at'])
-  await tables.addIndex('walk_events', ['stock', 'noted_at'])
+  await tables.addIndex('walk_events', ['noted_at'])
 }
