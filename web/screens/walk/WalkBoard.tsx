@@ -2,7 +2,8 @@
 
 import { Box, Button, Flex, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
+import { demonstratedAt, demonstrations, type Demonstration } from '@hitchet/core/handover/demonstrations'
 import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { ToMeasure } from '@hitchet/core/match/tapeList'
 import type { Shown } from '@hitchet/core/match/showing'
@@ -13,6 +14,7 @@ import type { Seen, Station } from '@hitchet/core/walk/station'
 import { stationsOf } from '@hitchet/core/walk/stations'
 import { withNotes } from '@hitchet/core/walk/withNotes'
 import { frameFor } from '../../drawing/frame'
+import { HeldLayer } from '../../drawing/layers/HeldLayer'
 import { StationLayer } from '../../drawing/layers/StationLayer'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
@@ -22,6 +24,7 @@ import { useArrivals } from '../../offline/useArrivals'
 import { PageHead } from '../PageHead'
 import { Segments } from '../Segments'
 import { StockTag } from '../StockTag'
+import { Demonstrate } from './Demonstrate'
 import { Noting } from './Noting'
 import { Showing } from './Showing'
 import type { Trying } from './TryOn'
@@ -55,8 +58,8 @@ export function WalkBoard({
   /** With a household open: what to show them, by station, what was done with them here before, and who may try it on. */
   showing?: { household: string; shown: Record<string, Shown[]>; taken: WalkNote[]; people: Trying[] }
 }) {
-  const { noted: here } = useNotes()
-  const trailer = useMemo(() => withNotes(kept, here, 'you'), [kept, here])
+  const { noted: mine } = useNotes()
+  const trailer = useMemo(() => withNotes(kept, mine, 'you'), [kept, mine])
   useArrivals()
   const system = useMeasures()
   const { first, setFirst, through, setThrough, at, setAt, minutes, setMinutes } = useWhere()
@@ -70,6 +73,15 @@ export function WalkBoard({
   )
   const station = stations[now]!
   const go = (to: number) => setAt(stations[to]!.id)
+  const [chosen, setChosen] = useState<{ at: string; what?: Demonstration }>()
+  // It ends when one goes on.
+  const running = chosen?.at === station.id ? chosen.what : undefined
+  const held = trailer.plan.fixtures.filter(({ id }) => running?.with.includes(id)).map(({ shape }) => shape)
+  const here = useMemo(() => {
+    const stationOf = (path: string) =>
+      stations.find(({ things }) => things.some(({ key }) => key.startsWith(`${path}.`)))?.id
+    return demonstrations(trailer).filter((one) => demonstratedAt(one, trailer, stationOf) === station.id)
+  }, [trailer, stations, station.id])
   const frame = frameFor([trailer.plan])
   const scale = WIDE / (frame.before + frame.after + 2 * ROUND)
   const waitedAt = (one: Station) => toTake(one, waits).waited.length
@@ -105,12 +117,18 @@ export function WalkBoard({
       <Box style={{ padding: `${ABOVE * scale}px ${ROUND * scale}px` }} maxW="100%" w="fit-content" mx="auto">
         <PlanStrip
           plan={trailer.plan}
-          time="parked"
+          time={running?.shows.time ?? 'parked'}
+          made={running?.shows.made}
           frame={frame}
           scale={scale}
           system={system}
-          text={planText(trailer, 'parked', system)}
-          over={<StationLayer stations={stations} leg={legs[now - 1]} current={station.id} scale={scale} />}
+          text={planText(trailer, running?.shows.time ?? 'parked', system)}
+          over={
+            <>
+              {running?.shows.time === 'night' && <HeldLayer shapes={held} scale={scale} />}
+              <StationLayer stations={stations} leg={legs[now - 1]} current={station.id} scale={scale} />
+            </>
+          }
         />
       </Box>
       <Flex as="nav" aria-label="Stations" gap="2" flexWrap="wrap" mb="3">
@@ -155,6 +173,11 @@ export function WalkBoard({
           onGo={setAt}
         />
       )}
+      <Demonstrate
+        all={here}
+        running={running?.id}
+        onRun={(what) => setChosen({ at: station.id, ...(what && { what }) })}
+      />
       <Noting key={`note ${station.id}`} stock={trailer.stock} station={station} waits={waits} />
     </>
   )
