@@ -100,6 +100,17 @@ test('what was shown is ticked, what was not comes back at the end, and what the
     .toMatchObject({ stances: { glassShower: 'want' }, notes: expect.stringContaining('“too narrow”') })
   await expectAccessible(page)
 
+  // A bed is made before their eyes: its steps beside it, the plan as it then is; it ends when one goes on.
+  await page.goto(`${walk}?at=living`)
+  const demonstrate = page.getByRole('region', { name: 'To demonstrate' })
+  await demonstrate.getByRole('button', { name: /^Dinette made into a bed, 3 min/ }).click()
+  await expect(demonstrate.getByRole('listitem')).toHaveCount(3)
+  await expect(page.getByRole('img', { name: /at night/i }).first()).toBeVisible()
+  await demonstrate.getByRole('button', { name: 'The slide run in' }).click()
+  await expect(demonstrate).toContainText('nobody and no pet on or before')
+  await page.getByRole('button', { name: /^Next: / }).click()
+  await expect(page.getByRole('img', { name: /parked/i }).first()).toBeVisible()
+
   // Before they sit down: what decides and was not shown, each with the way back to it.
   await page.goto(`${walk}?at=papers`)
   const left = page.getByRole('region', { name: 'Not shown yet' })

@@ -8,7 +8,11 @@ import { HOME, ROOT } from './machine/places.mjs'
 
 const { address } = JSON.parse(readFileSync(join(HOME, 'demo.json'), 'utf8'))
 const browser = await chromium.launch(CHROMIUM)
-const page = await browser.newPage({ baseURL: address, viewport: { width: 1280, height: 800 } })
+const page = await browser.newPage({
+  baseURL: address,
+  viewport: { width: 1280, height: 800 },
+  serviceWorkers: 'block',
+})
 page.on('dialog', (dialog) => void dialog.accept())
 await page.goto('/sign-in')
 await page.getByRole('button', { name: /, consultant$/ }).click()
@@ -53,8 +57,12 @@ await shot('tape-draw', '/yard/T-126/tape?do=draw', async () => {
   for (let i = 0; i < 2; i++) await page.keyboard.press('Shift+ArrowRight')
 })
 await page.setViewportSize({ width: 834, height: 1112 })
-await shot('walk-outside', '/yard/T-118/walk?at=door')
-await shot('walk-inside', '/yard/T-118/walk?at=bath')
+await shot('walk-outside', '/yard/T-121/walk?at=under')
+await shot('walk-inside', `${okoro}/units/T-118/walk?at=bath`, async () => {
+  await page.locator('summary', { hasText: 'From the side' }).click()
+  await page.getByRole('group', { name: 'In what' }).getByRole('button', { name: 'Tub with shower' }).click()
+})
+await shot('hand-over', `${okoro}/units/T-118/hand-over`)
 await page.setViewportSize({ width: 1280, height: 800 })
 await page.evaluate(() => localStorage.setItem('theme', 'dark'))
 await shot('compare-evening', `${vossberg}/compare?time=night&guests=true&units=T-112,T-118,T-119`)

@@ -38,7 +38,7 @@ export function Demonstrate({
       </Flex>
       {now && (
         <>
-          <Box as="ol" pl="5" mt="2" fontSize="17px" lineHeight="1.4">
+          <Box as="ol" pl="6" listStyleType="decimal" mt="2" fontSize="17px" lineHeight="1.4">
             {now.steps.map((step, i) => (
               <li key={i}>
                 <Said phrase={step} />

@@ -3,6 +3,7 @@
 import { Box, Button, Text } from '@chakra-ui/react'
 import type { Shown } from '@hitchet/core/match/showing'
 import type { Station } from '@hitchet/core/walk/station'
+import { Said } from '../../look/measures'
 
 /** Before one sits down to talk: what decides for them and was not shown yet, each with the way back to it. */
 export function NotShown({
@@ -26,7 +27,7 @@ export function NotShown({
         You have not shown {left.length === 1 ? 'this' : `these ${left.length}`}
       </Text>
       <Box as="ul" listStyleType="none">
-        {left.map(({ id, name, point: { key, short, verdict, toRead } }) => (
+        {left.map(({ id, name, point: { key, says, verdict, toRead } }) => (
           <Box as="li" key={key} borderTopWidth="1px" borderColor="hair">
             <Button
               variant="ghost"
@@ -38,8 +39,8 @@ export function NotShown({
               onClick={() => onGo(id)}
             >
               <Text as="span">
-                <b>{name}</b>: {short}
-                {verdict === 'measure' && toRead.length > 0 && `, still to be read: ${toRead.join('; ')}`}
+                <b>{name}</b>: <Said phrase={says} />
+                {verdict === 'measure' && toRead.length > 0 && ` Still to be read: ${toRead.join('; ')}.`}
               </Text>
             </Button>
           </Box>

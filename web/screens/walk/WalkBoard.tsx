@@ -173,11 +173,13 @@ export function WalkBoard({
           onGo={setAt}
         />
       )}
-      <Demonstrate
-        all={here}
-        running={running?.id}
-        onRun={(what) => setChosen({ at: station.id, ...(what && { what }) })}
-      />
+      {showing && (
+        <Demonstrate
+          all={here}
+          running={running?.id}
+          onRun={(what) => setChosen({ at: station.id, ...(what && { what }) })}
+        />
+      )}
       <Noting key={`note ${station.id}`} stock={trailer.stock} station={station} waits={waits} />
     </>
   )
