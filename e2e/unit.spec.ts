@@ -216,3 +216,22 @@ test('a scale ticket is played, reconciled, and refused where it cannot be of on
   await page.getByRole('textbox', { name: 'Hitched, bars on, rear axle' }).fill('heavy')
   await expect(page.getByText('Not a weight: hitched, bars on, rear axle.')).toBeVisible()
 })
+
+test('a day is played through: beds one by one with who lies in them, the sum stays, morning, road', async ({
+  page,
+}) => {
+  const household = await householdAt(page, /Okoro/)
+  await page.goto(`${household}/units/T-118`)
+  await page.getByRole('button', { name: 'Play a day' }).click()
+  const says = page.getByRole('status').filter({ hasText: / of \d+: / })
+  await expect(says).toContainText('In the afternoon: nothing is made up, 6 will lie down.')
+  const then = page.getByRole('button', { name: 'Then' })
+  await then.click()
+  await expect(says).toContainText(/2 of 6 lie\.$/)
+  await expect(page.getByRole('img', { name: /at night, beds made/ }).first()).toBeVisible()
+  while (await then.isEnabled()) await then.click()
+  await expect(says).toContainText('On the road: the slide is in.')
+  await expect(page.getByRole('img', { name: /on the road/ }).first()).toBeVisible()
+  await page.getByRole('button', { name: 'End' }).click()
+  await expect(says).toBeHidden()
+})

@@ -1,5 +1,8 @@
 import { readFileSync } from 'node:fs'
+import { gzipSync } from 'node:zlib'
 import { parseTrailer } from '../../core/src/formats/document'
+import { demonstrations } from '../../core/src/handover/demonstrations'
+import { handover } from '../../core/src/handover/handover'
 import { factSheet } from '../../core/src/match/factSheet'
 import { judgeFor } from '../../core/src/match/judge'
 import { showing } from '../../core/src/match/showing'
@@ -12,7 +15,7 @@ import { spread, timed } from './median'
 const RUNS = 31
 const STOCK = 't-118-marrowby-27-db'
 
-/** Route and script of a walk for a household and a unit, against reading the unit's file as it is stored. */
+/** Route, script and bytes of a walk for a household and a unit, against reading the unit's file as it is stored. */
 export async function benchWalk() {
   const text = readFileSync(new URL(`../../demo/yard/${STOCK}.json`, import.meta.url), 'utf8')
   const trailer = parseTrailer(text).document!
@@ -32,5 +35,13 @@ export async function benchWalk() {
       ).took,
     )
   }
-  return { stock: STOCK, routeAndScriptMs: spread(route), readingTheFileMs: spread(read) }
+  // What a walk is drawn from: the unit, what to show at each station, what is handed over.
+  const shown = [...showing(trailer, stationsOf(trailer), answers)]
+  const data = JSON.stringify({ trailer, shown, cards: handover(trailer), demonstrations: demonstrations(trailer) })
+  return {
+    stock: STOCK,
+    routeAndScriptMs: spread(route),
+    readingTheFileMs: spread(read),
+    dataBytes: { plain: data.length, compressed: gzipSync(data).length, unitAlone: gzipSync(text).length },
+  }
 }

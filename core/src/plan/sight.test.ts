@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { emptyPlan, fixture } from '../testing/unit'
+import { berth, emptyPlan, fixture } from '../testing/unit'
 import type { Plan } from './plan'
 import { seatsAt } from './seats'
-import { sightLines } from './sight'
+import { sightLines, sightsFromBed } from './sight'
 
 const seats = (plan: Partial<Plan>) =>
   seatsAt(emptyPlan(plan), 'parked').map(({ at, looks }) => [...at.map(Math.round), looks])
@@ -139,5 +139,22 @@ describe('sight lines', () => {
       ['chair', expect.any(Number)],
     ])
     expect(lines[1]!.slant).toBeGreaterThan(60)
+  })
+})
+
+describe('from bed', () => {
+  it('one looks to the foot: a screen straight ahead is turned to by nothing, 45 degrees aside by as much (by hand)', () => {
+    const bed = { ...berth('bed', 60, 80, { id: 'b', shape: { rect: [0, 20, 80, 60] } }), head: 'front' as const }
+    const at = (rect: [number, number, number, number]) => {
+      const [line] = sightsFromBed(
+        bed,
+        emptyPlan({ berths: [bed], fixtures: [fixture('tv', rect, {}, { faces: 'front' })] }),
+        'parked',
+      )
+      return [line!.from.map(Math.round), Math.round(line!.turn), Math.round(line!.distance)]
+    }
+    expect(at([114, 48, 2, 4])).toEqual([[15, 50], 0, 100])
+    // 40 in to the rear and 40 in to the door side of the eyes at 15, 50.
+    expect(at([54, 88, 2, 4])).toEqual([[15, 50], 45, 57])
   })
 })

@@ -1,9 +1,9 @@
 import { FIXTURE_KINDS } from '../readings/catalogue'
 import { flag } from '../readings/reading'
 import { apart, entersAt } from './distance'
-import { facesOf, TOWARDS } from './facing'
+import { facesOf, OPPOSITE, TOWARDS } from './facing'
 import { wallShape } from './overlap'
-import type { Plan } from './plan'
+import type { Berth, Plan } from './plan'
 import { seatsAt, type Seat } from './seats'
 import { shellAt } from './shell'
 import { bounds, middleOf, type Point, type Shape } from './shape'
@@ -32,10 +32,25 @@ const EYES = 47
 /** A swivel mount turns the screen this far from where it faces, degrees (common practice). */
 const SWIVEL = 90
 
+/** Where the eyes of someone are who sits up in bed, from the head end: the back is at the wall, inches (common practice). */
+const PROPPED = 15
+
 /** From every seat to every TV. */
-export function sightLines(plan: Plan, time: TimeOfDay, made: readonly string[] = []): SightLine[] {
+export const sightLines = (plan: Plan, time: TimeOfDay, made: readonly string[] = []): SightLine[] =>
+  sightsFrom(seatsAt(plan, time, made), plan, time, made)
+
+/** From a bed to every TV, by somebody who sits up in the middle of its head end and looks to its foot. */
+export function sightsFromBed({ id, shape, head }: Berth, plan: Plan, time: TimeOfDay): SightLine[] {
+  const { x0, x1, y0, y1 } = bounds(shape)
+  const [ux, uy] = TOWARDS[OPPOSITE[head]]
+  const [mx, my] = [(x0 + x1) / 2, (y0 + y1) / 2]
+  const half = ux !== 0 ? (x1 - x0) / 2 : (y1 - y0) / 2
+  const back = Math.max(0, half - PROPPED)
+  return sightsFrom([{ id, at: [mx - ux * back, my - uy * back], looks: OPPOSITE[head] }], plan, time, [])
+}
+
+function sightsFrom(seats: readonly Seat[], plan: Plan, time: TimeOfDay, made: readonly string[]): SightLine[] {
   const bodies = bodiesAt(plan, time, made)
-  const seats = seatsAt(plan, time, made)
   const walls = [...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })), ...shellAt(plan, time)]
   return bodies
     .filter(({ fixture }) => fixture?.kind === 'tv')

@@ -4,7 +4,7 @@ import { Box, Button, Flex, Grid, HStack, Text } from '@chakra-ui/react'
 import { Footprints, KeyRound, Printer, Ruler as RulerIcon } from 'lucide-react'
 import NextLink from 'next/link'
 import { parseAsArrayOf, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import type { PersonToken } from '@hitchet/core/household/tokens'
 import { bodiesAt, TIMES } from '@hitchet/core/plan/times'
 import { cardFigures } from '@hitchet/core/match/unitCard'
@@ -38,7 +38,9 @@ import { ReadingsPanel } from './ReadingsPanel'
 import { RestsPanel } from './RestsPanel'
 import type { SeenBy } from './seenBy'
 import { useSomebody } from './Somebody'
+import { dayFrames } from './dayFrames'
 import { MadeUp } from './MadeUp'
+import { PlayDay } from './PlayDay'
 import { TakeOut } from './TakeOut'
 import { UnitCard } from './UnitCard'
 
@@ -82,6 +84,9 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
   })
   const { top, bottom } = heightFor(plan)
   const scale = Math.min(MOST, PLAN_WIDTH / (frame.before + frame.after), PLAN_HEIGHT / (bottom - top))
+  const frames = useMemo(() => (seenBy ? dayFrames(plan, seenBy.everyNight) : []), [plan, seenBy])
+  const [moment, setMoment] = useState<number>()
+  const playing = moment === undefined ? undefined : frames[moment]
   const sleepers = time === 'night' && madeAsked === null ? seenBy?.everyNight.sleepers : undefined
   const price = trailerFigure(trailer, 'askingPrice')
   const somebody = useSomebody(plan, time, question.made, scale, seenBy?.tallest)
@@ -140,6 +145,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
           options={LAYERS.map((value) => ({ value, name: LAYER_NAMES[value].name, key: LAYER_NAMES[value].key }))}
         />
         {somebody.panel}
+        {frames.length > 0 && <PlayDay frames={frames} at={moment} onAt={setMoment} />}
       </Flex>
       {time === 'night' && plan.conversions.length > 0 && (
         <MadeUp conversions={plan.conversions} made={made} onMade={(beds) => void setMade(beds)} />
@@ -148,20 +154,20 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
         <Ruler frame={frame} scale={scale} system={system} />
         <PlanStrip
           plan={plan}
-          time={time}
+          time={playing?.time ?? time}
           frame={frame}
           scale={scale}
-          made={made}
-          sleepers={sleepers}
+          made={playing?.made ?? made}
+          sleepers={playing?.sleepers ?? sleepers}
           detail={MARKED.includes(layer) ? 'fixtures' : 'names'}
           system={system}
-          text={planText(trailer, time, system, sleepers)}
+          text={planText(trailer, playing?.time ?? time, system, playing?.sleepers ?? sleepers)}
           pick={{ chosen: chosen ?? undefined, onPick: (id) => void setChosen(id === chosen ? null : id) }}
           inHand={somebody.layer}
           over={
             <>
-              <Dimensions plan={plan} scale={scale} system={system} slidesIn={time === 'road'} />
-              {analysis && (
+              <Dimensions plan={plan} scale={scale} system={system} slidesIn={(playing?.time ?? time) === 'road'} />
+              {analysis && !playing && (
                 <Over
                   layer={layer}
                   analysis={analysis}

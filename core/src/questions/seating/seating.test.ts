@@ -114,3 +114,29 @@ describe('can they all sit together', () => {
   it('those who would rather have none are told there is one', () =>
     expect(judge(seating, facing, { ...two, stances: { centralTv: 'avoid' } }).verdict).toBe('tight'))
 })
+
+describe('the TV from bed', () => {
+  // A bed with its head at the front wall: one sits up 15 in behind it at mid-width, and looks to the rear.
+  const bed = berth('bed', 60, 80, {
+    id: 'queen',
+    name: 'Queen',
+    shape: { rect: [2, 18, 80, 60] },
+    head: 'front',
+    access: ['door', 'off-door', 'rear'],
+  })
+  const words = (...fixtures: Plan['fixtures']) => judged(seating, { berths: [bed], fixtures }, two).words
+  const tv = (rect: [number, number, number, number], faces: 'front' | 'door') => fixture('tv', rect, {}, { faces })
+
+  it('straight ahead at the foot it is seen without turning the neck', () =>
+    expect(words(tv([120, 36, 4, 24], 'front'))).toContain('From the queen the TV is seen without turning the neck.'))
+
+  it('behind a wardrobe it is not seen, and is said', () =>
+    expect(words(tv([120, 36, 4, 24], 'front'), fixture('wardrobe', [95, 30, 20, 40]))).toContain(
+      'No TV is seen from the queen.',
+    ))
+
+  it('on the wall beside it, it is seen from aside only; without any nothing is said of it', () => {
+    expect(words(tv([100, 2, 24, 4], 'door'))).toContain('From the queen the TV is seen from aside only.')
+    expect(words()).not.toContain('From the queen')
+  })
+})

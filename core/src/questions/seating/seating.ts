@@ -3,7 +3,7 @@ import type { Stance } from '../../household/stances'
 import { distanceTo } from '../../plan/distance'
 import { nameOnPlan } from '../../plan/naming'
 import { LOUNGE_KINDS, seatsAt, TABLE_KINDS } from '../../plan/seats'
-import { sightLines } from '../../plan/sight'
+import { sightLines, sightsFromBed } from '../../plan/sight'
 import { nightsOf } from '../../plan/together'
 import { listed, says } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
@@ -31,6 +31,8 @@ export interface SeatingFacts {
    */
   sights: { turn: number; slant: number }[]
   seats: number
+  /** From the first bed that is always there, the TV that is easiest to watch; absent: none is seen from it. */
+  fromBed?: { name: string; sight?: { turn: number; slant: number } }
   /** Seats left while beds are made up, for every set of conversions that can be made together. */
   nights: { made: string[]; left: number }[]
   /** Desks, and what is read of the outlet at each; `window`: to the nearest, inches. */
@@ -65,7 +67,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     shownAt: 'living',
     tryIt: 'Let all of them sit down at once.',
   },
-  version: 4,
+  version: 5,
   rules: SEATING_RULES,
   baked: [],
   weight: 1,
@@ -87,6 +89,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
       ...crowdedReasons(facts),
       ...loungeReason(facts),
       ...tvReason(facts, need),
+      ...bedReason(facts, need),
       ...workReason(facts, need),
       ...(facts.nights.length > 1 ? madeReason(facts, shared.nights.everyNight) : []),
     ]),
@@ -124,6 +127,7 @@ function seatingFacts(trailer: Trailer): SeatingFacts {
     tvs: of(['tv']).length,
     sights: [...bySeat.values()],
     seats,
+    ...bedSight(plan),
     nights: nightsOf(plan).map((made) => ({ made, left: seatsAt(plan, 'night', made).length })),
     desks: of(['desk']).map(({ id, shape, readings }) => ({
       id,
@@ -140,6 +144,16 @@ function seatingFacts(trailer: Trailer): SeatingFacts {
       .map(({ id }) => `plan.fixtures.${id}.seats`),
     unnoted: { ...(unnoted.includes('table') && { table: toNote('table') }), any: unnoted.map(toNote) },
   }
+}
+
+function bedSight(plan: Trailer['plan']): Pick<SeatingFacts, 'fromBed'> {
+  const bed = plan.berths.find(({ kind }) => kind === 'bed')
+  if (!bed || !plan.fixtures.some(({ kind }) => kind === 'tv')) return {}
+  const [best] = sightsFromBed(bed, plan, 'parked')
+    .filter(({ blockedBy }) => !blockedBy)
+    .map(({ turn, slant }) => ({ turn: Math.round(turn), slant: Math.round(slant) }))
+    .sort((a, b) => Math.max(a.turn, a.slant) - Math.max(b.turn, b.slant))
+  return { fromBed: { name: nameOnPlan(plan, bed.id), ...(best && { sight: best }) } }
 }
 
 function tableReason({ atTable, unread, unnoted }: SeatingFacts, { people }: SeatingNeed): Reason {
@@ -209,6 +223,21 @@ function madeReason({ nights }: SeatingFacts, night: Night): Reason[] {
 
 function loungeReason({ inLounge }: SeatingFacts): Reason[] {
   return inLounge ? [note(says`${quantity(inLounge, 'place')} on sofas and chairs.`)] : []
+}
+
+/** Worth knowing, and nothing that decides: what is not seen from bed is seen from a seat. */
+function bedReason({ fromBed }: SeatingFacts, { rules }: SeatingNeed): Reason[] {
+  if (!fromBed) return []
+  const { name, sight } = fromBed
+  if (!sight) return [note(says`No TV is seen from ${name}.`)]
+  if (sight.slant > rules.slant) return [note(says`From ${name} the TV is seen from aside only.`)]
+  return [
+    note(
+      sight.turn <= rules.turn
+        ? says`From ${name} the TV is seen without turning the neck.`
+        : says`From ${name} the TV is seen with the head turned.`,
+    ),
+  ]
 }
 
 function tvReason({ tvs, sights, seats, unnoted }: SeatingFacts, { people, tv, rules }: SeatingNeed): Reason[] {
