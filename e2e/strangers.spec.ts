@@ -7,8 +7,8 @@ const files = (readdirSync(APP, { recursive: true }) as string[]).map((path) => 
 const addressOf = (file: string) =>
   `/${file.replace(/(^|\/)(page\.tsx|route\.ts)$/, '').replace(/\[\w+\]/g, '01a211c0-e19f-705b-a140-3081076aadf1')}`
 
-/** Open to everybody: the way in, and whether the program is up. */
-const OPEN = new Set(['/sign-in', '/api/sign-in', '/api/sign-in/demo', '/api/health'])
+/** Open to everybody: the way in, whether the program is up, and what stands on a device in place of a page it does not have. */
+const OPEN = new Set(['/sign-in', '/api/sign-in', '/api/sign-in/demo', '/api/health', '/not-here'])
 
 const pages = files
   .filter((file) => file.endsWith('page.tsx'))

@@ -36,6 +36,9 @@ const WIDE = 700
 const ROUND = 75
 const ABOVE = 42
 
+/** Of whoever walks and notes, ms. */
+const CALM = 1_500
+
 const FIRST_NAMES = FIRST.map((value) => ({ value, name: `${value} first` }))
 const THROUGH_NAMES = THROUGH.map((value) => ({ value, name: `inside ${value}` }))
 
@@ -60,9 +63,9 @@ export function WalkBoard({
 }) {
   const { noted: mine } = useNotes()
   const trailer = useMemo(() => withNotes(kept, mine, 'you'), [kept, mine])
-  useArrivals()
   const system = useMeasures()
   const { first, setFirst, through, setThrough, at, setAt, minutes, setMinutes } = useWhere()
+  useArrivals({ where: `${first} ${through} ${at} ${minutes}`, calm: CALM })
   const { stations, legs } = useMemo(() => {
     const school: School = { first, inside: through }
     return routeOf(stationsOf(trailer), trailer.plan, school)

@@ -112,7 +112,8 @@ export async function tapeListFor({ id, trailer }: StockedTrailer): Promise<ToMe
   const rules = houseRules()
   const [facts, kept] = await Promise.all([yardFacts(rules, id), allHouseholds()])
   const households = kept.map(({ household }) => household)
-  const units = [{ document: JSON.stringify(trailer), facts: facts[0]!.facts }]
+  // A unit that is changed all the while has no facts for a moment: then nobody waits for anything yet.
+  const units = facts.map((one) => ({ document: JSON.stringify(trailer), facts: one.facts }))
   const found = await inWorker('tapeLists', { units, households, rules })
   return tapeList(
     trailer,
