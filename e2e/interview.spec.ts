@@ -123,6 +123,7 @@ test('metric: the same household in meters and kilograms', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('button', { name: /settings and sign out/ }).click()
   await page.getByRole('menuitem', { name: 'Read in meters and kilograms' }).click()
+  await expect.poll(() => page.evaluate(() => document.cookie)).toContain('measures=metric')
   await page.goto(at)
   await expect(page.getByLabel('Height')).toHaveValue('177.8 cm')
   await page.goto('/yard?q=T-118')

@@ -35,6 +35,9 @@ interface Notes extends State {
 }
 
 const NOTES = createContext<Notes | undefined>(undefined)
+/** By itself: whoever only sends is not drawn anew whenever something is noted. */
+const DELIVER = createContext<Notes['deliver']>(() => Promise.resolve(0))
+export const useDeliver = () => useContext(DELIVER)
 
 /** As often as this it is tried again while something waits, and so long one waits for an answer, ms. */
 const AGAIN = 10_000
@@ -57,15 +60,20 @@ export function NotesProvider({ account, children }: { account: string; children
     const own = all.filter((one) => one.account === account)
     const waiting = own.map(({ event }) => event)
     const refused = new Set(told.filter(({ taken }) => !taken).map(({ id }) => id))
-    setState((last) => ({
-      ...last,
-      waiting,
-      noted: [...new Map([...last.noted, ...waiting].map((one) => [one.id, one])).values()].filter(
-        ({ id }) => !refused.has(id),
-      ),
-      others: all.length - own.length,
-      told: told.filter((one) => one.account === account),
-    }))
+    const nothing = all.length + told.length === 0
+    setState((last) =>
+      nothing && last.waiting.length + last.others + last.told.length === 0
+        ? last
+        : {
+            ...last,
+            waiting,
+            noted: [...new Map([...last.noted, ...waiting].map((one) => [one.id, one])).values()].filter(
+              ({ id }) => !refused.has(id),
+            ),
+            others: all.length - own.length,
+            told: told.filter((one) => one.account === account),
+          },
+    )
     return own.length
   }, [account, queue])
   const deliver = useCallback(async () => {
@@ -113,7 +121,11 @@ export function NotesProvider({ account, children }: { account: string; children
     }),
     [state, account, look, deliver, queue],
   )
-  return <NOTES.Provider value={notes}>{children}</NOTES.Provider>
+  return (
+    <DELIVER.Provider value={deliver}>
+      <NOTES.Provider value={notes}>{children}</NOTES.Provider>
+    </DELIVER.Provider>
+  )
 }
 
 export function useNotes(): Notes {

@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import { useMeasures } from '../../look/measures'
-import { useNotes } from '../../offline/Notes'
+import { useDeliver } from '../../offline/Notes'
 import { request } from '../request'
 
 const A_YEAR = 365 * 24 * 60 * 60
@@ -22,7 +22,7 @@ export function AccountMenu({ account }: { account: { name: string; role: string
   const { resolvedTheme, setTheme } = useTheme()
   const system = useMeasures()
   const router = useRouter()
-  const { deliver } = useNotes()
+  const deliver = useDeliver()
   const [says, setSays] = useState<string>()
   const turnColors = () => setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')
   const changeMeasures = () => {
