@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect } from 'react'
-import { KEEP } from './kept'
+import { KEEP, PAGES } from './kept'
 
 /** Whoever stands before a unit may lose the line: these pages are kept on the device, with all that they need. */
 export function KeepHere({ paths }: { paths: string[] }) {
@@ -14,4 +14,9 @@ export function KeepHere({ paths }: { paths: string[] }) {
 export function keepPages(paths: string[], anew = false): void {
   if (!('serviceWorker' in navigator)) return
   void navigator.serviceWorker.ready.then(({ active }) => active?.postMessage({ kind: KEEP, paths, anew }))
+}
+
+/** Nothing of what was seen stays on the device; notes do, also those of others, until they are sent. */
+export async function forgetPages(): Promise<void> {
+  if ('caches' in window) await caches.delete(PAGES)
 }

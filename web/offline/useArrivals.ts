@@ -16,13 +16,16 @@ export function useArrivals({ where = '', calm = 0 }: { where?: string; calm?: n
   const seen = useRef(0)
   useEffect(() => {
     if (arrived === seen.current) return
-    const timers = [
-      setTimeout(() => {
-        seen.current = arrived
-        if (navigator.onLine) router.refresh()
-      }, calm),
-      setTimeout(() => keepPages([window.location.pathname], true), PAUSE),
-    ]
-    return () => timers.forEach(clearTimeout)
+    const later = setTimeout(() => {
+      seen.current = arrived
+      if (navigator.onLine) router.refresh()
+    }, calm)
+    return () => clearTimeout(later)
   }, [arrived, where, calm, router])
+  // What is kept of this page is from before.
+  useEffect(() => {
+    if (arrived === 0) return
+    const later = setTimeout(() => keepPages([window.location.pathname], true), PAUSE)
+    return () => clearTimeout(later)
+  }, [arrived])
 }

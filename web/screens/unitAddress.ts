@@ -2,8 +2,13 @@
 export const unitAddress = (stock: string, household?: string): string =>
   household === undefined ? `/yard/${stock}` : `/households/${household}/units/${stock}`
 
-/** What stays on the device once a unit was opened on it: the unit, its walk and tape, and whom it was opened for. */
+/** What stays on the device once a unit was opened on it: the unit, its walk and tape; whom it was opened for, and its hand-over. */
 export const keptWith = (stock: string, household?: string): string[] => {
   const unit = unitAddress(stock, household)
-  return [unit, `${unit}/walk`, `${unit}/tape`, ...(household === undefined ? [] : [`/households/${household}`])]
+  return [
+    unit,
+    `${unit}/walk`,
+    `${unit}/tape`,
+    ...(household === undefined ? [] : [`${unit}/hand-over`, `/households/${household}`]),
+  ]
 }

@@ -23,7 +23,7 @@ export async function HandOver({
   const unit = unitAddress(stock, household.id)
   return (
     <>
-      <KeepHere paths={[...keptWith(stock, household.id), `${unit}/hand-over`]} />
+      <KeepHere paths={keptWith(stock, household.id)} />
       <HandOverCards
         stock={stock}
         name={trailerName(trailer)}

@@ -7,6 +7,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import { useMeasures } from '../../look/measures'
+import { forgetPages } from '../../offline/KeepHere'
 import { useDeliver } from '../../offline/Notes'
 import { request } from '../request'
 
@@ -30,7 +31,7 @@ export function AccountMenu({ account }: { account: { name: string; role: string
     router.refresh()
   }
   const leave = async () => {
-    // Signed out, this device keeps nothing of what was seen or noted: what is not sent yet would be lost.
+    // Whoever signs out takes it that all they noted is with the dealership.
     const left = await deliver().catch(() => 0)
     if (left > 0)
       return setSays(
@@ -38,8 +39,10 @@ export function AccountMenu({ account }: { account: { name: string; role: string
       )
     const outcome = await request('POST', '/api/sign-out')
     // Loaded anew: nothing of what was seen stays in the page.
-    if (outcome.ok || outcome.kind === 'stranger') window.location.assign('/sign-in')
-    else setSays(`You are still signed in. ${outcome.says}`)
+    if (outcome.ok || outcome.kind === 'stranger') {
+      await forgetPages().catch(() => undefined)
+      window.location.assign('/sign-in')
+    } else setSays(`You are still signed in. ${outcome.says}`)
   }
   return (
     <>

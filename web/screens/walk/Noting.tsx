@@ -75,8 +75,11 @@ function NoneOfThese({ stock, rest }: { stock: string; rest: readonly Seen[] }) 
   if (open.length < 2) return null
   const tap = async () => {
     setBusy(true)
-    for (const { key, name } of open)
-      await note({ stock, about: name }, { kind: 'reading', key, text: 'no', source: 'measured' })
+    await Promise.all(
+      open.map(({ key, name }) =>
+        note({ stock, about: name }, { kind: 'reading', key, text: 'no', source: 'measured' }),
+      ),
+    )
     setBusy(false)
   }
   return (

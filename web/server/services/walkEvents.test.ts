@@ -131,6 +131,22 @@ describe('what was noted along a walk', () => {
     ])
   })
 
+  it('what is shown of a unit that is not here, or to nobody who is kept, is not taken; no clock notes in the future', async () => {
+    const { id } = await startHousehold(household([person({ id: 'ro', name: 'Ro' })]), nell.id)
+    const shown: WalkNote = { kind: 'shown', point: 'sleep: a' }
+    const ahead = event(shown, { household: id, at: '2999-01-01T00:00:00.000Z' })
+    expect(
+      (
+        await takeEvents(
+          [event(shown, { household: uuid() }), event(shown, { household: id, stock: 'T-000' }), ahead],
+          nell,
+        )
+      ).map(({ taken }) => taken),
+    ).toEqual([false, false, true])
+    const [kept] = await takenWith(id, stock)
+    expect(Date.parse(kept!.event.at)).toBeLessThanOrEqual(Date.now())
+  })
+
   it('only what is of the right form comes in: a household where one has to be, ids, dates, known kinds', async () => {
     const right = event(reads('450'))
     expect(await walkEventSchema.isValid(right, { strict: true })).toBe(true)

@@ -16,6 +16,7 @@ import {
 import type { Account } from '../db/accounts'
 import { Gone } from '../db/conflict'
 import { changeHouseholdIn } from '../db/households'
+import { models } from '../db/models'
 import { changeTrailerIn } from '../db/trailers'
 import { once } from '../db/walkEvents'
 import { Refused } from '../refused'
@@ -49,7 +50,18 @@ async function act(event: WalkEvent, account: Account, transaction: Transaction)
   if (what.kind === 'reading') return reading(stock, what, who, account.id, transaction)
   if (what.kind === 'thing') return thing(stock, what, who, account.id, transaction)
   if (what.kind === 'reaction') return reaction(stock, household!, what, account.id, transaction)
+  await bothAreThere(stock, household!, transaction)
   return undefined
+}
+
+/** Nothing is shown of what is not on the lot, and to nobody who is not kept. @throws Gone. */
+async function bothAreThere(stock: string, household: string, transaction: Transaction): Promise<void> {
+  const { TrailerRow, HouseholdRow } = models()
+  const [units, households] = await Promise.all([
+    TrailerRow.count({ where: { stock }, transaction }),
+    HouseholdRow.count({ where: { id: household }, transaction }),
+  ])
+  if (units === 0 || households === 0) throw new Gone()
 }
 
 interface Who {

@@ -61,7 +61,9 @@ export function TowHelps({
       </Flex>
       {helps[0]?.enough !== true && (
         <Text fontSize="14.5px" mt="1">
-          No one of these things is enough, nor any two: more has to stay home, or it is another unit or vehicle.
+          {helps.length > 0
+            ? 'No one of these things is enough, nor any two: more has to stay home, or it is another unit or vehicle.'
+            : 'Nothing that they bring or fill makes the difference: it is another unit or vehicle.'}
         </Text>
       )}
       {broken.length > 0 && <OtherUnits stock={stock} household={household} broken={broken} />}
