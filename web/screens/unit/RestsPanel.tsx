@@ -1,33 +1,22 @@
 'use client'
 
-import { Box, Button, Text } from '@chakra-ui/react'
-import { useState } from 'react'
+import { Box, Text } from '@chakra-ui/react'
 import type { RestedFigure } from '@hitchet/core/match/restedFigure'
 import type { AnswerRests } from '../../server/jobs/rests'
-import { request } from '../request'
-import { useSaving } from '../useSaving'
+import { AskFirst } from './AskFirst'
 import { ReadingSource, ReadingValue } from './ReadingValue'
 import { SOURCE_WORDS } from './sources'
 
 /** Every figure that an answer rests on, with where it comes from: fetched when somebody asks. */
 export function RestsPanel({ stock, household }: { stock: string; household: string }) {
-  const { busy, says, send } = useSaving()
-  const [rests, setRests] = useState<AnswerRests[]>()
-  const ask = async () =>
-    setRests(await send(() => request<AnswerRests[]>('GET', `/api/households/${household}/rests/${stock}`)))
-  if (!rests)
-    return (
-      <Box pt="2" className="no-print">
-        <Button variant="outline" size="sm" loading={busy} onClick={() => void ask()}>
-          What these rest on
-        </Button>
-        {says && says !== 'Saved.' && (
-          <Text role="alert" color="no" fontSize="13.5px">
-            {says}
-          </Text>
-        )}
-      </Box>
-    )
+  return (
+    <AskFirst<AnswerRests[]> label="What these rest on" from={`/api/households/${household}/rests/${stock}`}>
+      {(rests) => <Rests rests={rests} />}
+    </AskFirst>
+  )
+}
+
+function Rests({ rests }: { rests: AnswerRests[] }) {
   return (
     <Box as="section" aria-label="What these rest on" pt="3">
       <Text fontWeight="700">What these rest on</Text>

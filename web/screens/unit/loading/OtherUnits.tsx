@@ -1,16 +1,14 @@
 'use client'
 
-import { Box, Button, Link, Text } from '@chakra-ui/react'
+import { Box, Link, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
-import { useState } from 'react'
 import type { LimitMargin } from '@hitchet/core/questions/tow/limits'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
 import { pounds } from '@hitchet/core/quantity/quantity'
 import type { PulledUnit } from '../../../server/services/matching'
 import { useMeasures } from '../../../look/measures'
-import { request } from '../../request'
 import { unitAddress } from '../../unitAddress'
-import { useSaving } from '../../useSaving'
+import { AskFirst } from '../AskFirst'
 
 /** Units of the lot that they can pull instead, each against the limits that this one breaks: looked for when somebody asks. */
 export function OtherUnits({
@@ -22,24 +20,23 @@ export function OtherUnits({
   household: string
   broken: readonly LimitMargin[]
 }) {
+  return (
+    <AskFirst<PulledUnit[]> label="Other units they can pull" from={`/api/households/${household}/pulled/${stock}`}>
+      {(units) => <Units units={units} household={household} broken={broken} />}
+    </AskFirst>
+  )
+}
+
+function Units({
+  units,
+  household,
+  broken,
+}: {
+  units: PulledUnit[]
+  household: string
+  broken: readonly LimitMargin[]
+}) {
   const system = useMeasures()
-  const { busy, says, send } = useSaving()
-  const [units, setUnits] = useState<PulledUnit[]>()
-  const ask = async () =>
-    setUnits(await send(() => request<PulledUnit[]>('GET', `/api/households/${household}/pulled/${stock}`)))
-  if (!units)
-    return (
-      <Box pt="2" className="no-print">
-        <Button variant="outline" size="sm" loading={busy} onClick={() => void ask()}>
-          Other units they can pull
-        </Button>
-        {says && says !== 'Saved.' && (
-          <Text role="alert" color="no" fontSize="13.5px">
-            {says}
-          </Text>
-        )}
-      </Box>
-    )
   if (units.length === 0)
     return (
       <Text fontSize="14.5px" pt="2">
