@@ -73,6 +73,23 @@ test('with a household open each station says first what decides for them, what 
   await expect(toShow).toContainText('Let all of them sit down at once.')
 })
 
+test('what households wait for is typed one after the other: the keyboard goes on by itself', async ({ page }) => {
+  await page.goto('/yard/T-164/walk')
+  const stations = page.getByRole('navigation', { name: 'Stations' })
+  await stations.getByRole('button', { name: /Under it .*waited for/ }).click()
+  const figures = page.getByRole('list', { name: /^Waited for: Under it/ }).getByRole('textbox')
+  // Nothing asks for the keyboard by itself.
+  await expect(page.locator('input:focus')).toHaveCount(0)
+  const [all, first] = [await figures.count(), await figures.first().getAttribute('aria-label')]
+  expect(all).toBeGreaterThan(1)
+  const second = await figures.nth(1).getAttribute('aria-label')
+  await figures.first().fill('180')
+  await figures.first().press('Enter')
+  await expect(figures).toHaveCount(all - 1)
+  await expect(page.locator('input:focus')).toHaveAttribute('aria-label', second!)
+  expect(first).not.toBeNull()
+})
+
 test('what was shown is ticked, what was not comes back at the end, and what they think is their wish from then on', async ({
   page,
 }) => {

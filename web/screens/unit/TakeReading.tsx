@@ -54,11 +54,12 @@ export function TakeReading({
   }
   const write = async (reading: { text: string; source: Source; confirmed?: boolean }) => {
     setBusy(true)
+    const next = waits && field.current ? nextIn(field.current) : undefined
     const saw = sawText(stood)
     const heard = await note({ stock, about }, { kind: 'reading', key: path, ...reading, ...(saw && { saw }) })
     setBusy(false)
     if ('says' in heard) return say(heard.says)
-    if (waits && field.current) handOn(field.current)
+    next?.focus()
     onTaken()
   }
   const options = spec.kind === 'choice' ? spec.choices! : spec.kind === 'yes-no' ? ['yes', 'no'] : undefined
@@ -84,7 +85,7 @@ export function TakeReading({
               ref={field}
               size="md"
               w="150px"
-              aria-label={spec.label}
+              aria-label={waits ? about : spec.label}
               inputMode={spec.kind === 'number' ? 'text' : undefined}
               placeholder={spec.unit === 'in' ? `6'2 or 74` : spec.unit === 'lb' ? '3,555' : ''}
               value={text}
@@ -132,8 +133,8 @@ export function TakeReading({
   )
 }
 
-/** The keyboard goes to the next figure of the list that is still open. */
-function handOn(from: HTMLInputElement): void {
+/** The next figure of the list that is still open: looked for before this one leaves the list. */
+function nextIn(from: HTMLInputElement): HTMLInputElement | undefined {
   const fields = [...(from.closest('ol')?.querySelectorAll<HTMLInputElement>('input') ?? [])]
-  fields[fields.indexOf(from) + 1]?.focus()
+  return fields[fields.indexOf(from) + 1]
 }

@@ -93,7 +93,15 @@ export function SeenRow({
       </Flex>
       {unnoted && <NoteThing stock={stock} kind={unnoted} about={name} onNoted={() => undefined} />}
       {(open || inline) && spec && !options && (
-        <TakeReading stock={stock} path={key} spec={spec} about={name} stood={reading} onTaken={() => setOpen(false)} />
+        <TakeReading
+          stock={stock}
+          path={key}
+          spec={spec}
+          about={name}
+          stood={reading}
+          waits={inline}
+          onTaken={() => setOpen(false)}
+        />
       )}
       {says && (
         <Text role="alert" color="no" fontSize="14px">
