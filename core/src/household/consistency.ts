@@ -57,8 +57,14 @@ export function householdFlaws(household: Household): Flaw[] {
         : [],
     ),
   )
+  const nobodys = gear.flatMap(({ owner }, i) =>
+    owner === undefined || known.has(owner)
+      ? []
+      : [error(`gear[${i}].owner`, owner, 'the id of a person of this household')],
+  )
   return [
     ...twice,
+    ...nobodys,
     ...partners,
     ...nobody('sharesWith'),
     ...nobody('neverBeside'),

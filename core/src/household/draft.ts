@@ -102,6 +102,7 @@ export interface GearDraft {
   fragile: boolean
   keep: '' | NonNullable<Gear['keep']>
   first: '' | NonNullable<Gear['first']>
+  owner: string
 }
 
 /** A kept household as texts to edit, in the person's measures. */
@@ -264,7 +265,21 @@ const sizeText = (size: Gear['size'], system: MeasureSystem): SizeDraft => ({
 
 /** A thing as texts to edit; of something new nothing but its id need be given. */
 export function gearDraft(
-  { id, name, count, weight, size, rides, fuel, turns, stacks, fragile, keep, first }: Partial<Gear> & { id: string },
+  {
+    id,
+    name,
+    count,
+    weight,
+    size,
+    rides,
+    fuel,
+    turns,
+    stacks,
+    fragile,
+    keep,
+    first,
+    owner,
+  }: Partial<Gear> & { id: string },
   system: MeasureSystem = 'us',
 ): GearDraft {
   return {
@@ -280,6 +295,7 @@ export function gearDraft(
     fragile: fragile ?? false,
     keep: keep ?? '',
     first: first ?? '',
+    owner: owner ?? '',
   }
 }
 

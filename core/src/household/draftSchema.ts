@@ -48,6 +48,7 @@ const gear = objectOf<GearDraft>()({
   fragile: boolean().required(),
   keep: text().oneOf(['', 'inside', 'outside', 'dry']),
   first: text().oneOf(['', 'camp', 'road']),
+  owner: text(),
 })
 
 const rating = objectOf<RatingDraft>()({ value: text(), source: text().oneOf(SOURCES), confirmed: string() })

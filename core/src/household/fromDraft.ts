@@ -4,6 +4,7 @@ import type { Flaw } from '../flaws/flaw'
 import { NotAFigure } from '../quantity/parse'
 import type { VehicleKey } from '../readings/vehicleReads'
 import { best, type Reading, type Source } from '../readings/reading'
+import { calledAfter } from './calledAfter'
 import { householdFlaws } from './consistency'
 import { sureFigures } from './draftDoubts'
 import type { GearDraft, HouseholdDraft, PersonDraft, RatingDraft, SizeDraft } from './draft'
@@ -78,7 +79,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
   return {
     format: HOUSEHOLD_FORMAT,
     version: HOUSEHOLD_VERSION,
-    name: draft.name,
+    name: draft.name.trim() || calledAfter(draft.people),
     people: draft.people.map(
       ({ sex, sure, partner, guest, rides, seldom, climbs, needs, sharesWith, neverBeside, ...rest }) => ({
         ...rest,
@@ -99,7 +100,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     trip: rawTrip(draft.trip),
     limits: draft.limits,
     guestsCome: draft.guestsCome,
-    gear: draft.gear.map(rawGear),
+    gear: draft.gear.map((one) => rawGear(one, draft.people)),
     stances: Object.fromEntries(Object.entries(draft.stances).filter(([, stance]) => stance)),
     ...(draft.wishes.length && { wishes: draft.wishes.map(({ is, ...wish }) => ({ ...wish, ...(is && { is }) })) }),
     ...(sure.length && { sure }),
@@ -152,7 +153,10 @@ function ratingValue(key: VehicleKey, text: string): number | string {
 const isGiven = (size: SizeDraft): boolean => Object.values(size).some((text: string) => text.trim() !== '')
 
 /** What is as usual is left out of the document. */
-function rawGear({ size, fuel, turns, alone, fragile, keep, first, ...rest }: GearDraft) {
+function rawGear(
+  { size, fuel, turns, alone, fragile, keep, first, owner, ...rest }: GearDraft,
+  people: readonly PersonDraft[],
+) {
   return {
     ...rest,
     ...(isGiven(size) && { size }),
@@ -162,6 +166,8 @@ function rawGear({ size, fuel, turns, alone, fragile, keep, first, ...rest }: Ge
     ...(fragile && { fragile }),
     ...(keep && { keep }),
     ...(first && { first }),
+    // Whose was taken out of the household is everybody's.
+    ...(people.some(({ id }) => id === owner) && { owner }),
   }
 }
 

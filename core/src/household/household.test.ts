@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { phraseText } from '../quantity/phrase'
 import { couple, household, person, readings } from '../testing/someone'
+import { householdFlaws } from './consistency'
 import { draftOf, emptyDraft, emptyPerson, type HouseholdDraft } from './draft'
 import { householdFromDraft, judgeableSoFar } from './fromDraft'
 import { couples, type Household } from './household'
@@ -47,6 +48,7 @@ const family: Household = household(
         fragile: true,
         keep: 'dry',
         first: 'camp',
+        owner: 'ta',
       },
       { id: 'can', name: 'Gas can', count: 1, weight: 15, rides: 'vehicle', fuel: true },
     ],
@@ -65,6 +67,17 @@ const complaints = (draft: HouseholdDraft) =>
 describe('the interview as typed', () => {
   it('a household put into texts and read again is the same', () =>
     expect(householdFromDraft(draftOf(family), reader, family).household).toEqual(family))
+
+  it('whose owner is taken out of the household is everybody’s; one that nobody is, is refused', () => {
+    const without = typed((d) => {
+      d.people = d.people.filter(({ id }) => id !== 'ta')
+    })
+    expect(householdFromDraft(without, reader).household!.gear[1]).not.toHaveProperty('owner')
+    const nobodys = { ...family, gear: [{ ...family.gear[1]!, owner: 'uma' }] }
+    expect(householdFlaws(nobodys)).toContainEqual(
+      expect.objectContaining({ path: 'gear[0].owner', severity: 'error' }),
+    )
+  })
 
   it('in metric it comes back within what a tape can tell', () => {
     const { people } = householdFromDraft(draftOf(family, 'metric'), reader, family).household!

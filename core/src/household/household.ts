@@ -175,6 +175,8 @@ export interface Gear {
   keep?: 'inside' | 'outside' | 'dry'
   /** Wanted first when they arrive, or while they drive. */
   first?: 'camp' | 'road'
+  /** Id of the person whose it is; absent: everybody's. */
+  owner?: string
 }
 
 const vehicle = objectOf<Vehicle>()({
@@ -227,6 +229,7 @@ const gear = objectOf<Gear>()({
   fragile: boolean(),
   keep: string().oneOf(['inside', 'outside', 'dry']),
   first: string().oneOf(['camp', 'road']),
+  owner: idField(),
 })
 
 const stances = object(

@@ -1,10 +1,9 @@
 import { listed, says, type Phrase } from '../quantity/phrase'
 import { inches } from '../quantity/quantity'
 import type { Clash } from './clashes'
-import { holds } from './distance'
-import { capital, nameOnPlan, roomWord } from './naming'
+import { namesOfLost } from './keptFrom'
+import { capital, nameOnPlan } from './naming'
 import type { Place } from './places'
-import { middleOf } from './shape'
 import type { Plan } from './plan'
 import type { NoPocket } from './pockets'
 import type { StandingOpen } from './standingOpen'
@@ -32,27 +31,9 @@ export function clashWords(plan: Plan, clash: Clash): Phrase {
   }
 }
 
-/** More things than these are not named one by one. */
-const NAMED = 3
-
-/** What an open door keeps one from, in a sentence: rooms as a whole where nothing in them is left. */
-export function standingOpenWords(plan: Plan, { door, lost }: StandingOpen, places: readonly Place[]): Phrase {
-  const roomOf = ({ shape }: Place) => plan.rooms.find((room) => holds(room.shape, middleOf(shape)))
-  const shut = plan.rooms.filter((room) => {
-    const within = places.filter((place) => place.use !== 'exit window' && roomOf(place) === room)
-    return within.length > 1 && within.every((place) => lost.includes(place))
-  })
-  const things = lost.filter((place) => !shut.includes(roomOf(place)!) && place.use !== 'exit window')
-  const names = [
-    ...shut.map(({ name }) => `the ${roomWord(name)}`),
-    ...new Set(things.map(({ id }) => nameOnPlan(plan, id))),
-  ]
-  const what =
-    names.length > NAMED
-      ? says`${names.slice(0, NAMED - 1).join(', ')} and ${names.length - NAMED + 1} things more`
-      : says`${listed(names)}`
-  return says`While ${nameOnPlan(plan, door)} stands open one does not get past it to ${what}.`
-}
+/** What an open door keeps one from, in a sentence. */
+export const standingOpenWords = (plan: Plan, { door, lost }: StandingOpen, places: readonly Place[]): Phrase =>
+  says`While ${nameOnPlan(plan, door)} stands open one does not get past it to ${listed(namesOfLost(plan, lost, places))}.`
 
 /** Where a door would slide to, in a sentence. */
 export function withoutPocketWords(plan: Plan, { door, needs, room, stoppedBy }: NoPocket): Phrase {

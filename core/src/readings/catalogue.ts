@@ -56,6 +56,13 @@ export const TRAILER_READS = {
 } as const satisfies ReadingSpecs
 export type TrailerKey = keyof typeof TRAILER_READS
 
+/** Of what reclines, from where its back stands upright to the end of the footrest. */
+const OPENED = within(
+  reads.length('Reaches when opened', 'Back of the seat, upright, to the end of the footrest'),
+  [12, 140],
+  [44, 80],
+)
+
 /**
  * Fixtures that stand on the floor or hang on a wall. `band` is the height above the floor they take
  * up, in inches, unless the fixture says otherwise: two fixtures collide only where their bands do.
@@ -92,14 +99,21 @@ export const FIXTURE_KINDS = {
   'theater-seats': {
     name: 'Theater seats',
     band: [0, 42],
-    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) },
+    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]), opened: OPENED },
   },
   'convertible-lounge': {
     name: 'Convertible lounge',
     band: [0, 36],
-    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) },
+    reads: {
+      seats: within(reads.count('Seats'), [0, 30], [0, 10]),
+      atTable: within(reads.count('Seats set as a dinette'), [0, 30], [0, 10]),
+    },
   },
-  chair: { name: 'Chair', band: [0, 40], reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]) } },
+  chair: {
+    name: 'Chair',
+    band: [0, 40],
+    reads: { seats: within(reads.count('Seats'), [0, 30], [0, 10]), opened: OPENED },
+  },
   stool: { name: 'Bar stool', band: [0, 30], reads: {} },
   counter: { name: 'Counter', band: [0, 36], reads: {} },
   island: { name: 'Island', band: [0, 36], reads: {} },

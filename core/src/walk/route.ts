@@ -21,8 +21,8 @@ export interface Route {
 }
 
 /**
- * All stations in the order of a school. Outside one goes once round, off-door side first, from wherever one stands; inside
- * from the door on. The papers come last.
+ * All stations in the order of a school, from wherever one stands on. Outside one goes once round, off-door side first; inside
+ * from the door. The papers come last.
  */
 export function routeOf(stations: readonly Station[], plan: Plan, { first, inside, from }: School): Route {
   const papers = stations.filter(({ id }) => id === 'papers')
@@ -31,7 +31,7 @@ export function routeOf(stations: readonly Station[], plan: Plan, { first, insid
     from,
   )
   const [entry, ...rooms] = stations.filter((one) => one.inside)
-  const through = [...(entry ? [entry] : []), ...inOrder(rooms, entry, inside)]
+  const through = rotated([...(entry ? [entry] : []), ...inOrder(rooms, entry, inside)], from)
   const startsInside = stations.some((one) => one.id === from && one.inside)
   const goesInFirst = from === undefined ? first === 'inside' : startsInside
   const order = [...(goesInFirst ? [...through, ...outside] : [...outside, ...through]), ...papers]

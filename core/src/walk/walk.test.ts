@@ -126,7 +126,7 @@ describe('the order and the way', () => {
   })
 
   it('starts where one stands, and leaves out nothing', () => {
-    for (const from of ['rear', 'door', 'entry']) {
+    for (const from of ['rear', 'door', 'entry', 'bedroom', 'kitchen']) {
       const school: School = { first: 'outside', inside: 'clockwise', from }
       expect(ids(FAMILY, school)[0]).toBe(from)
       expect([...ids(FAMILY, school)].sort()).toEqual(

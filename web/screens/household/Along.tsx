@@ -126,7 +126,10 @@ const sides = <Of extends `pets.${number}.crate` | `gear.${number}.size`>(of: Of
 /** How a thing wants to ride, behind the dots. */
 function Handling({ index }: { index: number }) {
   const one = useWatch<HouseholdDraft, `gear.${number}`>({ name: `gear.${index}` })
-  const count = [one.turns !== 'any', one.alone, one.fragile, one.fuel, one.keep, one.first].filter(Boolean).length
+  const count = [one.turns !== 'any', one.alone, one.fragile, one.fuel, one.keep, one.first, one.owner].filter(
+    Boolean,
+  ).length
+  const people = useWatch<HouseholdDraft, 'people'>({ name: 'people' })
   return (
     <Dots label={`How ${one.name || 'this'} rides`} count={count} under>
       <SelectField
@@ -155,6 +158,14 @@ function Handling({ index }: { index: number }) {
           { value: 'inside', name: 'inside' },
           { value: 'outside', name: 'outside' },
           { value: 'dry', name: 'wherever it is dry' },
+        ]}
+      />
+      <SelectField
+        path={`gear.${index}.owner`}
+        label="Whose"
+        options={[
+          { value: '', name: 'everybody’s' },
+          ...people.map(({ id, name }, i) => ({ value: id, name: name || `Person ${i + 1}` })),
         ]}
       />
       <Tick path={`gear.${index}.fragile`} label="Nothing on top of it" />

@@ -7,6 +7,7 @@ import { tokensOf } from '@hitchet/core/household/tokens'
 import { asked } from '@hitchet/core/match/asked'
 import { factsOn, type FactSheet } from '@hitchet/core/match/factSheet'
 import type { Answers } from '@hitchet/core/match/judge'
+import { againstLike } from '@hitchet/core/yard/againstLike'
 import { standingOf } from '@hitchet/core/parks/fits'
 import { sleepStory } from '@hitchet/core/questions/sleep/story'
 import { wouldGoIn } from '@hitchet/core/questions/stow/changes'
@@ -23,13 +24,14 @@ import { sharedFor } from '@hitchet/core/shared/shared'
 import { frameFor } from '../../drawing/frame'
 import { parks } from '../../server/parks'
 import { houseRules } from '../../server/houseRules'
-import { trailersByStock } from '../../server/db/trailers'
+import { likeFigures, trailersByStock } from '../../server/db/trailers'
 import { answersOn } from '../../server/services/matching'
 import { KeepHere } from '../../offline/KeepHere'
 import { keptWith, unitAddress } from '../unitAddress'
 import { drawnNights } from '../drawnNight'
 import type { SeenBy } from './seenBy'
 import { Living } from './Living'
+import { AgainstLike } from './AgainstLike'
 import { LoadPanel } from './loading/LoadPanel'
 import { SleepPanel } from './sleeping/SleepPanel'
 import { ParksPanel } from './parks/ParksPanel'
@@ -45,6 +47,9 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   if (!found) notFound()
   const { trailer } = found
   const rules = houseRules()
+  const lot = await likeFigures()
+  const own = lot.find((one) => one.stock === trailer.stock)
+  const like = own ? againstLike(own, lot) : []
   const answers = open && (await answersOn(found.id, [open.household]))[0]
   const seenBy: SeenBy | undefined = open &&
     answers && {
@@ -68,6 +73,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
           answers={answers}
         />
       )}
+      <AgainstLike says={like} />
       <ParksPanel standing={standingOf(trailer)} parks={parks()} />
     </>
   )
@@ -118,7 +124,7 @@ function ThroughTheirEyes({
         />
       )}
       <Living camping={camping} facts={facts} answers={answers} rules={rules} />
-      <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} />
+      <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} people={household.people} />
     </>
   )
 }

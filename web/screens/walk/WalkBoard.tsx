@@ -64,12 +64,12 @@ export function WalkBoard({
   const { noted: mine } = useNotes()
   const trailer = useMemo(() => withNotes(kept, mine, 'you'), [kept, mine])
   const system = useMeasures()
-  const { first, setFirst, through, setThrough, at, setAt, minutes, setMinutes } = useWhere()
-  useArrivals({ where: `${first} ${through} ${at} ${minutes}`, calm: CALM })
+  const { first, setFirst, through, setThrough, from, setFrom, at, setAt, minutes, setMinutes } = useWhere()
+  useArrivals({ where: `${first} ${through} ${from} ${at} ${minutes}`, calm: CALM })
   const { stations, legs } = useMemo(() => {
-    const school: School = { first, inside: through }
+    const school: School = { first, inside: through, ...(from && { from }) }
     return routeOf(stationsOf(trailer), trailer.plan, school)
-  }, [trailer, first, through])
+  }, [trailer, first, through, from])
   const now = Math.max(
     0,
     stations.findIndex(({ id }) => id === at),
@@ -156,6 +156,11 @@ export function WalkBoard({
         <Text as="h2" fontSize="22px" fontWeight="700" flex="1">
           {now + 1} {station.name}
         </Text>
+        {now > 0 && station.id !== 'papers' && (
+          <Button minH="48px" variant="ghost" onClick={() => setFrom(station.id)}>
+            Begin the round here
+          </Button>
+        )}
         <Button minH="48px" variant="outline" disabled={now === 0} onClick={() => go(now - 1)}>
           Back
         </Button>

@@ -21,12 +21,16 @@ export function useWhere() {
   const [through, setThrough] = useQueryState('through', parseAsStringLiteral(THROUGH).withDefault('front to rear'))
   const [minutes, setMinutes] = useQueryState('minutes', parseAsStringLiteral(MINUTES).withDefault('all'))
   const [at, setAt] = useQueryState('at', parseAsString)
+  const [from, setFrom] = useQueryState('from', parseAsString)
   return {
     first: there ? first : 'outside',
     through: there ? through : 'front to rear',
     minutes: there ? minutes : 'all',
     at: there ? at : null,
-    setFirst: (value: typeof first) => void setFirst(value),
+    from: there ? (from ?? undefined) : undefined,
+    // Whoever chooses what comes first does not go on from where they stood.
+    setFirst: (value: typeof first) => void Promise.all([setFirst(value), setFrom(null)]),
+    setFrom: (value: string) => void setFrom(value),
     setThrough: (value: typeof through) => void setThrough(value),
     setMinutes: (value: typeof minutes) => void setMinutes(value),
     setAt: (value: string) => void setAt(value),

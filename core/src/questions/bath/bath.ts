@@ -37,14 +37,14 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
     shownAt: 'bath',
     tryIt: 'Let the tallest stand in the shower, and somebody sit down with the door shut.',
   },
-  version: 5,
+  version: 6,
   rules: BATH_RULES,
   baked: [],
   weight: 2,
   living: true,
   drawing: ['inside'],
   cautions: [],
-  facts: bathFacts,
+  facts: (trailer, _rules, ways) => bathFacts(trailer, ways),
   need: (household, rules) => {
     const people = everyNight(household)
     const known = people.flatMap(({ name, height }) => (height === undefined ? [] : [{ name, height }]))
@@ -66,6 +66,7 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
       queueReason(facts, need),
       ...typeReason(facts),
       ...privacyReasons(facts, shared),
+      ...suiteReason(facts, need),
       ...smallReason(facts, need),
       ...elbowReason(facts, need),
       ...turnReason(facts, need),
@@ -168,6 +169,18 @@ function privacyReasons({ baths }: BathFacts, shared: Shared): Reason[] {
       { brief: 'bath through the bedroom' },
     ),
   ]
+}
+
+/** Bed and bath behind one door: told to those whom somebody else could hear. */
+function suiteReason({ suites }: BathFacts, { people }: BathNeed): Reason[] {
+  if (people < 2) return []
+  return suites.map(({ room, doors }) =>
+    note(
+      doors.length === 1
+        ? says`The ${room} and a bath shut off together from the rest, by ${doors[0]!}.`
+        : says`The ${room} and a bath shut off together from the rest, by ${listed(doors)}.`,
+    ),
+  )
 }
 
 /** Small children are bathed: without a tub it is said, and left to their own wish to weigh. */

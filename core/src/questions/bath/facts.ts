@@ -3,6 +3,9 @@ import { ofGeometry } from '../../plan/geometry'
 import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
 import { shuttingAt } from '../../plan/shutting'
 import { stepInsAt } from '../../plan/stepIn'
+import { nameOnPlan, roomWord } from '../../plan/naming'
+import { suitesAt } from '../../plan/suites'
+import type { WayRules } from '../../plan/wayRules'
 import { figure } from '../../readings/reading'
 import { toNote, unexplained } from '../../trailer/drawn'
 import type { Trailer } from '../../trailer/trailer'
@@ -17,6 +20,8 @@ export interface BathFacts {
   wet: boolean
   /** Places to shower inside, with headroom where read, the circle one turns in, and how wide the opening to step in is. */
   showers: { id: string; name: string; headroom?: number; turn: number; step: number }[]
+  /** Beds that shut off together with a toilet from all others, and the doors that do it. */
+  suites: { room: string; doors: string[] }[]
   /** At each toilet: wall to wall across the seat, as measured or else by the plan, and what is free for the knees. */
   seats: { id: string; wide: number; measured: boolean; knees: number }[]
   /** In front of each bath sink, to stand at it. */
@@ -25,7 +30,7 @@ export interface BathFacts {
   shutting: { name: string; wide: number }[]
 }
 
-export function bathFacts(trailer: Trailer): BathFacts {
+export function bathFacts(trailer: Trailer, ways: WayRules): BathFacts {
   const { plan } = trailer
   const { fixtures } = plan
   const unnoted = unexplained(trailer)
@@ -56,12 +61,24 @@ export function bathFacts(trailer: Trailer): BathFacts {
       name: plan.rooms.find(({ id }) => id === room)!.name,
       wide,
     })),
+    suites: ofGeometry(plan, ['suites', ways], () => suitesOf(plan, ways)),
     basins: vanityRoom(plan).map(({ deep }) => Math.round(deep)),
     seats: toiletRoom(plan).map(({ id, wide, deep }) => {
       const measured = figure(fixtures.find((one) => one.id === id)!.readings, 'room')
       return { id, wide: measured ?? Math.round(wide), measured: measured !== undefined, knees: Math.round(deep) }
     }),
   }
+}
+
+function suitesOf(plan: Trailer['plan'], ways: WayRules): BathFacts['suites'] {
+  const found = suitesAt(plan, ways).map(({ berth, shut }) => {
+    const { room } = plan.berths.find(({ id }) => id === berth)!
+    return {
+      room: roomWord(plan.rooms.find(({ id }) => id === room)?.name ?? 'bedroom'),
+      doors: shut.map((id) => nameOnPlan(plan, id)),
+    }
+  })
+  return found.filter((one, i) => found.findIndex(({ room }) => room === one.room) === i)
 }
 
 /** The inside of a stall as it was measured: nobody turns in a circle wider than either side. */

@@ -1,8 +1,11 @@
 import { awningCover } from '../../plan/awning'
 import { beforeCounter } from '../../plan/beforeCounter'
+import { campSight } from '../../plan/campSight'
 import { counterSpace, type CounterSpace } from '../../plan/counter'
+import { ofGeometry } from '../../plan/geometry'
 import { nameOnPlan } from '../../plan/naming'
-import type { Fixture } from '../../plan/plan'
+import type { Fixture, Side } from '../../plan/plan'
+import { withOpened } from '../../plan/recliners'
 import { area, bounds, type Bounds } from '../../plan/shape'
 import { knownSum } from '../../quantity/sum'
 import { cubicFeet } from '../../quantity/volume'
@@ -31,6 +34,8 @@ export interface GalleyFacts {
   kitchenCover?: number
   /** What stands in front of the counters, and how many inches of their front it takes. */
   before: { name: string; takes: number }[]
+  /** The same while all that reclines is opened. */
+  openedBefore: { name: string; takes: number }[]
   /** The larger bowl across its shorter side, and how deep it is where read. */
   bowl?: { across: number; depth?: number }
   /** Inside depths of the overheads, read or else by the plan. */
@@ -41,6 +46,8 @@ export interface GalleyFacts {
   hood?: 'vented' | 'recirculating' | { read: string }
   /** Length of the outside kitchen along its wall. */
   outsideLength?: number
+  /** Whether whoever cooks sees the side on which one camps: through which window, and from the outside kitchen. */
+  watches: { side: Side; kitchen?: string | false; outside?: boolean }
   unread: string[]
   /** Readings that tell of what is neither drawn nor noted as not there. */
   unnoted: { cooktop?: string; fridge?: string; sink?: string; outside?: string; inside: string[] }
@@ -99,11 +106,21 @@ export function galleyFacts(
     counterOff: off.reduce((sum, { free }) => sum + free, 0),
     outsideKitchen: outside !== undefined,
     kitchenCover: awningCover(plan).find(({ what }) => what === 'outside kitchen')?.share,
-    before: beforeCounter(plan).map(({ by, takes }) => ({ name: nameOnPlan(plan, by), takes: Math.round(takes) })),
+    before: beforeOf(plan),
+    openedBefore: beforeOf(withOpened(plan)),
+    watches: ofGeometry(plan, ['camp sight'], () => watchesOf(plan)),
     unread,
     unnoted: unnotedOf(trailer),
   }
 }
+
+function watchesOf(plan: Trailer['plan']): GalleyFacts['watches'] {
+  const { kitchen, ...sight } = campSight(plan)
+  return { ...sight, ...(kitchen !== undefined && { kitchen: kitchen && nameOnPlan(plan, kitchen) }) }
+}
+
+const beforeOf = (plan: Trailer['plan']): GalleyFacts['before'] =>
+  beforeCounter(plan).map(({ by, takes }) => ({ name: nameOnPlan(plan, by), takes: Math.round(takes) }))
 
 function unnotedOf(trailer: Trailer): GalleyFacts['unnoted'] {
   const unnoted = unexplained(trailer)

@@ -127,3 +127,39 @@ describe('kitchen', () => {
     expect(baker('must', 'microwave').verdict).toBe('no')
   })
 })
+
+describe('who cooks keeps an eye on the children', () => {
+  const kitchen = [fixture('counter', [60, 2, 60, 24], {}, { faces: 'door' }), fixture('sink', [80, 5, 20, 16])]
+  const windows: Plan['windows'] = [{ id: 'w', kind: 'opening', from: [70, 96], to: [100, 96] }]
+  const outside = (wall: 'door' | 'rear'): Plan['outside'] => [
+    { id: 'awning', kind: 'awning', wall: 'door', start: 40, length: 160 },
+    { id: 'kitchen', kind: 'outside-kitchen', wall, start: 40, length: 40 },
+  ]
+  const child = household([person({ name: 'Ro' }), person({ name: 'Mia', age: 5 })])
+  const words = (plan: Partial<Plan>, of = child) => judged(galley, { fixtures: kitchen, ...plan }, of).words
+
+  it('through the window, and from the outside kitchen on the camp side', () => {
+    expect(words({ windows })).toContain('From the kitchen one sees Mia outside through the window in the room.')
+    expect(words({ outside: outside('door') })).toContain(
+      'At the outside kitchen one has Mia in sight where one camps, on the door side.',
+    )
+    expect(words({ outside: outside('rear') })).toContain(
+      'The outside kitchen is not on the door side, where one camps: whoever cooks there does not see Mia.',
+    )
+  })
+  it('no window shows them: that is said; grown people are not watched', () => {
+    const other: Plan['windows'] = [{ id: 'w', kind: 'opening', from: [70, 0], to: [100, 0] }]
+    expect(words({ windows: other })).toContain('From the kitchen no window shows the door side, where Mia plays.')
+    expect(words({ windows }, household([person()]))).not.toContain('one sees')
+  })
+})
+
+describe('a recliner in front of the counter', () => {
+  it('takes of it while it is opened, and is put upright for the cook', () => {
+    const counter = fixture('counter', [30, 2, 120, 24], {}, { faces: 'door' })
+    const seats = fixture('theater-seats', [60, 60, 60, 34], { seats: 2, opened: 60 }, { faces: 'off-door' })
+    expect(judged(galley, { fixtures: [counter, seats] }, household([person()])).words).toContain(
+      'With the theater seats opened 60 in of the counter’s front cannot be worked at.',
+    )
+  })
+})

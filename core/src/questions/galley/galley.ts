@@ -18,6 +18,8 @@ export interface GalleyNeed {
   outsideKitchen?: Stance
   compressorFridge?: Stance
   gasElectricFridge?: Stance
+  /** Small children, whom whoever cooks keeps an eye on. */
+  small: string[]
   rules: GalleyRules
 }
 
@@ -32,7 +34,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
     shownAt: 'kitchen',
     tryIt: 'Let whoever cooks stand at the counter, covers off.',
   },
-  version: 8,
+  version: 9,
   rules: GALLEY_RULES,
   baked: ['pantryHeight', 'sinkRim'],
   weight: 2,
@@ -51,6 +53,8 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
       ...shelfReason(facts, need),
       ...hoodReason(facts),
       ...beforeReason(facts, need),
+      ...openedReason(facts, need),
+      ...watchReasons(facts, need),
       ...ovenReason(facts, need),
       ...lookedReason(need.outsideKitchen, facts.outsideKitchen, 'an outside kitchen', outsideOf(facts)),
       ...rainReason(facts),
@@ -71,6 +75,7 @@ function galleyNeed(household: Household, rules: GalleyRules): GalleyNeed {
     outsideKitchen,
     compressorFridge,
     gasElectricFridge,
+    small: household.people.filter(({ age }) => age < rules.watchedUnder).map(({ name }) => name),
     rules,
   }
 }
@@ -164,6 +169,43 @@ function beforeReason({ before }: GalleyFacts, { rules }: GalleyNeed): Reason[] 
     tight(says`With ${names} in front of it ${inches(most.takes)} of the counter cannot be worked at.`, {
       brief: `${most.name.replace(/^the /, '')} before the counter`,
     }),
+  ]
+}
+
+/** A chair opened in front of the counter is put upright for the cook. */
+function openedReason({ before, openedBefore }: GalleyFacts, { rules }: GalleyNeed): Reason[] {
+  const stands = new Map(before.map(({ name, takes }) => [name, takes]))
+  return openedBefore
+    .filter(({ name, takes }) => takes > rules.blockedFront && takes > (stands.get(name) ?? 0) + 1)
+    .map(({ name, takes }) =>
+      note(says`With ${name} opened ${inches(takes)} of the counter’s front cannot be worked at.`),
+    )
+}
+
+/** Whoever cooks keeps an eye on small children, who play where the awning is. */
+function watchReasons({ watches: { side, kitchen, outside } }: GalleyFacts, { small }: GalleyNeed): Reason[] {
+  if (small.length === 0) return []
+  const who = listed(small)
+  const camp = says`the ${side === 'off-door' ? 'off-door side' : side === 'door' ? 'door side' : side}`
+  return [
+    ...(outside === undefined
+      ? []
+      : [
+          note(
+            outside
+              ? says`At the outside kitchen one has ${who} in sight where one camps, on ${camp}.`
+              : says`The outside kitchen is not on ${camp}, where one camps: whoever cooks there does not see ${who}.`,
+          ),
+        ]),
+    ...(kitchen === undefined
+      ? []
+      : [
+          note(
+            kitchen
+              ? says`From the kitchen one sees ${who} outside through ${kitchen}.`
+              : says`From the kitchen no window shows ${camp}, where ${who} ${small.length > 1 ? 'play' : 'plays'}.`,
+          ),
+        ]),
   ]
 }
 

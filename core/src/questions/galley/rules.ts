@@ -24,6 +24,8 @@ export interface GalleyRules {
   outsideKitchenTakes: { depth: number; height: number }
   /** Shelves of a pantry reach from the toe board to under the ceiling. */
   pantryHeight: number
+  /** Children under so many years are kept in sight, years. */
+  watchedUnder: number
   /** The rim of a sink and the wall between two bowls. */
   sinkRim: number
 }
@@ -45,5 +47,6 @@ export const GALLEY_RULES: GalleyRules = {
   cupDepth: 5,
   outsideKitchenTakes: { depth: 20, height: 30 }, // its cabinet, floor to counter (common practice)
   pantryHeight: 70, // common practice
+  watchedUnder: 9, // common practice
   sinkRim: 2,
 }

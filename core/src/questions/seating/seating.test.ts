@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Household } from '../../household/household'
 import type { Plan } from '../../plan/plan'
-import { household, person, couple } from '../../testing/someone'
+import { household, person, couple, readings } from '../../testing/someone'
 import { berth, conversion, fixture, unit } from '../../testing/unit'
 import type { QuestionId } from '../index'
 import { seating } from './seating'
@@ -138,5 +138,50 @@ describe('the TV from bed', () => {
   it('on the wall beside it, it is seen from aside only; without any nothing is said of it', () => {
     expect(words(tv([100, 2, 24, 4], 'door'))).toContain('From the queen the TV is seen from aside only.')
     expect(words()).not.toContain('From the queen')
+  })
+})
+
+describe('seats that recline and lounges by day', () => {
+  const table = fixture('booth', [180, 2, 50, 36], { seats: 4 })
+  const counter = fixture('counter', [30, 2, 120, 24], {}, { faces: 'door' })
+  const wardrobe = fixture('wardrobe', [2, 30, 20, 40], {}, { faces: 'rear' })
+  const seats = (values: Record<string, number>) =>
+    fixture('theater-seats', [60, 60, 60, 34], { seats: 2, ...values }, { faces: 'off-door' })
+
+  it('lying back in them one keeps the others from what is behind; that is known, and no bar', () => {
+    const answer = judged(seating, { fixtures: [table, counter, wardrobe, seats({ opened: 56 })] }, two)
+    expect(answer.verdict).toBe('fits')
+    expect(answer.words).toContain(
+      'While somebody lies back in the theater seats, 22 in out into the room, nobody gets past to the wardrobe.',
+    )
+  })
+  it('what stands in the way is named, and by how much', () =>
+    expect(judged(seating, { fixtures: [table, counter, seats({ opened: 70 })] }, two).words).toContain(
+      'The theater seats do not open all the way: the counter stands where the footrest comes, 2 in short.',
+    ))
+  it('nobody measured it: that is asked, unless somebody noted that they do not recline', () => {
+    const plan = { fixtures: [table, seats({})] }
+    expect(judged(seating, plan, two)).toMatchObject({
+      verdict: 'fits',
+      missing: ['plan.fixtures.theater-seats.opened'],
+      words: expect.stringContaining('nobody has measured'),
+    })
+    const fixed = { ...unit(plan), features: readings({ recline: 'fixed' }) }
+    expect(judge(seating, fixed, two).words).not.toContain('nobody has measured')
+  })
+
+  const lounge = (values: Record<string, number>) =>
+    fixture('convertible-lounge', [20, 56, 70, 38], { seats: 3, ...values })
+  it('a lounge set as a dinette seats them; whether it can be is to be looked at where no table does', () => {
+    expect(judged(seating, { fixtures: [lounge({ atTable: 4 })] }, two)).toMatchObject({
+      verdict: 'fits',
+      words: expect.stringContaining('4 places at the table for 2 people, the lounge set as a dinette.'),
+    })
+    expect(judged(seating, { fixtures: [lounge({})] }, two)).toMatchObject({
+      verdict: 'measure',
+      missing: ['plan.fixtures.convertible-lounge.atTable'],
+    })
+    expect(judged(seating, { fixtures: [lounge({}), table] }, two).verdict).toBe('fits')
+    expect(judged(seating, { fixtures: [lounge({ atTable: 0 })] }, two)).toMatchObject({ brief: 'no table inside' })
   })
 })

@@ -1,14 +1,19 @@
 import { everyNight } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import { distanceTo } from '../../plan/distance'
-import { nameOnPlan } from '../../plan/naming'
+import { ofGeometry } from '../../plan/geometry'
+import { namesOfLost } from '../../plan/keptFrom'
+import { capital, nameOnPlan } from '../../plan/naming'
+import { floorOf } from '../../plan/reach'
+import { openedAt } from '../../plan/recliners'
 import { LOUNGE_KINDS, seatsAt, TABLE_KINDS } from '../../plan/seats'
 import { sightLines, sightsFromBed } from '../../plan/sight'
 import { nightsOf } from '../../plan/together'
-import { listed, says } from '../../quantity/phrase'
-import { quantity } from '../../quantity/quantity'
+import type { WayRules } from '../../plan/wayRules'
+import { listed, says, type Phrase } from '../../quantity/phrase'
+import { inches, quantity } from '../../quantity/quantity'
 import { knownSum } from '../../quantity/sum'
-import { figure, flag } from '../../readings/reading'
+import { figure, flag, word } from '../../readings/reading'
 import { SEATING_RULES, type SeatingRules } from './rules'
 import { toNote, unexplained } from '../../trailer/drawn'
 import type { Trailer } from '../../trailer/trailer'
@@ -36,6 +41,12 @@ export interface SeatingFacts {
   /** Seats left while beds are made up, for every set of conversions that can be made together. */
   nights: { made: string[]; left: number }[]
   /** Desks, and what is read of the outlet at each; `window`: to the nearest, inches. */
+  /** Seats that recline: opened, how far the footrest comes out, what is in its way, and what one does not get to past it. */
+  opened: { name: string; out: number; stopped?: { by: string; short: number }; lost: string[] }[]
+  /** Those of which nobody measured how far they reach. */
+  unopened: string[]
+  /** Lounges that are set up as a dinette by day: the seats that are then at a table, and what of it nobody counted. */
+  lounges?: { atTable?: number; unread: string[] }
   desks: { id: string; outlet?: boolean; window: number }[]
   unread: string[]
   /** Readings that tell of what inside is neither drawn nor noted as not there: of the table, of anything. */
@@ -67,14 +78,14 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     shownAt: 'living',
     tryIt: 'Let all of them sit down at once.',
   },
-  version: 5,
+  version: 6,
   rules: SEATING_RULES,
   baked: [],
   weight: 1,
   living: true,
   drawing: ['inside'],
   cautions: [],
-  facts: seatingFacts,
+  facts: (trailer, _rules, ways) => seatingFacts(trailer, ways),
   need: (household, rules) => ({
     people: everyNight(household).length,
     workers: everyNight(household)
@@ -88,6 +99,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
       tableReason(facts, need),
       ...crowdedReasons(facts),
       ...loungeReason(facts),
+      ...openedReasons(facts),
       ...tvReason(facts, need),
       ...bedReason(facts, need),
       ...workReason(facts, need),
@@ -95,7 +107,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     ]),
 }
 
-function seatingFacts(trailer: Trailer): SeatingFacts {
+function seatingFacts(trailer: Trailer, ways: WayRules): SeatingFacts {
   const { plan } = trailer
   const unnoted = unexplained(trailer)
   const of = (kinds: readonly string[]) => plan.fixtures.filter(({ kind }) => kinds.includes(kind))
@@ -128,6 +140,8 @@ function seatingFacts(trailer: Trailer): SeatingFacts {
     sights: [...bySeat.values()],
     seats,
     ...bedSight(plan),
+    ...openedFacts(trailer, ways),
+    ...loungesOf(plan),
     nights: nightsOf(plan).map((made) => ({ made, left: seatsAt(plan, 'night', made).length })),
     desks: of(['desk']).map(({ id, shape, readings }) => ({
       id,
@@ -156,13 +170,59 @@ function bedSight(plan: Trailer['plan']): Pick<SeatingFacts, 'fromBed'> {
   return { fromBed: { name: nameOnPlan(plan, bed.id), ...(best && { sight: best }) } }
 }
 
-function tableReason({ atTable, unread, unnoted }: SeatingFacts, { people }: SeatingNeed): Reason {
+/** Theater seats recline unless somebody noted that they do not; chairs where somebody noted that they do. */
+function openedFacts({ plan, features }: Trailer, ways: WayRules): Pick<SeatingFacts, 'opened' | 'unopened'> {
+  const [theater, chairs] = [word(features, 'recline'), word(features, 'rockers')]
+  const reclines = plan.fixtures.filter(({ kind }) =>
+    kind === 'theater-seats' ? theater !== 'fixed' && theater !== 'none' : kind === 'chair' && chairs === 'recliners',
+  )
+  const reaches = plan.fixtures.map(({ readings }) => figure(readings, 'opened'))
+  return {
+    opened: ofGeometry(plan, ['opened', reaches, ways], () =>
+      openedAt(plan, ways).map(({ id, out, stopped, lost }) => ({
+        name: nameOnPlan(plan, id),
+        out: Math.round(out),
+        ...(stopped && { stopped: { by: nameOnPlan(plan, stopped.by), short: Math.ceil(stopped.short) } }),
+        lost: namesOfLost(plan, lost, floorOf(plan, 'parked').places),
+      })),
+    ),
+    unopened: reclines
+      .filter(({ readings }) => figure(readings, 'opened') === undefined)
+      .map(({ id }) => `plan.fixtures.${id}.opened`),
+  }
+}
+
+function loungesOf({ fixtures }: Trailer['plan']): Pick<SeatingFacts, 'lounges'> {
+  const lounges = fixtures.filter(({ kind }) => kind === 'convertible-lounge')
+  if (lounges.length === 0) return {}
+  const seats = lounges.map(({ readings }) => figure(readings, 'atTable'))
+  const known = seats.filter((one) => one !== undefined)
+  return {
+    lounges: {
+      ...(known.length > 0 && { atTable: known.reduce((sum, one) => sum + one, 0) }),
+      unread: lounges.filter((_, i) => seats[i] === undefined).map(({ id }) => `plan.fixtures.${id}.atTable`),
+    },
+  }
+}
+
+function tableReason({ atTable: tables, lounges, unread, unnoted }: SeatingFacts, { people }: SeatingNeed): Reason {
   if (unnoted.table) return measure(says`No table is drawn: draw it, or note that there is none.`, [unnoted.table])
-  if (atTable === undefined) return measure(says`Count the seats at the table.`, unread)
+  if (tables === undefined) return measure(says`Count the seats at the table.`, unread)
+  const atTable = tables + (lounges?.atTable ?? 0)
+  if (lounges?.unread.length && atTable < people)
+    return measure(
+      says`Whether the lounge makes a dinette by day, and for how many, has to be looked at: ${tables ? says`the tables seat ${tables}` : 'there is no other table'}.`,
+      lounges.unread,
+    )
   if (atTable === 0) return tight(says`There is no table inside.`, { brief: 'no table inside' })
   const spare = atTable - people
   const margin = marginOf(spare, 'place', PLENTY)
-  const places = says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}`
+  const set = lounges?.atTable
+    ? tables
+      ? says`, ${lounges.atTable} of them at the lounge set as a dinette`
+      : says`, the lounge set as a dinette`
+    : ''
+  const places = says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}${set}`
   if (spare >= 0) return fits(says`${places}.`, { margin })
   return tight(says`${places}: they eat in ${Math.ceil(people / atTable)} sittings.`, { margin })
 }
@@ -223,6 +283,26 @@ function madeReason({ nights }: SeatingFacts, night: Night): Reason[] {
 
 function loungeReason({ inLounge }: SeatingFacts): Reason[] {
   return inLounge ? [note(says`${quantity(inLounge, 'place')} on sofas and chairs.`)] : []
+}
+
+/** Whoever lies back keeps the others from passing: the seat is put upright for it; what stands in its way stays there. */
+function openedReasons({ opened, unopened }: SeatingFacts): Reason[] {
+  const unread = says`How far the seats that recline come out into the room, nobody has measured.`
+  return [
+    ...opened.flatMap(({ stopped, ...one }) => (stopped ? [note(stoppedWords(one.name, stopped))] : [])),
+    ...opened
+      .filter(({ lost }) => lost.length > 0)
+      .map(({ name, out, lost }) => {
+        const back = says`While somebody lies back in ${name}, ${inches(out)} out into the room`
+        return note(says`${back}, nobody gets past to ${listed(lost)}.`)
+      }),
+    ...(unopened.length ? [note(unread, { missing: unopened })] : []),
+  ]
+}
+
+function stoppedWords(name: string, { by, short }: { by: string; short: number }): Phrase {
+  const opens = name.endsWith('s') ? 'do not open all the way' : 'does not open all the way'
+  return says`${capital(name)} ${opens}: ${by} stands where the footrest comes, ${inches(short)} short.`
 }
 
 /** Worth knowing, and nothing that decides: what is not seen from bed is seen from a seat. */

@@ -2,10 +2,12 @@ import { FIXTURE_KINDS } from '../../readings/catalogue'
 import { figure } from '../../readings/reading'
 import { roomsFor } from '../../plan/freeFloor'
 import { ofGeometry } from '../../plan/geometry'
-import type { Plan } from '../../plan/plan'
+import { holds } from '../../plan/distance'
+import { roomWord } from '../../plan/naming'
+import type { Fixture, Plan, Room } from '../../plan/plan'
 import { nightWays } from '../../plan/nightWays'
 import { floorOf } from '../../plan/reach'
-import { area } from '../../plan/shape'
+import { area, middleOf } from '../../plan/shape'
 import type { WayRules } from '../../plan/wayRules'
 import { knownSum } from '../../quantity/sum'
 import { cubicFeet } from '../../quantity/volume'
@@ -22,6 +24,8 @@ export interface StowFacts {
   unreadRods: string[]
   /** Drawers counted so far. */
   drawers: number
+  /** Rooms one sleeps in behind a door or a curtain: what is in them for clothes. */
+  closets: { room: string; name: string; wardrobes: number; drawers: number; unread: string[] }[]
   /** Wardrobes, cabinets, overheads and pantries, outside sizes less their walls. */
   shelves: number
   /** The usual sizes of dog crates, by their length, that stand on the floor at night off the ways. */
@@ -50,6 +54,7 @@ export function stowFacts(
     ...(depths.length > 0 && { hanging: Math.min(...depths) }),
     unreadRods: wardrobes.filter((_, i) => rods[i] === undefined).map(({ id }) => `plan.fixtures.${id}.rod`),
     drawers: plan.fixtures.reduce((sum, { readings }) => sum + (figure(readings, 'drawers') ?? 0), 0),
+    closets: closetsOf(plan),
     shelves: plan.fixtures.reduce(
       (sum, { kind, shape, band }) =>
         sum + (filled[kind] ?? 0) * cubicFeet(area(shape) * heightOf(band ?? FIXTURE_KINDS[kind].band)),
@@ -59,6 +64,26 @@ export function stowFacts(
     baysLooked: baysLooked(trailer),
     ...(receiver !== undefined && { receiver }),
   }
+}
+
+const BEDROOMS = new Set<Room['kind']>(['bedroom', 'bunk room'])
+const WITH_DRAWERS = new Set<Fixture['kind']>(['cabinet', 'tall-cabinet', 'nightstand'])
+
+function closetsOf({ rooms, fixtures }: Plan): StowFacts['closets'] {
+  return rooms
+    .filter(({ kind, closedBy }) => BEDROOMS.has(kind) && closedBy !== 'nothing')
+    .map(({ id, name, shape }) => {
+      const within = fixtures.filter((one) => holds(shape, middleOf(one.shape)))
+      return {
+        room: id,
+        name: roomWord(name),
+        wardrobes: within.filter(({ kind }) => kind === 'wardrobe').length,
+        drawers: within.reduce((sum, { readings }) => sum + (figure(readings, 'drawers') ?? 0), 0),
+        unread: within
+          .filter(({ kind, readings }) => WITH_DRAWERS.has(kind) && figure(readings, 'drawers') === undefined)
+          .map((one) => `plan.fixtures.${one.id}.drawers`),
+      }
+    })
 }
 
 const heightOf = ([from, to]: readonly [number, number]): number => to - from

@@ -279,3 +279,51 @@ describe('what would let it in', () => {
 
   it('nothing where all goes in', () => expect(changes([bay()], [totes(1)])).toEqual([]))
 })
+
+describe('whose it is, and where their clothes are', () => {
+  const family = household([person({ id: 'mia', name: 'Mia', age: 9 }), person({ id: 'ro', name: 'Ro' })])
+  const owned = (bays: Compartment[]) =>
+    answerTo(stow, unit({ fixtures: shelves, compartments: bays }), { ...family, gear: [totes(1, { owner: 'mia' })] })
+      .words
+
+  it('each finds what is their own: outside it has to be fetched', () => {
+    expect(owned([bay()])).toContain('Mia’s totes: in the pass-through, to be fetched from outside.')
+    expect(owned([bay({ id: 'bench', name: 'Bench', place: 'inside' })])).toContain('Mia’s totes: in the bench.')
+  })
+  it('what is everybody’s is nobody’s', () =>
+    expect(judged([bay()], [totes(1)])).toMatchObject({ words: expect.not.stringContaining('’s totes') }))
+
+  const bunks = { id: 'bunks', name: 'Bunk room', kind: 'bunk room' as const, closedBy: 'curtain' as const }
+  const room = { ...bunks, shape: { rect: [180, 2, 58, 92] as [number, number, number, number] } }
+  const plan = (...fixtures: Plan['fixtures']): Partial<Plan> => ({
+    rooms: [room],
+    fixtures: [fixture('wardrobe', [20, 4, 30, 24], { rod: 22 }), ...fixtures],
+    berths: [
+      berth('bunk', 34, 76, {
+        id: 'bunk',
+        room: 'bunks',
+        limit: 300,
+        shape: { rect: [204, 4, 34, 76] },
+        access: ['front'],
+        head: 'off-door',
+      }),
+    ],
+  })
+  const words = (...fixtures: Plan['fixtures']) =>
+    answerTo(
+      stow,
+      unit(plan(...fixtures)),
+      household([person({ id: 'mia', name: 'Mia', age: 9, height: 52, weight: 66 })]),
+    ).words
+
+  it('a room in which somebody sleeps and no closet stands is named with who lies there', () => {
+    expect(words()).toContain(
+      'In the bunk room there is neither closet nor drawer: the clothes of Mia are kept elsewhere.',
+    )
+    expect(words(fixture('cabinet', [182, 82, 20, 10], { drawers: 3 }))).not.toContain('neither closet nor drawer')
+  })
+  it('drawers that nobody counted are asked for, not denied', () =>
+    expect(words(fixture('cabinet', [182, 82, 20, 10]))).toContain(
+      'Whether the bunk room has drawers for Mia, nobody has looked.',
+    ))
+})

@@ -15,6 +15,8 @@ import { STOW_RULES, type StowRules } from './rules'
 export interface StowNeed {
   gear: Gear[]
   unsized: string[]
+  /** What belongs to one of them, by its id, and to whom. */
+  owners: Map<string, string>
   people: number
   nights: number
   pets: Pick<Pet, 'name' | 'crate'>[]
@@ -39,7 +41,7 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | '
     shownAt: 'off-door',
     tryIt: 'Open the pass-through, and let them say what goes in.',
   },
-  version: 5,
+  version: 6,
   rules: STOW_RULES,
   baked: ['filled', 'crates'],
   weight: 2,
@@ -52,7 +54,9 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | '
     answerOf(
       [
         ...gearReasons(facts, need, stowing, nights.everyNight),
+        ...ownReasons(need, stowing),
         ...closetReasons(facts, need),
+        ...roomReasons(facts, nights.everyNight),
         ...dryReason(stowing),
         ...crateReasons(facts, need),
       ],
@@ -65,12 +69,21 @@ function stowNeed(household: Household, rules: StowRules): StowNeed | null {
   return {
     gear: ridesInIt(household),
     unsized: rides.filter(({ size }) => !size).map(({ id }) => `household.gear.${id}.size`),
+    owners: ownersOf(household),
     people: everyNight(household).length,
     nights: household.trip.nights,
     pets: household.pets.map(({ name, crate }) => ({ name, crate })),
     rules,
   }
 }
+
+const ownersOf = ({ gear, people }: Household): Map<string, string> =>
+  new Map(
+    gear.flatMap(({ id, owner }) => {
+      const person = people.find((one) => one.id === owner)
+      return person ? [[id, person.name] as const] : []
+    }),
+  )
 
 function gearReasons({ baysLooked }: StowFacts, { gear, unsized }: StowNeed, what: Stowed, night: Night): Reason[] {
   const unknown: Reason[] = unsized.length
@@ -158,6 +171,39 @@ function campReasons(gear: readonly Gear[], what: Stowed): Reason[] {
           ]
         : []
     })
+}
+
+/** Where each finds what is their own: inside, or to be fetched from outside. */
+function ownReasons({ owners }: StowNeed, { gear, holds, packing }: Stowed): Reason[] {
+  return gear.flatMap((one): Reason[] => {
+    const owner = owners.get(one.id)
+    const places = holds.filter(({ id }) => packing.placed.some(({ piece, hold }) => piece === one.id && hold === id))
+    if (owner === undefined || places.length === 0) return []
+    const outside = places.every(({ place }) => place === 'outside')
+    const where = listed(places.map(({ name }) => bayName(name)))
+    const fetched = outside ? says`, to be fetched from outside` : ''
+    return [note(says`${owner}’s ${plainName(one)}: in ${where}${fetched}.`)]
+  })
+}
+
+/** In every room that somebody sleeps in: whether their clothes can be there too. */
+function roomReasons({ closets }: StowFacts, { placements, unsure }: Night): Reason[] {
+  const slept = closets.flatMap((closet) => {
+    const people = placements.filter(({ berth }) => berth.room === closet.room).flatMap((one) => one.people)
+    return people.length ? [{ ...closet, who: listed(people.map(({ name }) => name)) }] : []
+  })
+  if (unsure.length) return []
+  return slept.flatMap(({ name, wardrobes, drawers, unread, who }): Reason[] => {
+    const there = [
+      ...(wardrobes ? [wardrobes === 1 ? 'a wardrobe' : `${wardrobes} wardrobes`] : []),
+      ...(drawers ? [drawers === 1 ? 'a drawer' : `${drawers} drawers`] : []),
+    ]
+    if (there.length)
+      return slept.length > 1 ? [note(says`For the clothes of ${who} the ${name} has ${listed(there)}.`)] : []
+    if (unread.length)
+      return [note(says`Whether the ${name} has drawers for ${who}, nobody has looked.`, { missing: unread })]
+    return [note(says`In the ${name} there is neither closet nor drawer: the clothes of ${who} are kept elsewhere.`)]
+  })
 }
 
 /** A hold under a bunk that is slept in has to be emptied first. */

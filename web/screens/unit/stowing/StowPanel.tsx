@@ -1,6 +1,7 @@
 'use client'
 
 import { Box, Flex, Text } from '@chakra-ui/react'
+import type { Person } from '@hitchet/core/household/household'
 import { listed, type Phrase } from '@hitchet/core/quantity/phrase'
 import { named, weights, type Stowed } from '@hitchet/core/stowing/stowed'
 import { Figure, Said } from '../../../look/measures'
@@ -9,7 +10,15 @@ import { BayTurned } from './BayTurned'
 import { toNumbers } from './numbered'
 
 /** What rides where: every bay from above, from its door and to be turned, with a list that names the numbers. */
-export function StowPanel({ what, changes }: { what: Stowed; changes: Phrase[] }) {
+export function StowPanel({
+  what,
+  changes,
+  people,
+}: {
+  what: Stowed
+  changes: Phrase[]
+  people: readonly Pick<Person, 'id' | 'name'>[]
+}) {
   const { gear } = what
   if (gear.length === 0 || what.holds.length === 0) return null
   const numbers = toNumbers(gear)
@@ -64,9 +73,10 @@ export function StowPanel({ what, changes }: { what: Stowed; changes: Phrase[] }
                 <Box as="ol" listStyleType="none" fontSize="14.5px" minW="200px">
                   {gear
                     .filter(({ id }) => inside.some((one) => one.piece === id))
-                    .map(({ id, name }) => (
+                    .map(({ id, name, owner }) => (
                       <li key={id}>
-                        <b className="figure">{numbers.get(id)}</b> {name},{' '}
+                        <b className="figure">{numbers.get(id)}</b> {name}
+                        {owner && `, ${people.find((one) => one.id === owner)?.name}’s`},{' '}
                         {inside.filter((one) => one.piece === id).length}
                       </li>
                     ))}
