@@ -1,11 +1,12 @@
 'use client'
 
-import { Box, Button, Field, Grid, Text, Textarea } from '@chakra-ui/react'
+import { Button, Field, Grid, Text, Textarea } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useSyncExternalStore } from 'react'
 import { FormProvider, useForm, useFormContext, useWatch } from 'react-hook-form'
 import { draftOf, emptyDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
+import { calledAfter } from '@hitchet/core/household/calledAfter'
 import { householdFromDraft, judgeableSoFar, type Reader } from '@hitchet/core/household/fromDraft'
 import type { Household } from '@hitchet/core/household/household'
 import { useMeasures } from '../../look/measures'
@@ -106,17 +107,13 @@ export function Interview({ kept, reader, yard, countries, left }: InterviewProp
         )}
         <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 360px' }} gap="8">
           <fieldset disabled={!ready}>
-            <Box pb="2">
-              <FieldLine fields={[{ path: 'name', label: 'What to call them' }]}>
-                <TextField path="name" label="What to call them" placeholder="The Okoro family" width="320px" />
-              </FieldLine>
-            </Box>
             <Section
               id="who"
               title="Who sleeps in it"
               line="Heights and weights decide which berths they fit; leave empty what you have not asked"
             >
-              <People />
+              <People first={ready && !kept} />
+              <Called />
             </Section>
             <Section id="how" title="How they camp">
               <Trip countries={countries} />
@@ -152,6 +149,17 @@ function LiveYard({ reader, yard, left }: Pick<InterviewProps, 'reader' | 'yard'
   const { control } = useFormContext<HouseholdDraft>()
   const draft = useDeferredValue(useWatch({ control }) as HouseholdDraft)
   return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} first={left} />
+}
+
+/** Unless somebody says otherwise they are called after the grown people among them. */
+function Called() {
+  const { control } = useFormContext<HouseholdDraft>()
+  const names = calledAfter(useWatch({ control, name: 'people' }))
+  return (
+    <FieldLine fields={[{ path: 'name', label: 'What to call them' }]}>
+      <TextField path="name" label="What to call them" placeholder={names} width="320px" />
+    </FieldLine>
+  )
 }
 
 /** False until the page listens: what is typed before would be lost, so the fields wait. */

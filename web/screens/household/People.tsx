@@ -12,12 +12,16 @@ import { PersonToken } from '../../drawing/PersonToken'
 import { ColumnHead, SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
 import { FieldLine } from './FieldLine'
+import { PeopleLine } from './PeopleLine'
 import { TextField } from './TextField'
 
-/** Who sleeps in it: one line for each, and what else they need behind the dots. */
-export function People() {
+/**
+ * Who sleeps in it: typed in one line, and a row for each, with what else they need behind the dots. What adds stands above
+ * what is added, so that nothing moves under the finger. `first`: typing starts here.
+ */
+export function People({ first }: { first: boolean }) {
   const { control, getValues } = useFormContext<HouseholdDraft>()
-  const { fields, append, remove, insert } = useFieldArray({ control, name: 'people', keyName: 'key' })
+  const { fields, append, remove, insert, update } = useFieldArray({ control, name: 'people', keyName: 'key' })
   // Only who they are, as text: a line is drawn again when a name changes, not at every digit of a weight.
   const roster = JSON.stringify(useWatch({ control, name: 'people' }).map(({ id, name }) => ({ id, name })))
   const [removed, setRemoved] = useState<{ person: PersonDraft; index: number }>()
@@ -30,6 +34,17 @@ export function People() {
   )
   return (
     <Stack gap="0">
+      <HStack gap="3" align="start" mb="2">
+        <PeopleLine rows={{ append, remove, update }} first={first} />
+        <Button
+          variant="outline"
+          mt="5"
+          disabled={fields.length >= 14}
+          onClick={() => append(emptyPerson(getValues('people')))}
+        >
+          <Plus size={16} aria-hidden /> Add a person
+        </Button>
+      </HStack>
       <HStack gap="2" display={{ base: 'none', md: 'flex' }} aria-hidden>
         <ColumnHead width="28px" />
         <ColumnHead width="130px">Name</ColumnHead>
@@ -42,15 +57,7 @@ export function People() {
       {fields.map((field, i) => (
         <PersonLine key={field.key} index={i} roster={roster} only={fields.length === 1} onTakeOut={takeOut} />
       ))}
-      <HStack gap="3">
-        <Button
-          size="sm"
-          variant="outline"
-          disabled={fields.length >= 14}
-          onClick={() => append(emptyPerson(getValues('people')))}
-        >
-          <Plus size={16} aria-hidden /> Add a person
-        </Button>
+      <HStack gap="3" minH="36px">
         {removed && (
           <Button
             size="sm"

@@ -211,7 +211,9 @@ function tableReason({ atTable: tables, lounges, unread, unnoted }: SeatingFacts
   const atTable = tables + (lounges?.atTable ?? 0)
   if (lounges?.unread.length && atTable < people)
     return measure(
-      says`Whether the lounge makes a dinette by day, and for how many, has to be looked at: ${tables ? says`the tables seat ${tables}` : 'there is no other table'}.`,
+      says`Whether the lounge makes a dinette by day, and for how many, has to be looked at: ${
+        tables ? says`the tables seat ${tables}` : 'there is no other table'
+      }.`,
       lounges.unread,
     )
   if (atTable === 0) return tight(says`There is no table inside.`, { brief: 'no table inside' })
