@@ -17,6 +17,9 @@ export interface Reader {
   on: string
 }
 
+/** What pulls it, while nobody says more. */
+const UNNAMED_VEHICLE = 'Tow vehicle'
+
 export type DraftResult = { household: Household; flaws: [] } | { household?: undefined; flaws: Flaw[] }
 
 /**
@@ -96,7 +99,7 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
       }),
     ),
     pets: draft.pets.map(({ crate, ...pet }) => ({ ...pet, ...(isGiven(crate) && { crate }) })),
-    vehicle: { name: draft.vehicle.name, readings: Object.fromEntries(readings) },
+    vehicle: { name: draft.vehicle.name.trim() || UNNAMED_VEHICLE, readings: Object.fromEntries(readings) },
     trip: rawTrip(draft.trip),
     limits: draft.limits,
     guestsCome: draft.guestsCome,

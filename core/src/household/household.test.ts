@@ -79,6 +79,17 @@ describe('the interview as typed', () => {
     )
   })
 
+  it('is called after its grown people while nobody says otherwise, and pulled by whatever they have', () => {
+    const nameless = typed((d) => {
+      d.name = ' '
+      d.vehicle.name = ''
+    })
+    expect(householdFromDraft(nameless, reader).household).toMatchObject({
+      name: 'Ro and Mi',
+      vehicle: { name: 'Tow vehicle' },
+    })
+  })
+
   it('in metric it comes back within what a tape can tell', () => {
     const { people } = householdFromDraft(draftOf(family, 'metric'), reader, family).household!
     people.forEach((one, i) => expect(one.height).toBeCloseTo(family.people[i]!.height!, 1))
@@ -132,7 +143,7 @@ describe('the interview as typed', () => {
       (d) => (d.people[0]!.weight = '2000'),
       'people[0].weight: a weight from 3 to 600 lb, written 180 or 82 kg',
     ],
-    ['no name', (d) => (d.name = '  '), 'name: a name of 1 to 80 characters'],
+    ['a name that nobody reads to its end', (d) => (d.name = 'x'.repeat(81)), 'name: a name of 1 to 80 characters'],
     [
       'a rating in words',
       (d) => (d.vehicle.ratings.payload.value = 'plenty'),

@@ -40,7 +40,8 @@ export function fit(group: readonly Sleeper[], berth: BerthFact, rules: NightRul
   for (const sleeper of group) {
     if (upper && sleeper.age < rules.upperBunkFrom) return TOO_YOUNG
     if (upper && !sleeper.climbs) return NO_CLIMBER
-    if (sleeper.height !== undefined) spare = Math.min(spare, longest - sleeper.height - rules.lengthSpare)
+    const height = sleeper.height ?? (liesAtMost(sleeper, longest, rules) ? sleeper.tallest : undefined)
+    if (height !== undefined) spare = Math.min(spare, longest - height - rules.lengthSpare)
     weight += sleeper.weight ?? 0
   }
   if (spare < 0) return TOO_SHORT
@@ -54,9 +55,13 @@ export function fit(group: readonly Sleeper[], berth: BerthFact, rules: NightRul
     spare,
     widthSpare,
     discomfort: discomfort(group, berth, spare, widthSpare, rules),
-    missing: missingFor(group, berth, rules),
+    missing: missingFor(group, berth, longest, rules),
   }
 }
+
+/** A child that nobody measured lies well for certain where the tallest of its age would; else its height is asked for. */
+const liesAtMost = ({ tallest }: Sleeper, longest: number, { lengthComfort }: NightRules): boolean =>
+  tallest !== undefined && longest - tallest >= lengthComfort
 
 const TOO_YOUNG: Fit = { can: false, why: 'too young for an upper bunk' }
 const NO_CLIMBER: Fit = { can: false, why: 'does not climb' }
@@ -67,23 +72,32 @@ const NO_WAY_OVER: Fit = { can: false, why: 'no way over' }
 const NOTHING: string[] = []
 
 /** Readings that the fit rests on and nobody took. */
-function missingFor(group: readonly Sleeper[], berth: BerthFact, { adultFrom }: NightRules): string[] {
+function missingFor(group: readonly Sleeper[], berth: BerthFact, longest: number, rules: NightRules): string[] {
   const limited = isLimited(berth)
-  const low = berth.headroom === undefined && isLow(berth) && group.some(({ age }) => age >= adultFrom)
+  const low = berth.headroom === undefined && isLow(berth) && group.some(({ age }) => age >= rules.adultFrom)
   const known =
     berth.length !== undefined && berth.width !== undefined && (!limited || berth.limit !== undefined) && !low
   if (known && group.every(({ height, weight }) => height !== undefined && (!limited || weight !== undefined)))
     return NOTHING
   return [
-    ...group.filter(({ height }) => height === undefined).map(({ id }) => `household.people.${id}.height`),
+    ...group
+      .filter((one) => one.height === undefined && !liesAtMost(one, longest, rules))
+      .map(({ id }) => `household.people.${id}.height`),
     ...(berth.length === undefined ? [`plan.berths.${berth.id}.mattressLength`] : []),
     ...(berth.width === undefined ? [`plan.berths.${berth.id}.mattressWidth`] : []),
     ...(limited && berth.limit === undefined ? [`plan.berths.${berth.id}.weightLimit`] : []),
     ...(low ? [`plan.berths.${berth.id}.headroom`] : []),
-    ...(limited
-      ? group.filter(({ weight }) => weight === undefined).map(({ id }) => `household.people.${id}.weight`)
-      : []),
+    ...(limited ? unweighed(group, berth.limit).map(({ id }) => `household.people.${id}.weight`) : []),
   ]
+}
+
+/** Whose weight is asked for: nobody’s where the heaviest of their age are within the limit. */
+function unweighed(group: readonly Sleeper[], limit: number | undefined): readonly Sleeper[] {
+  const unknown = group.filter(({ weight }) => weight === undefined)
+  const most = group.reduce((sum, { weight, heaviest }) => sum + (weight ?? heaviest ?? Infinity), 0)
+  if (limit !== undefined && most <= limit) return []
+  // Of a limit that is to be read first nobody can say yet whether a child’s weight matters.
+  return limit === undefined ? unknown.filter(({ heaviest }) => heaviest === undefined) : unknown
 }
 
 /** Inches of width one takes alone, or two side by side. */

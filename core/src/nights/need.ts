@@ -1,4 +1,5 @@
 import { couples, type GuestRhythm, type Household, type NEEDS, type Person } from '../household/household'
+import { atMost } from '../household/growth'
 import type { NightRules } from './rules'
 
 /** Those who need a berth, and who may lie beside whom. */
@@ -34,6 +35,9 @@ export interface Sleeper {
   age: number
   height?: number
   weight?: number
+  /** Of a child that was not measured, or not weighed: the most it is taken for. */
+  tallest?: number
+  heaviest?: number
   climbs: boolean
   /** Does not climb, or is of an age at which nobody should have to. */
   frail: boolean
@@ -97,7 +101,7 @@ export function mayShare(a: Sleeper, b: Sleeper, rules: NightRules): boolean {
 }
 
 function sleeper(
-  { id, name, age, height, weight, climbs, partner, sharesWith, neverBeside, needs, guest, seldom }: Person,
+  { id, name, age, sex, height, weight, climbs, partner, sharesWith, neverBeside, needs, guest, seldom }: Person,
   { cribUntil, berthFrom, frailFrom }: NightRules,
 ): Sleeper {
   const has = (need: (typeof NEEDS)[number]) => needs?.includes(need) ?? false
@@ -108,6 +112,8 @@ function sleeper(
     age,
     height,
     weight,
+    ...(height === undefined && { tallest: atMost({ age, sex }, 'height') }),
+    ...(weight === undefined && { heaviest: atMost({ age, sex }, 'weight') }),
     climbs: climbs ?? true,
     frail: climbs === false || age >= frailFrom,
     guest: guest ?? false,

@@ -1,6 +1,6 @@
 'use client'
 
-import { Box, Button, HStack, IconButton, Stack, Text } from '@chakra-ui/react'
+import { Box, Button, HStack, IconButton, NativeSelect, Stack, Text } from '@chakra-ui/react'
 import { Plus, Undo2, X } from 'lucide-react'
 import { memo, useCallback, useState } from 'react'
 import { get, useFieldArray, useFormContext, useWatch } from 'react-hook-form'
@@ -164,15 +164,26 @@ function Partner({ index, people }: { index: number; people: { id: string; name:
   const others = people
     .filter(({ id }) => id !== own)
     .map(({ id, name }) => ({ value: id, name: name || 'no name yet' }))
+  // Held by the form: the other’s row may come after this one’s.
+  const { control } = useFormContext<HouseholdDraft>()
+  const partner = useWatch({ control, name: `people.${index}.partner` })
   return (
-    <Box w="136px" flex="none" onChange={(event) => choose((event.target as unknown as HTMLSelectElement).value)}>
-      <SelectField
-        path={`people.${index}.partner`}
-        label="Shares a bed with"
-        hideLabel
-        options={[{ value: '', name: 'nobody' }, ...others]}
-      />
-    </Box>
+    <NativeSelect.Root size="sm" w="136px" flex="none">
+      <NativeSelect.Field
+        aria-label="Shares a bed with"
+        bg="bar"
+        borderColor="line"
+        value={others.some(({ value }) => value === partner) ? partner : ''}
+        onChange={({ target }) => choose(target.value)}
+      >
+        {[{ value: '', name: 'nobody' }, ...others].map(({ value, name }) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </NativeSelect.Field>
+      <NativeSelect.Indicator />
+    </NativeSelect.Root>
   )
 }
 

@@ -1,3 +1,4 @@
+import { atMost } from '../../household/growth'
 import { everyNight } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import { doing, feet, listed, says } from '../../quantity/phrase'
@@ -17,7 +18,8 @@ export interface BathNeed {
   /** Those who are bathed rather than showered. */
   small: { name: string; age: number }[]
   tallest?: { name: string; height: number }
-  unknownHeights: string[]
+  /** Whose height nobody asked; a child is at most so tall. */
+  unknownHeights: { key: string; atMost?: number }[]
   tub?: Stance
   secondBath?: Stance
   rules: BathRules
@@ -54,7 +56,7 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
       tallest: known.sort((a, b) => b.height - a.height)[0],
       unknownHeights: people
         .filter(({ height }) => height === undefined)
-        .map(({ id }) => `household.people.${id}.height`),
+        .map((one) => ({ key: `household.people.${one.id}.height`, atMost: atMost(one, 'height') })),
       tub: household.stances.tub,
       secondBath: household.stances.secondBath,
       rules,
@@ -82,7 +84,11 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
 function headroomReason({ showers, unnoted }: BathFacts, { tallest, unknownHeights, rules }: BathNeed): Reason {
   if (unnoted.shower) return measure(says`No shower is drawn: draw it, or note that there is none.`, [unnoted.shower])
   if (showers.length === 0) return tight(says`There is no shower inside.`, { brief: 'no shower inside' })
-  if (!tallest) return measure(says`Nobody’s height is known yet.`, unknownHeights)
+  if (!tallest)
+    return measure(
+      says`Nobody’s height is known yet.`,
+      unknownHeights.map(({ key }) => key),
+    )
   const known = showers.filter(({ headroom }) => headroom !== undefined).sort((a, b) => b.headroom! - a.headroom!)[0]
   const unread = showers
     .filter(({ headroom }) => headroom === undefined)
@@ -102,8 +108,16 @@ function headroomReason({ showers, unnoted }: BathFacts, { tallest, unknownHeigh
         ? says`${tallest.name} (${feet(tallest.height)}) just stands up in the ${known.name}, with nothing to spare.`
         : says`${tallest.name} (${feet(tallest.height)}) stands up in the ${known.name} with ${inches(spare)} to spare.`
   const verdict = verdictOf(spare, rules.headroomComfort)
-  if (unknownHeights.length && verdict !== 'no') {
-    return measure(says`${words} Not every height is known.`, unknownHeights)
+  // A child who stands up as well were it the tallest of its age is not asked.
+  const asked = unknownHeights.filter(
+    ({ atMost: most = Infinity }) =>
+      most > tallest.height && verdictOf(known.headroom! - most, rules.headroomComfort) !== verdict,
+  )
+  if (asked.length && verdict !== 'no') {
+    return measure(
+      says`${words} Not every height is known.`,
+      asked.map(({ key }) => key),
+    )
   }
   return reason(verdict, words, { margin, rests: [`plan.fixtures.${known.id}.headroom`] })
 }

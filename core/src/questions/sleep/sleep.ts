@@ -1,6 +1,6 @@
 import type { Stance } from '../../household/stances'
 import { isBunk, isUpper, type NightFacts } from '../../nights/facts'
-import type { NightNeed } from '../../nights/need'
+import type { NightNeed, Sleeper } from '../../nights/need'
 import type { Night, Placement } from '../../nights/night'
 import type { NightRules } from '../../nights/rules'
 import { trailerFigure } from '../../trailer/trailer'
@@ -82,8 +82,10 @@ function nightReasons(facts: NightFacts, { everyNight: { sleepers }, rules }: Ni
   const tightest = night.placements.reduce((a, b) => (b.spare < a.spare ? b : a))
   const margin = marginOf(tightest.spare, 'in', PLENTY_INCHES)
   const short = tightest.spare < rules.lengthComfort - rules.lengthSpare
-  const tallest = [...tightest.people].sort((a, b) => (b.height ?? 0) - (a.height ?? 0))[0]!
-  const spare = says`${inches(tightest.spare)} of mattress to spare`
+  const tall = ({ height, tallest: most = 0 }: Sleeper) => height ?? most
+  const tallest = [...tightest.people].sort((a, b) => tall(b) - tall(a))[0]!
+  const least = tallest.height === undefined ? 'at least ' : ''
+  const spare = says`${least}${inches(tightest.spare)} of mattress to spare`
   const lie = ({ people, berth }: Placement) => `${listed(people.map(({ name }) => name))} ${lyingIn(berth)}`
   const words =
     sleepers.length === 1
@@ -93,7 +95,19 @@ function nightReasons(facts: NightFacts, { everyNight: { sleepers }, rules }: Ni
     margin,
     rests: night.placements.map(({ berth }) => `plan.berths.${berth.id}.mattressLength`),
   })
-  return [all, ...more]
+  return [all, ...assumedReason(sleepers), ...more]
+}
+
+/** Whose height nobody asked, and that it was taken for the most a child of that age measures. */
+function assumedReason(sleepers: readonly Sleeper[]): Reason[] {
+  const names = sleepers.filter(({ tallest }) => tallest !== undefined).map(({ name }) => name)
+  if (names.length === 0) return []
+  const ages = names.length > 1 ? 'their ages' : 'that age'
+  return [
+    note(
+      says`${listed(names)} ${names.length > 1 ? 'were' : 'was'} not measured: taken as tall as the tallest of ${ages} (CDC growth charts, 97th centile).`,
+    ),
+  ]
 }
 
 /** While nobody has noted whether the sofa makes up, those whom its bed could take are not left over for certain. */

@@ -7,7 +7,7 @@ import { bayName, named, ridesInIt, stowed, type Stowed } from '../../stowing/st
 import { estimateOf } from './estimate'
 import type { TowFacts } from './facts'
 import { limitsOf, type Limit } from './limits'
-import { loadOf, ratingsOf } from './load'
+import { heaviest, loadOf, ratingsOf } from './load'
 import type { TowRules } from './rules'
 
 /** Something they could do before they leave, and what it does to every limit that it touches. */
@@ -91,7 +91,7 @@ interface Standing {
 
 function standing(facts: TowFacts & { uvw: number }, { household, what }: Setting, rules: TowRules): Standing[] {
   const towed = {
-    load: loadOf(household, rules),
+    load: heaviest(loadOf(household, rules)),
     ratings: ratingsOf(household),
     vehicle: household.vehicle.name,
     rules,

@@ -6,7 +6,7 @@ import { says, type Phrase } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { marginOf, verdictOf, type Margin, type PointVerdict } from '../reason'
 import type { TowFacts } from './facts'
-import type { Load, VehicleRatings } from './load'
+import { heaviest, type Load, type VehicleRatings } from './load'
 import type { TowRules } from './rules'
 import { aboardOf } from './vehicleLimits'
 
@@ -134,16 +134,19 @@ export interface LimitMargin {
 export function marginsAt(facts: TowFacts & { uvw: number }, towed: Towed, moment: Moment): LimitMargin[] {
   const { load, rules } = towed
   const unweighed = load.people.unknown.length + load.pets.unknown.length > 0
-  return limitsOf(facts, towed)
+  return limitsOf(facts, { ...towed, load: heaviest(load) })
     .map(({ name, rating, asks }) => {
       if (rating === undefined) return { name, verdict: 'measure' as const, share: Infinity }
       const spare = rating - asks(moment, 'most')
       const worst = verdictOf(spare, rating * rules.reserve)
       const best = verdictOf(rating - asks(moment, 'least'), rating * rules.reserve)
       // Whoever was not weighed rides in the vehicle too, and what nobody measured weighs in the trailer.
-      const aboardOpen = unweighed && (name === 'Payload' || name === 'GCWR')
+      const aboardOpen =
+        (name === 'Payload' || name === 'GCWR') && (unweighed || (load.people.children.length > 0 && worst !== 'fits'))
       const open = worst !== best || aboardOpen || moment.missing.length > 0
-      const verdict = open && best !== 'no' ? ('measure' as const) : worst
+      // With the heaviest children it may be over, and with theirs not.
+      const surely = load.people.children.length && aboardOpen ? 'measure' : worst
+      const verdict = open && best !== 'no' ? ('measure' as const) : surely
       return { name, verdict, margin: marginOf(spare, 'lb', rating * 0.5), share: spare / rating }
     })
     .sort((a, b) => a.share - b.share)

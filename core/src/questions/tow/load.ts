@@ -1,11 +1,13 @@
-import { riding, vehicleFigure, type Gear, type Household, type RIDES } from '../../household/household'
+import { atMost } from '../../household/growth'
+import { riding, vehicleFigure, type Gear, type Household, type Person, type RIDES } from '../../household/household'
 import type { TowRules } from './rules'
 
 /** What rides where when this household leaves home. Pounds. */
 export interface Load {
   /** Those who ride in the vehicle. */
   riders: number
-  people: { known: number; unknown: string[] }
+  /** `atMost`: what the children whom nobody weighed are taken for together, and whose weights those are. */
+  people: { known: number; unknown: string[]; atMost: number; children: string[] }
   pets: { known: number; unknown: string[] }
   gearInVehicle: number
   gearInTrailer: number
@@ -32,7 +34,7 @@ export function loadOf(household: Household, rules: TowRules): Load {
     household.gear.filter(({ rides }) => rides === where).reduce((sum, { weight, count }) => sum + weight * count, 0)
   return {
     riders: people.length,
-    people: weighed(people, 'people'),
+    people: ridersWeigh(people),
     pets: weighed(household.pets, 'pets'),
     gearInVehicle: gear('vehicle'),
     gearInTrailer: gear('trailer'),
@@ -47,6 +49,27 @@ export function loadOf(household: Household, rules: TowRules): Load {
 }
 
 const SHARES: Record<NonNullable<Household['trip']['fresh']>, number> = { empty: 0, quarter: 0.25, half: 0.5, full: 1 }
+
+/** Children whom nobody weighed are taken for the heaviest of their age; the grown are asked. */
+function ridersWeigh(people: readonly Person[]): Load['people'] {
+  const children = people.filter(
+    ({ age, sex, weight }) => weight === undefined && atMost({ age, sex }, 'weight') !== undefined,
+  )
+  return {
+    ...weighed(
+      people.filter((one) => !children.includes(one)),
+      'people',
+    ),
+    atMost: children.reduce((sum, one) => sum + atMost(one, 'weight')!, 0),
+    children: children.map(({ id }) => `household.people.${id}.weight`),
+  }
+}
+
+/** The load with the children whom nobody weighed as heavy as the heaviest of their age. */
+export const heaviest = (load: Load): Load => ({
+  ...load,
+  people: { ...load.people, known: load.people.known + load.people.atMost },
+})
 
 function weighed(
   all: readonly { id: string; weight?: number }[],

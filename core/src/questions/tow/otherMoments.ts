@@ -5,6 +5,7 @@ import { measure, note, tight, type Reason } from '../reason'
 import type { TowEstimate } from './estimate'
 import type { TowFacts } from './facts'
 import { limitsOf, type Limit, type Towed } from './limits'
+import { heaviest } from './load'
 import type { TowRules } from './rules'
 import { percent } from './trailerLimits'
 
@@ -50,6 +51,7 @@ function judged(
   ]
   const unsure = (words: Phrase, unread: string[]): Reason[] => (theirs ? [measure(words, unread)] : [])
   const limits = limitsOf(facts, asked)
+  const { children } = asked.load.people
   const over = worst(limits, estimate, moment, 'least')
   if (over) return broken(says`${when}, ${over.limit.over(over.by)}: ${remedy}.`, [over.limit.reading])
   const { tongueLeast, tongueMost } = asked.rules
@@ -63,7 +65,10 @@ function judged(
     return broken(says`${when}, ${shareOf(least)} on the hitch, more than 15 %: ${remedy}.`, RESTS)
   if (missing.length)
     return unsure(says`What its gray and black tanks hold is not all known, so the way home is not reckoned.`, missing)
-  const mayBreak = worst(limits, estimate, moment, 'most')
+  const heavy = children.length ? limitsOf(facts, { ...asked, load: heaviest(asked.load) }) : limits
+  if (children.length && worst(heavy, estimate, moment, 'least'))
+    return unsure(says`${when}, it may break a limit: that depends on what the children weigh.`, children)
+  const mayBreak = worst(heavy, estimate, moment, 'most')
   const mayLeave = weighed && inside && (least < tongueLeast || most > tongueMost)
   return tongue.missing.length && (mayBreak || mayLeave)
     ? unsure(

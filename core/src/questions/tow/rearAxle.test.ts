@@ -6,7 +6,12 @@ import { onRearAxle } from './rearAxle'
 import { REAR_AXLE_RULES } from './rearAxleRules'
 import { tow } from './tow'
 
-const load = { people: { known: 400, unknown: [] }, pets: { known: 0, unknown: [] }, gearInVehicle: 100, hitch: 80 }
+const load = {
+  people: { known: 400, unknown: [], atMost: 0, children: [] },
+  pets: { known: 0, unknown: [] },
+  gearInVehicle: 100,
+  hitch: 80,
+}
 
 describe('the rear axle of the vehicle', () => {
   it('bears the tongue with its lever, by hand: 500 lb and the hitch 65 in behind it on 130 in of wheelbase are 870', () => {

@@ -5,7 +5,7 @@ import { fits, measure, no, note, type Reason } from '../reason'
 import type { Racked } from '../../loading/racks'
 import type { Tongue } from '../../loading/moments'
 import type { TowEstimate } from './estimate'
-import type { Load, VehicleRatings } from './load'
+import { heaviest, type Load, type VehicleRatings } from './load'
 import { notSaferThan, rated, withTongue } from './rated'
 import { gearOn, rearAxleReason } from './rearAxle'
 import type { TowRules } from './rules'
@@ -23,8 +23,29 @@ interface Towed {
  */
 const OF_GVWR = 0.2
 
-/** The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. */
-export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimate: TowEstimate): Reason[] {
+/**
+ * The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. Children whom nobody weighed are taken
+ * for the heaviest of their age; where with lighter ones it would come out otherwise, they are asked for.
+ */
+export function vehicleReasons(towed: Towed, estimate: TowEstimate): Reason[] {
+  const { children } = towed.load.people
+  const most = reasonsWith({ ...towed, load: heaviest(towed.load) }, estimate)
+  if (children.length === 0) return most
+  const least = reasonsWith(towed, estimate)
+  const decide = says`That depends on what the ${children.length > 1 ? 'children weigh' : 'child weighs'}.`
+  const settled = most.map((heavy, i): Reason => {
+    const light = least[i]!
+    if (heavy.verdict === light.verdict || heavy.verdict === 'fits') return heavy
+    return light.verdict === 'no' ? light : notSaferThan({ ...light, verdict: 'fits' }, children, decide)
+  })
+  const taken = children.length > 1 ? 'the children are' : 'the child is'
+  return [
+    ...settled,
+    note(says`Not weighed, ${taken} taken for the heaviest of their age (CDC growth charts, 97th centile).`),
+  ]
+}
+
+function reasonsWith({ load, ratings, vehicle, rules }: Towed, estimate: TowEstimate): Reason[] {
   const { total: loaded, tongue } = estimate.leaving
   const { reserve } = rules
   const aboard = aboardOf(load, estimate.racked)
