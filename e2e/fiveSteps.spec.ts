@@ -44,6 +44,7 @@ test('the consultant’s day: yard, household, match, compare, in three times of
     await line(0).getByLabel('Shares a bed with').selectOption({ label: 'Mi' })
     await expect(line(1).getByLabel('Shares a bed with')).toHaveValue(/person-1/)
     await page.getByLabel('Tow vehicle').fill('Half-ton')
+    await page.getByText('More labels').click()
     const rating = (label: string) =>
       page.getByRole('group', { name: label, exact: true }).getByLabel(label, { exact: true })
     for (const [label, value] of Object.entries({
@@ -60,7 +61,8 @@ test('the consultant’s day: yard, household, match, compare, in three times of
     await page.getByLabel('Longest trailer').fill('25 ft')
     await expect(yard).toContainText('too long')
     expect(await yard.getByText(/of \d+ left/).textContent()).not.toBe(before)
-    await page.getByRole('group', { name: 'Bunks' }).getByLabel('want').check()
+    await page.getByRole('button', { name: 'Bunks: no matter' }).click()
+    await expect(page.getByRole('button', { name: 'Bunks: want' })).toBeVisible()
     await expectAccessible(page)
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page).toHaveURL(/\/households\/[0-9a-f-]{36}$/)

@@ -144,13 +144,88 @@ test('a line that is added is not red before its field was left, and takes what 
   await expect(page.getByRole('group', { name: 'Gear 1' }).getByLabel('Gear', { exact: true })).toHaveValue('Kayak')
   await page.getByRole('button', { name: 'Add a pet' }).click()
   await expect(page.getByText(/right would be/)).toHaveCount(0)
-  // Left empty, the age says so, in room that was there: the button does not move.
-  const below = async () => (await add.boundingBox())!.y - (await zoe.getByLabel('Age').boundingBox())!.y
+  // Left empty, the age says so, in room that was there: neither the line nor what stands under it moves.
+  const below = async () =>
+    (await page.getByLabel('What to call them').boundingBox())!.y - (await zoe.getByLabel('Age').boundingBox())!.y
   const before = await below()
   await zoe.getByLabel('Age').focus()
   await zoe.getByLabel('Height').focus()
   await expect(zoe).toContainText('Age: right would be an age from 0 to 120 years')
   expect(await below()).toBe(before)
+})
+
+test('ten rows at one place, as fast as a finger goes: none is lost', async ({ page }) => {
+  await enter(page)
+  await page.goto(await aHousehold(page, unique('Fast')))
+  const add = page.getByRole('button', { name: 'Add a person' })
+  await expect(add).toBeEnabled()
+  const { x, y } = (await add.boundingBox())!
+  for (let i = 0; i < 10; i++) await page.mouse.click(x + 20, y + 10)
+  await expect(page.getByLabel('Age')).toHaveCount(11)
+  await page.getByRole('button', { name: 'Drop what is not saved' }).click()
+})
+
+test('a family of five in under ninety keys and twelve clicks, to a yard that is sorted and a household that is kept', async ({
+  page,
+}) => {
+  let [keys, clicks] = [0, 0]
+  const type = async (text: string) => {
+    keys += text.length
+    await page.keyboard.type(text)
+  }
+  const click = async (name: string, role: 'button' | 'textbox' = 'button') => {
+    clicks += 1
+    await page.getByRole(role, { name, exact: true }).click()
+  }
+  await enter(page)
+  await page.goto('/households/new')
+  // Typing starts in the line, without a click.
+  await expect(page.getByLabel(/^Who is it/)).toBeFocused()
+  await type("Ro 43 6'1 205 & Mi 41 5'6 150, Ta 12, Bo 9, Li 6")
+  const row = (name: string) => page.getByRole('group', { name })
+  await expect(row('Ro').getByLabel('Height')).toHaveValue("6'1")
+  await expect(row('Mi').getByLabel('Shares a bed with').locator('option:checked')).toHaveText('Ro')
+  await expect(row('Li').getByLabel('Age')).toHaveValue('6')
+  await expect(page.getByText('Mi, 41 years, 5 ft 6 in, 150 lb')).toBeVisible()
+  await page.keyboard.press('Enter')
+  keys += 1
+  await expect(page.getByLabel(/^Who is it/)).toHaveValue('')
+  // The yard sorts itself before anybody has said what pulls it, and names what to ask next.
+  const yard = page.getByRole('complementary', { name: 'The yard for them' })
+  await expect(yard).toContainText(/\d+ of \d+ left/)
+  await expect(yard).toContainText(/Ask next: .*It decides between \d+ and \d+\./)
+  await click('Tow rating', 'textbox')
+  await type('7900')
+  await click('Payload', 'textbox')
+  await type('1650')
+  await click('Seats with belts', 'textbox')
+  await type('7')
+  await click('Vehicle length: they do not know yet')
+  await click('Parks with power')
+  await click('Bunks: no matter')
+  await click('Bunks: want')
+  await click('Save')
+  await expect(page).toHaveURL(/\/households\/[0-9a-f-]{36}$/)
+  await expect(page.getByRole('banner')).toContainText('Ro and Mi')
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Bunks: must' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Vehicle length: they do not know yet' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+  expect(keys).toBeLessThan(90)
+  expect(clicks).toBeLessThan(12)
+})
+
+test('the question that is asked next leads to its field, out of whatever folds it away', async ({ page }) => {
+  await enter(page)
+  await page.goto(await aHousehold(page, unique('Next')))
+  const next = yard(page).getByRole('button').first()
+  await expect(yard(page)).toContainText('Ask next')
+  await next.click()
+  await expect
+    .poll(() => page.evaluate(() => (document.activeElement as HTMLInputElement).name || document.activeElement!.id))
+    .toMatch(/^(vehicle|people|limits|stances)\./)
 })
 
 test('what an older program kept of an interview is taken up again; what cannot be read is put aside with words', async ({

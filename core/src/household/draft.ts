@@ -51,6 +51,9 @@ export interface SureText {
   text: string
 }
 
+/** What is typed of a rating that was asked and that they do not know. */
+export const NOT_KNOWN = '?'
+
 /** `confirmed`: the text that is odd, was questioned, and is so. */
 export interface RatingDraft {
   value: string
@@ -151,7 +154,11 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
     pets: pets.map((pet) => petDraft(pet, system)),
     vehicle: {
       name: vehicle.name,
-      ratings: eachRating((key) => ratingDraft(best(vehicle.readings[key]), key, system)),
+      ratings: eachRating((key) =>
+        vehicle.unknown?.includes(key)
+          ? { value: NOT_KNOWN, source: 'label' }
+          : ratingDraft(best(vehicle.readings[key]), key, system),
+      ),
     },
     trip: {
       ...trip,
@@ -279,6 +286,7 @@ export function gearDraft(
     keep,
     first,
     owner,
+    usualWeight,
   }: Partial<Gear> & { id: string },
   system: MeasureSystem = 'us',
 ): GearDraft {
@@ -286,7 +294,7 @@ export function gearDraft(
     id,
     name: name ?? '',
     count: String(count ?? 1),
-    weight: weightText(weight, system),
+    weight: usualWeight ? '' : weightText(weight, system),
     size: sizeText(size, system),
     rides: rides ?? 'trailer',
     fuel: fuel ?? false,

@@ -7,7 +7,9 @@ import { best, type Reading, type Source } from '../readings/reading'
 import { calledAfter } from './calledAfter'
 import { householdFlaws } from './consistency'
 import { sureFigures } from './draftDoubts'
-import type { GearDraft, HouseholdDraft, PersonDraft, RatingDraft, SizeDraft } from './draft'
+import { NOT_KNOWN, type GearDraft, type HouseholdDraft, type PersonDraft } from './draft'
+import type { RatingDraft, SizeDraft } from './draft'
+import { usualGear } from './gearShelf'
 import { parseRating } from './ratings'
 import { HOUSEHOLD_FORMAT, HOUSEHOLD_VERSION, householdSchema, type Household, type Person } from './household'
 
@@ -78,6 +80,9 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     const list = readingsOf(key as VehicleKey, rating, reader, before?.vehicle.readings[key])
     return list.length ? [[key, list] as const] : []
   })
+  const unknown = (Object.keys(draft.vehicle.ratings) as VehicleKey[]).filter(
+    (key) => draft.vehicle.ratings[key].value.trim() === NOT_KNOWN,
+  )
   const sure = sureFigures(draft)
   return {
     format: HOUSEHOLD_FORMAT,
@@ -99,7 +104,11 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
       }),
     ),
     pets: draft.pets.map(({ crate, ...pet }) => ({ ...pet, ...(isGiven(crate) && { crate }) })),
-    vehicle: { name: draft.vehicle.name.trim() || UNNAMED_VEHICLE, readings: Object.fromEntries(readings) },
+    vehicle: {
+      name: draft.vehicle.name.trim() || UNNAMED_VEHICLE,
+      readings: Object.fromEntries(readings),
+      ...(unknown.length && { unknown }),
+    },
     trip: rawTrip(draft.trip),
     limits: draft.limits,
     guestsCome: draft.guestsCome,
@@ -124,7 +133,7 @@ function readingsOf(
   { by, on }: Reader,
   before: Reading[] = [],
 ): { value: unknown; source: Source; on?: string; by?: string; confirmed?: boolean }[] {
-  if (value.trim() === '') return []
+  if (value.trim() === '' || value.trim() === NOT_KNOWN) return []
   const read = ratingValue(key, value)
   const known = best(before)
   const sure = confirmed !== undefined && confirmed !== '' && confirmed === value
@@ -160,8 +169,10 @@ function rawGear(
   { size, fuel, turns, alone, fragile, keep, first, owner, ...rest }: GearDraft,
   people: readonly PersonDraft[],
 ) {
+  const usual = rest.weight.trim() === '' ? usualGear(rest.name)?.weight : undefined
   return {
     ...rest,
+    ...(usual !== undefined && { weight: usual, usualWeight: true }),
     ...(isGiven(size) && { size }),
     ...(fuel && { fuel }),
     ...(turns !== 'any' && { turns }),

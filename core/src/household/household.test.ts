@@ -90,6 +90,23 @@ describe('the interview as typed', () => {
     })
   })
 
+  it('a rating that they do not know is an answer, and gear that nobody weighed weighs what its kind does', () => {
+    const draft = typed((d) => {
+      d.vehicle.ratings.payload.value = '?'
+      d.gear[0]!.weight = ' '
+    })
+    const { household: they } = householdFromDraft(draft, reader)
+    expect(they!.vehicle).toMatchObject({ unknown: ['payload'] })
+    expect(they!.vehicle.readings).not.toHaveProperty('payload')
+    // A bike of 26 in wheels, 31 lb.
+    expect(they!.gear[0]).toMatchObject({ name: 'Bike', weight: 31, usualWeight: true })
+    const again = draftOf(they!)
+    expect([again.vehicle.ratings.payload.value, again.gear[0]!.weight]).toEqual(['?', ''])
+    expect(householdFromDraft(again, reader, they).household).toEqual(they)
+    const unheard = typed((d) => Object.assign(d.gear[0]!, { name: 'Telescope', weight: '' }))
+    expect(complaints(unheard)[0]).toContain('gear[0].weight')
+  })
+
   it('in metric it comes back within what a tape can tell', () => {
     const { people } = householdFromDraft(draftOf(family, 'metric'), reader, family).household!
     people.forEach((one, i) => expect(one.height).toBeCloseTo(family.people[i]!.height!, 1))
@@ -174,7 +191,7 @@ describe('judging while it is typed', () => {
         d.people[0]!.height = '6 f'
         d.limits.budget = '32q'
         d.vehicle.ratings.gcwr.value = 'x'
-        d.gear[0]!.weight = ''
+        d.gear[0]!.weight = 'heavy'
       }),
       reader,
     )

@@ -99,6 +99,8 @@ export interface Pet {
 export interface Vehicle {
   name: string
   readings: Readings
+  /** Ratings that were asked, and that they did not know. */
+  unknown?: VehicleKey[]
 }
 
 /** Water and power and drain, power alone, water alone, none. */
@@ -175,6 +177,8 @@ export interface Gear {
   keep?: 'inside' | 'outside' | 'dry'
   /** Wanted first when they arrive, or while they drive. */
   first?: 'camp' | 'road'
+  /** Nobody weighed it: the weight is the usual one of its kind. */
+  usualWeight?: boolean
   /** Id of the person whose it is; absent: everybody's. */
   owner?: string
 }
@@ -182,6 +186,7 @@ export interface Gear {
 const vehicle = objectOf<Vehicle>()({
   name: nameField().required(),
   readings: readingsSchema(VEHICLE_READS).required(),
+  unknown: array(string().oneOf(Object.keys(VEHICLE_READS)).required()).default(undefined),
 })
 
 const sizeFields = {
@@ -229,6 +234,7 @@ const gear = objectOf<Gear>()({
   fragile: boolean(),
   keep: string().oneOf(['inside', 'outside', 'dry']),
   first: string().oneOf(['camp', 'road']),
+  usualWeight: boolean(),
   owner: idField(),
 })
 

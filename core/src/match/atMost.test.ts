@@ -15,7 +15,8 @@ const child = (age: number, given: { height?: number; weight?: number; sex?: 'fe
 
 describe('a child that nobody measured', () => {
   it('is at most as tall and heavy as the 97th centile of its age, the larger of both where the sex was not said', () => {
-    // CDC growth charts, United States, 2000: at 10 years stature 150.2 cm (girls 151.0), weight 47.4 kg (girls 49.4), from memory of the charts, to an inch and five pounds.
+    // CDC growth charts, United States, 2000, at 10 years, girls: stature 151.0 cm, weight 49.4 kg; from memory of the charts,
+    // to an inch and a half and eight pounds.
     expect(Math.abs(atMost({ age: 10 }, 'height')! - 59.5)).toBeLessThan(1.6)
     expect(Math.abs(atMost({ age: 10 }, 'weight')! - 108)).toBeLessThan(8)
     expect(atMost({ age: 10, sex: 'male' }, 'weight')!).toBeLessThanOrEqual(atMost({ age: 10 }, 'weight')!)

@@ -5,10 +5,12 @@ import { Plus } from 'lucide-react'
 import type { ComponentProps } from 'react'
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { freeId, gearDraft, petDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
-import { GEAR_SHELF } from '@hitchet/core/household/gearShelf'
+import { GEAR_SHELF, usualGear } from '@hitchet/core/household/gearShelf'
+import { formatQuantity } from '@hitchet/core/quantity/format'
+import { pounds } from '@hitchet/core/quantity/quantity'
 import { useMeasures } from '../../look/measures'
 import { RIDES } from '@hitchet/core/household/household'
-import { SelectField, Tick } from './Choice'
+import { ColumnHead, SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
 import { FieldLine } from './FieldLine'
 import { TextField } from './TextField'
@@ -20,44 +22,16 @@ export function Along() {
   const { control } = useFormContext<HouseholdDraft>()
   const pets = useFieldArray({ control, name: 'pets', keyName: 'key' })
   const gear = useFieldArray({ control, name: 'gear', keyName: 'key' })
-  const known = useWatch({ control, name: ['people', 'pets', 'gear'] }).flat()
+  const [people, petRows, gearRows] = useWatch({ control, name: ['people', 'pets', 'gear'] })
+  const known = [...people, ...petRows, ...gearRows]
   const system = useMeasures()
+  // What is taken for it while nobody weighed it.
+  const usualWeight = (name: string | undefined): string | undefined => {
+    const usual = name && usualGear(name)?.weight
+    return usual ? formatQuantity(pounds(usual), system) : undefined
+  }
   return (
     <Stack gap="2">
-      {pets.fields.map((field, i) => (
-        <DoubtedLine key={field.key} of={`pets.${i}`} label={`Pet ${i + 1}`} fields={petFields(i)}>
-          <TextField path={`pets.${i}.name`} label="Pet" width="170px" />
-          <SelectField
-            path={`pets.${i}.kind`}
-            label="Kind"
-            options={['dog', 'cat', 'other'].map((value) => ({ value, name: value }))}
-            width="100px"
-          />
-          <TextField path={`pets.${i}.weight`} label="Weight" width="92px" />
-          <TextField path={`pets.${i}.crate.length`} label="Crate long" width="84px" />
-          <TextField path={`pets.${i}.crate.width`} label="Wide" width="72px" />
-          <TextField path={`pets.${i}.crate.height`} label="High" width="72px" />
-          <TakeOut label={`Take pet ${i + 1} out`} onClick={() => pets.remove(i)} />
-        </DoubtedLine>
-      ))}
-      {gear.fields.map((field, i) => (
-        <DoubtedLine key={field.key} of={`gear.${i}`} label={`Gear ${i + 1}`} fields={gearFields(i)}>
-          <TextField path={`gear.${i}.name`} label="Gear" width="190px" />
-          <TextField path={`gear.${i}.count`} label="How many" width="66px" />
-          <TextField path={`gear.${i}.weight`} label="Each weighs" width="80px" />
-          <TextField path={`gear.${i}.size.length`} label="Long" width="72px" />
-          <TextField path={`gear.${i}.size.width`} label="Wide" width="72px" />
-          <TextField path={`gear.${i}.size.height`} label="High" width="72px" />
-          <SelectField
-            path={`gear.${i}.rides`}
-            label="Rides in the"
-            options={RIDES.map((value) => ({ value, name: value }))}
-            width="100px"
-          />
-          <Handling index={i} />
-          <TakeOut label={`Take gear ${i + 1} out`} onClick={() => gear.remove(i)} />
-        </DoubtedLine>
-      ))}
       <HStack gap="2">
         <Button size="sm" variant="outline" onClick={() => pets.append(petDraft({ id: freeId('pet', known) }))}>
           <Plus size={16} aria-hidden /> Add a pet
@@ -87,6 +61,58 @@ export function Along() {
           <NativeSelect.Indicator />
         </NativeSelect.Root>
       </HStack>
+      {pets.fields.map((field, i) => (
+        <DoubtedLine key={field.key} of={`pets.${i}`} label={`Pet ${i + 1}`} fields={petFields(i)}>
+          <TextField path={`pets.${i}.name`} label="Pet" width="170px" />
+          <SelectField
+            path={`pets.${i}.kind`}
+            label="Kind"
+            options={['dog', 'cat', 'other'].map((value) => ({ value, name: value }))}
+            width="100px"
+          />
+          <TextField path={`pets.${i}.weight`} label="Weight" width="92px" />
+          <TextField path={`pets.${i}.crate.length`} label="Crate long" width="84px" />
+          <TextField path={`pets.${i}.crate.width`} label="Wide" width="72px" />
+          <TextField path={`pets.${i}.crate.height`} label="High" width="72px" />
+          <TakeOut label={`Take pet ${i + 1} out`} onClick={() => pets.remove(i)} />
+        </DoubtedLine>
+      ))}
+      {gear.fields.length > 0 && (
+        <HStack gap="2" display={{ base: 'none', md: 'flex' }} aria-hidden>
+          <ColumnHead width="190px">Gear</ColumnHead>
+          <ColumnHead width="66px">How many</ColumnHead>
+          <ColumnHead width="80px">Each weighs</ColumnHead>
+          <ColumnHead width="72px">Long</ColumnHead>
+          <ColumnHead width="72px">Wide</ColumnHead>
+          <ColumnHead width="72px">High</ColumnHead>
+          <ColumnHead width="100px">Rides in the</ColumnHead>
+        </HStack>
+      )}
+      {gear.fields.map((field, i) => (
+        <DoubtedLine key={field.key} of={`gear.${i}`} label={`Gear ${i + 1}`} fields={gearFields(i)}>
+          <TextField path={`gear.${i}.name`} label="Gear" width="190px" hideLabel />
+          <TextField path={`gear.${i}.count`} label="How many" width="66px" hideLabel />
+          <TextField
+            path={`gear.${i}.weight`}
+            label="Each weighs"
+            width="80px"
+            placeholder={usualWeight(gearRows[i]?.name)}
+            hideLabel
+          />
+          <TextField path={`gear.${i}.size.length`} label="Long" width="72px" hideLabel />
+          <TextField path={`gear.${i}.size.width`} label="Wide" width="72px" hideLabel />
+          <TextField path={`gear.${i}.size.height`} label="High" width="72px" hideLabel />
+          <SelectField
+            path={`gear.${i}.rides`}
+            label="Rides in the"
+            hideLabel
+            options={RIDES.map((value) => ({ value, name: value }))}
+            width="100px"
+          />
+          <Handling index={i} />
+          <TakeOut label={`Take gear ${i + 1} out`} onClick={() => gear.remove(i)} mt="0" />
+        </DoubtedLine>
+      ))}
     </Stack>
   )
 }
@@ -131,7 +157,7 @@ function Handling({ index }: { index: number }) {
   ).length
   const people = useWatch<HouseholdDraft, 'people'>({ name: 'people' })
   return (
-    <Dots label={`How ${one.name || 'this'} rides`} count={count} under>
+    <Dots label={`How ${one.name || 'this'} rides`} count={count}>
       <SelectField
         path={`gear.${index}.turns`}
         label="May be turned"

@@ -148,7 +148,16 @@ export function Interview({ kept, reader, yard, countries, left }: InterviewProp
 function LiveYard({ reader, yard, left }: Pick<InterviewProps, 'reader' | 'yard' | 'left'>) {
   const { control } = useFormContext<HouseholdDraft>()
   const draft = useDeferredValue(useWatch({ control }) as HouseholdDraft)
-  return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} first={left} />
+  return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} first={left} onAsk={goTo} />
+}
+
+/** To a field by its path, out of whatever folds it away. */
+function goTo(path: string): void {
+  const field = document.getElementsByName(path)[0] ?? document.getElementById(path)
+  const fold = field?.closest('details')
+  if (fold) fold.open = true
+  field?.scrollIntoView({ block: 'center' })
+  field?.focus()
 }
 
 /** Unless somebody says otherwise they are called after the grown people among them. */

@@ -6,7 +6,11 @@ import { memo, useCallback, useState } from 'react'
 import { get, useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { emptyPerson, type HouseholdDraft, type PersonDraft } from '@hitchet/core/household/draft'
 import { personDoubt } from '@hitchet/core/household/draftDoubts'
+import { atMost } from '@hitchet/core/household/growth'
 import { NEEDS } from '@hitchet/core/household/household'
+import { formatFeet, formatQuantity } from '@hitchet/core/quantity/format'
+import { pounds } from '@hitchet/core/quantity/quantity'
+import { useMeasures } from '../../look/measures'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { PersonToken } from '../../drawing/PersonToken'
 import { ColumnHead, SelectField, Tick } from './Choice'
@@ -88,6 +92,7 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
   const token = tokensOf(people)[index]
   const name = people[index]?.name
   const doubt = useDoubt(index)
+  const most = useMost(index)
   return (
     <FieldLine
       doubt={doubt}
@@ -104,8 +109,20 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
       </Box>
       <TextField path={`people.${index}.name`} label="Name" hideLabel width="130px" />
       <TextField path={`people.${index}.age`} label="Age" hideLabel width="64px" />
-      <TextField path={`people.${index}.height`} label="Height" hideLabel width="104px" placeholder={`6'2`} />
-      <TextField path={`people.${index}.weight`} label="Weight" hideLabel width="92px" placeholder="180" />
+      <TextField
+        path={`people.${index}.height`}
+        label="Height"
+        hideLabel
+        width="104px"
+        placeholder={most.height ?? `6'2`}
+      />
+      <TextField
+        path={`people.${index}.weight`}
+        label="Weight"
+        hideLabel
+        width="92px"
+        placeholder={most.weight ?? '180'}
+      />
       <Partner index={index} people={people} />
       <Box w="44px" pt="1.5" flex="none">
         <Tick path={`people.${index}.guest`} label="Guest" hideLabel />
@@ -123,6 +140,21 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
     </FieldLine>
   )
 })
+
+/** What a child is taken for while nobody measured it: shown where its figure will stand. */
+function useMost(index: number): { height?: string; weight?: string } {
+  const { control } = useFormContext<HouseholdDraft>()
+  const system = useMeasures()
+  const [age, sex] = useWatch({ control, name: [`people.${index}.age`, `people.${index}.sex`] })
+  const years = Number(age)
+  if (!age?.trim() || !(years >= 0)) return {}
+  const of = (measure: 'height' | 'weight') => atMost({ age: years, ...(sex && { sex }) }, measure)
+  const [height, weight] = [of('height'), of('weight')]
+  return {
+    ...(height !== undefined && { height: `to ${formatFeet(height, system)}` }),
+    ...(weight !== undefined && { weight: `to ${formatQuantity(pounds(weight), system)}` }),
+  }
+}
 
 /** A height or a weight that is odd for the age, as it is typed. */
 function useDoubt(index: number) {

@@ -70,7 +70,16 @@ export function PeopleLine({ rows: { append, remove, update }, first }: { rows: 
           stand()
         }}
       />
-      <Flex id="people-line-means" aria-live="polite" minH="24px" gap="1" wrap="wrap" fontSize="13px" pt="0.5">
+      <Flex
+        id="people-line-means"
+        aria-live="polite"
+        minH="48px"
+        alignContent="start"
+        gap="1"
+        wrap="wrap"
+        fontSize="13px"
+        pt="0.5"
+      >
         {parts.length === 0 ? (
           <Text color="line">In any order: name, age, height, weight, guest, no ladder, cpap. Enter keeps them.</Text>
         ) : (

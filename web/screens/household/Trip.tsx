@@ -127,14 +127,14 @@ export function Trip({ countries: { known, trouble } }: { countries: Countries }
           { value: 'none', name: 'none' },
         ]}
       />
-      <SelectField path="trip.season" label="Season" options={plain(SEASONS)} width="130px" />
+      <Choice path="trip.season" label="Season" options={plain(SEASONS)} />
       <SelectField
         path="trip.place"
         label="Kind of country"
         options={[{ value: '', name: 'not asked yet' }, ...known.map(({ id: value, name }) => ({ value, name }))]}
         width="160px"
       />
-      <SelectField path="guestsCome" label="Guests come along" options={plain(GUEST_RHYTHMS)} width="160px" />
+      <Choice path="guestsCome" label="Guests come along" options={plain(GUEST_RHYTHMS)} />
       <SelectField
         path="trip.fresh"
         label="Fresh tank on the road"

@@ -1,9 +1,9 @@
 'use client'
 
-import { HStack, NativeSelect, SimpleGrid, Stack, Text } from '@chakra-ui/react'
+import { Button, HStack, NativeSelect, SimpleGrid, Stack, Text } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
-import type { HouseholdDraft } from '@hitchet/core/household/draft'
+import { NOT_KNOWN, type HouseholdDraft } from '@hitchet/core/household/draft'
 import { ratingDoubt } from '@hitchet/core/household/draftDoubts'
 import { practiceLookup, vehicleDraft, type LookedUp, type RatingLookup } from '@hitchet/core/household/ratingLookup'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
@@ -29,12 +29,36 @@ export function Vehicle() {
       </FieldLine>
       <Practice />
       <SimpleGrid columns={{ base: 1, md: 2 }} columnGap="8" rowGap="1">
-        {(Object.keys(VEHICLE_READS) as VehicleKey[]).map((key) => (
+        {FIRST.map((key) => (
+          <Rating key={key} reading={key} mayBeUnknown />
+        ))}
+      </SimpleGrid>
+      <MoreLabels />
+      <Caution>{CAUTIONS.ratings}</Caution>
+    </Stack>
+  )
+}
+
+/** What decides most, and is read at once: the manual, the yellow label, a tape, a look inside. */
+const FIRST: VehicleKey[] = ['towRating', 'payload', 'length', 'seats']
+const REST = (Object.keys(VEHICLE_READS) as VehicleKey[]).filter((key) => !FIRST.includes(key))
+
+/** The other labels, folded: how many of them are read stands on the fold. */
+function MoreLabels() {
+  const { control } = useFormContext<HouseholdDraft>()
+  const ratings = useWatch({ control, name: 'vehicle.ratings' })
+  const read = REST.filter((key) => ![undefined, '', NOT_KNOWN].includes(ratings[key]?.value.trim())).length
+  return (
+    <details>
+      <summary style={{ cursor: 'pointer', minHeight: '32px' }}>
+        More labels: {read} of {REST.length} read
+      </summary>
+      <SimpleGrid columns={{ base: 1, md: 2 }} columnGap="8" rowGap="1" mt="1">
+        {REST.map((key) => (
           <Rating key={key} reading={key} />
         ))}
       </SimpleGrid>
-      <Caution>{CAUTIONS.ratings}</Caution>
-    </Stack>
+    </details>
   )
 }
 
@@ -80,7 +104,7 @@ function Practice() {
   )
 }
 
-function Rating({ reading }: { reading: VehicleKey }) {
+function Rating({ reading, mayBeUnknown }: { reading: VehicleKey; mayBeUnknown?: boolean }) {
   const spec: { label: string; how?: string; unit?: string } = VEHICLE_READS[reading]
   const { control, setValue, getValues } = useFormContext<HouseholdDraft>()
   const rating = useWatch({ control, name: `vehicle.ratings.${reading}` })
@@ -101,8 +125,26 @@ function Rating({ reading }: { reading: VehicleKey }) {
         path={`vehicle.ratings.${reading}.value`}
         label={spec.label}
         placeholder={spec.unit === 'lb' ? '7,200' : spec.unit === 'in' ? '19 ft' : ''}
-        width="200px"
+        width="130px"
       />
+      {mayBeUnknown && (
+        <Button
+          size="sm"
+          mt="22px"
+          fontWeight="400"
+          variant={rating?.value === NOT_KNOWN ? 'solid' : 'outline'}
+          aria-pressed={rating?.value === NOT_KNOWN}
+          aria-label={`${spec.label}: they do not know yet`}
+          onClick={() =>
+            setValue(`vehicle.ratings.${reading}.value`, rating?.value === NOT_KNOWN ? '' : NOT_KNOWN, {
+              shouldDirty: true,
+              shouldValidate: true,
+            })
+          }
+        >
+          Not known yet
+        </Button>
+      )}
       <SelectField path={`vehicle.ratings.${reading}.source`} label="Where from" options={SOURCES} width="124px" />
     </FieldLine>
   )

@@ -1,40 +1,58 @@
 'use client'
 
-import { Box, SimpleGrid, Stack, Text } from '@chakra-ui/react'
-import { STANCE_IDS, STANCES, type StanceId } from '@hitchet/core/household/stances'
-import { Choice } from './Choice'
+import { Box, Button, Flex, Text } from '@chakra-ui/react'
+import { Ban, Heart, Star } from 'lucide-react'
+import { useController } from 'react-hook-form'
+import type { HouseholdDraft } from '@hitchet/core/household/draft'
+import { STANCE_IDS, STANCES, type Stance, type StanceId } from '@hitchet/core/household/stances'
 import { MoreWishes } from './MoreWishes'
 
-/** The questions people argue about. No entry: they do not mind, and the program holds no opinion. */
+/** What people argue about, on a shelf: a tap is a wish, the next a must, the next none of it, the next no matter. */
 export function Wishes() {
   return (
-    <>
-      <SimpleGrid columns={{ base: 1, '2xl': 2 }} columnGap="8" rowGap="0.5">
+    <Box>
+      <Flex wrap="wrap" gap="2" role="group" aria-label="Wishes">
         {STANCE_IDS.map((id) => (
           <Wish key={id} stance={id} />
         ))}
-      </SimpleGrid>
+      </Flex>
+      <Text fontSize="13px" color="line" mt="1">
+        Tap once: they want it. Again: a must, where one can insist on it. Again: rather not. Again: no matter, and
+        nothing is made of it.
+      </Text>
       <MoreWishes />
-    </>
+    </Box>
   )
+}
+
+const WORDS: Record<Stance, string> = { must: 'must', want: 'want', avoid: 'rather not' }
+const ICONS = { must: Star, want: Heart, avoid: Ban }
+
+/** What one tap makes of it. */
+function next(now: Stance | '', mustPossible: boolean): Stance | '' {
+  if (now === '') return 'want'
+  if (now === 'want') return mustPossible ? 'must' : 'avoid'
+  return now === 'must' ? 'avoid' : ''
 }
 
 function Wish({ stance }: { stance: StanceId }) {
   const { label, mustPossible } = STANCES[stance]
-  const options = [
-    { value: '', name: 'no matter' },
-    ...(mustPossible ? [{ value: 'must', name: 'must' }] : []),
-    { value: 'want', name: 'want' },
-    { value: 'avoid', name: 'avoid' },
-  ]
+  const { field } = useController<HouseholdDraft, `stances.${string}`>({ name: `stances.${stance}` })
+  const now = (field.value ?? '') as Stance | ''
+  const Icon = now === '' ? undefined : ICONS[now]
   return (
-    <Stack direction="row" gap="3" align="baseline">
-      <Text fontSize="14.5px" w="180px" flex="none" aria-hidden>
-        {label}
-      </Text>
-      <Box>
-        <Choice path={`stances.${stance}`} label={label} hideLabel options={options} />
-      </Box>
-    </Stack>
+    <Button
+      type="button"
+      id={`stances.${stance}`}
+      size="sm"
+      fontWeight={now === '' ? '400' : '600'}
+      variant={now === '' ? 'outline' : 'solid'}
+      aria-label={`${label}: ${now === '' ? 'no matter' : WORDS[now]}`}
+      onClick={() => field.onChange(next(now, mustPossible))}
+    >
+      {Icon && <Icon size={15} aria-hidden />}
+      {label.replace(/^An? /, '').replace(/^./, (first) => first.toUpperCase())}
+      {now !== '' && `: ${WORDS[now]}`}
+    </Button>
   )
 }

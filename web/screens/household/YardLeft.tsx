@@ -7,6 +7,7 @@ import type { YardLeft as Left } from '../../server/services/matching'
 import { Said } from '../../look/measures'
 import { request } from '../request'
 import { StandingWord } from '../Verdict'
+import { AskNext } from './AskNext'
 
 export interface Silhouette {
   id: string
@@ -22,10 +23,13 @@ export function YardLeft({
   household,
   yard,
   first,
+  onAsk,
 }: {
   household: Household | undefined
   yard: Silhouette[]
   first?: Left
+  /** Goes to the field that takes the answer, by its path. */
+  onAsk(field: string): void
 }) {
   const left = useYardLeft(household, first)
   const standing = new Map(left?.units.map((unit) => [unit.id, unit.standing]))
@@ -45,7 +49,7 @@ export function YardLeft({
       borderRadius="7px"
       p="4"
     >
-      <Box aria-live="polite" minH="98px">
+      <Box aria-live="polite" minH="150px">
         {left ? (
           <>
             <Text fontSize="24px" fontWeight="700" lineHeight="1.2">
@@ -56,6 +60,7 @@ export function YardLeft({
                 ? 'Nothing on the lot is ruled out yet.'
                 : left.out.map(({ units, against }) => `${units} ${against}`).join(', ')}
             </Text>
+            <AskNext household={household} onAsk={onAsk} />
             {left.ways[0] && (
               <Text fontSize="14px" mt="1">
                 <b>{left.ways[0].units.length} more</b> if <Said phrase={left.ways[0].says} />.

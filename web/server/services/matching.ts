@@ -1,6 +1,7 @@
 import type { Household } from '@hitchet/core/household/household'
 import type { Answers } from '@hitchet/core/match/judge'
 import type { Match, Standing } from '@hitchet/core/match/match'
+import type { NextQuestion } from '@hitchet/core/match/nextQuestion'
 import type { Pulled } from '@hitchet/core/match/pulled'
 import { trailerName } from '@hitchet/core/trailer/trailer'
 import type { Way } from '@hitchet/core/match/inTheWay'
@@ -62,6 +63,12 @@ export async function pulledFor(stock: string, householdId: string): Promise<Pul
     const trailer = named.get(id)
     return trailer ? [{ stock: trailer.stock, name: trailerName(trailer), ...rest }] : []
   })
+}
+
+/** What to ask a household next, of all that nobody asked yet. */
+export async function nextFor(household: Household): Promise<NextQuestion | undefined> {
+  const rules = houseRules()
+  return inWorker('next', { facts: await yardFacts(rules), household, rules })
 }
 
 export interface YardLeft {

@@ -102,12 +102,9 @@ function nightReasons(facts: NightFacts, { everyNight: { sleepers }, rules }: Ni
 function assumedReason(sleepers: readonly Sleeper[]): Reason[] {
   const names = sleepers.filter(({ tallest }) => tallest !== undefined).map(({ name }) => name)
   if (names.length === 0) return []
-  const ages = names.length > 1 ? 'their ages' : 'that age'
-  return [
-    note(
-      says`${listed(names)} ${names.length > 1 ? 'were' : 'was'} not measured: taken as tall as the tallest of ${ages} (CDC growth charts, 97th centile).`,
-    ),
-  ]
+  const [were, ages] = names.length > 1 ? ['were', 'their ages'] : ['was', 'that age']
+  const taken = says`taken as tall as the tallest of ${ages} (CDC growth charts, 97th centile)`
+  return [note(says`${listed(names)} ${were} not measured: ${taken}.`)]
 }
 
 /** While nobody has noted whether the sofa makes up, those whom its bed could take are not left over for certain. */
