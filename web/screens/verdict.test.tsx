@@ -49,7 +49,7 @@ describe('a verdict is said in words, never by color alone', () => {
           <AnswerLine short="Bath" answer={{ ...over, verdict: 'measure', margin: undefined, missing: ['a', 'b'] }} />,
         ),
       ),
-    ).toBe('Bath Measure 2 readings missing')
+    ).toBe('Bath Measure 2 to measure')
     expect(
       words(
         page(<AnswerLine short="Bath" answer={{ ...over, verdict: 'tight', margin: undefined, brief: 'no tub' }} />),

@@ -1,5 +1,6 @@
 import type { Doubt } from '../readings/doubt'
 import { ALL, type QuestionFacts } from '../questions/index'
+import { planKey } from '../plan/planKey'
 import type { HouseRules } from '../rules/houseRules'
 import { GROUNDS, type GroundFacts } from '../shared/shared'
 import { doubtsOf, trusted } from '../trailer/doubts'
@@ -7,7 +8,10 @@ import { undrawn, type DrawnPart } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'
 
 /** A trailer's facts for all questions and for what they rest on, what is doubted and not drawn; as stored. */
-export type FactSheet = Readonly<GroundFacts & QuestionFacts & { doubts: Doubt[]; undrawn: DrawnPart[] }>
+export type FactSheet = Readonly<
+  GroundFacts &
+    QuestionFacts & { doubts: Doubt[]; undrawn: DrawnPart[]; /** Of units drawn alike the same. */ plan: string }
+>
 
 /** Whatever has facts: a room below the questions, or a question. */
 interface Room {
@@ -27,7 +31,7 @@ export const factSheet = (trailer: Trailer, rules: HouseRules): FactSheet => ({ 
  * of many variants of a unit.
  */
 export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
-  const sheet = { doubts: doubtsOf(trailer), undrawn: undrawn(trailer) }
+  const sheet = { doubts: doubtsOf(trailer), undrawn: undrawn(trailer), plan: planKey(trailer.plan) }
   const known = trusted(trailer)
   for (const room of ROOMS) {
     let made: unknown
@@ -42,7 +46,12 @@ export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
  * under another key are not to be trusted.
  */
 export const factsKey = (rules: HouseRules): string =>
-  JSON.stringify([rules.ways, ['doubts', 3], ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)])])
+  JSON.stringify([
+    rules.ways,
+    ['doubts', 3],
+    ['plan', 1],
+    ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)]),
+  ])
 
 /** The rules that a room's facts are made with. */
 export function bakedRules({ id, baked }: Pick<Room, 'id' | 'baked'>, rules: HouseRules): object {

@@ -22,6 +22,8 @@ export type Standing = (typeof STANDINGS)[number]
 
 export interface Match {
   id: string
+  /** Of units drawn alike the same. */
+  plan: string
   standing: Standing
   /** 0 to 100, higher is better; only orders units of one standing. */
   score: number
@@ -42,7 +44,7 @@ export function rank(candidates: readonly Candidate[], household: Household, rul
   const flexibility = flexibilityFor(household, rules)
   return candidates
     .map(({ id, facts }) => ({
-      ...matchOf(id, judge(facts), rules.ranking),
+      ...matchOf(id, facts.plan, judge(facts), rules.ranking),
       ...(flexibility && { flexibility: flexibility(facts) }),
     }))
     .sort(inOrder)
@@ -71,10 +73,10 @@ const inOrder = (a: Match, b: Match): number =>
 const objections = ({ answers }: Match): number =>
   Object.values(answers).filter(({ verdict }) => verdict === 'no').length
 
-function matchOf(id: string, answers: Answers, ranking: RankingRules): Match {
+function matchOf(id: string, plan: string, answers: Answers, ranking: RankingRules): Match {
   const verdicts = Object.values(answers).map(({ verdict }) => verdict)
   const standing = verdicts.includes('no') ? 'out' : verdicts.includes('measure') ? 'measure' : 'fits'
-  return { id, standing, score: scoreOf(answers, ranking), answers }
+  return { id, plan, standing, score: scoreOf(answers, ranking), answers }
 }
 
 /** Of all that was asked, what the verdicts earn, 0 to 100. */
@@ -119,7 +121,7 @@ export function flexibilityFor(
 }
 
 /** A verdict's points, moved a little by its margin: 6 in to spare beats 1 in. */
-function worth({ verdict, margin }: Answer, points: RankingRules['points']): number {
+export function worth({ verdict, margin }: Answer, points: RankingRules['points']): number {
   const nudge = margin && verdict !== 'measure' ? 0.2 * ease(margin) - (verdict === 'fits' ? 0.2 : 0) : 0
   return Math.max(0, Math.min(1, points[verdict] + nudge))
 }

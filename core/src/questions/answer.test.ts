@@ -29,5 +29,5 @@ describe('an answer adds up its reasons', () => {
       'There is no shower inside.',
     ))
   it('one missing reading is said in words', () =>
-    expect(phraseText(marginText({ verdict: 'measure', missing: ['x'] }))).toBe('1 reading missing'))
+    expect(phraseText(marginText({ verdict: 'measure', missing: ['x'] }))).toBe('1 to measure'))
 })

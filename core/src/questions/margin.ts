@@ -1,9 +1,10 @@
 import { says, type Phrase } from '../quantity/phrase'
 import { quantity, type Quantity } from '../quantity/quantity'
 import type { Answer } from './answer'
+import { ease, type Margin } from './reason'
 
 /**
- * The figure beside a margin bar, in words: `7 in to spare`, `180 lb over`, `2 readings missing`, or `no tub`
+ * The figure beside a margin bar, in words: `7 in to spare`, `180 lb over`, `2 to measure`, or `no tub`
  * where there is no figure.
  */
 export function marginText({
@@ -12,14 +13,33 @@ export function marginText({
   brief,
   missing,
 }: Pick<Answer, 'verdict' | 'margin' | 'brief' | 'missing'>): Phrase {
-  if (verdict === 'measure')
-    return missing.length === 1 ? says`1 reading missing` : says`${missing.length} readings missing`
+  if (verdict === 'measure') return openText(missing)
   if (!margin) return brief ? [brief] : []
   const size = quantity(Math.abs(margin.value), margin.unit)
   if (margin.unit === 'person') return margin.value < 0 ? says`${size} without a berth` : says`${size} more would sleep`
   if (rounded(margin) === 0 && margin.value >= 0) return says`nothing to spare`
   return says`${size} ${margin.value < 0 ? (SHORT[margin.unit] ?? 'short') : 'to spare'}`
 }
+
+/** What is missing of people is asked, what is missing of the unit is measured: how many of each. */
+function openText(missing: readonly string[]): Phrase {
+  const ask = missing.filter((key) => key.startsWith('household.')).length
+  const measure = missing.length - ask
+  if (ask && measure) return says`${ask} to ask, ${measure} to measure`
+  return ask ? says`${ask} to ask` : says`${measure} to measure`
+}
+
+/**
+ * What is known of an answer that is open: of its points that fit or are tight the one with the least to spare. Undefined where
+ * nothing is.
+ */
+export const knownMargin = ({ verdict, because }: Pick<Answer, 'verdict' | 'because'>): Margin | undefined =>
+  verdict === 'measure'
+    ? because
+        .filter((one) => one.verdict === 'fits' || one.verdict === 'tight')
+        .flatMap(({ margin }) => margin ?? [])
+        .sort((a, b) => ease(a) - ease(b))[0]
+    : undefined
 
 /** Loads, watts and prices go over a limit, things are left over; lengths and volumes fall short. */
 const SHORT: Partial<Record<Quantity['unit'], string>> = { lb: 'over', W: 'over', $: 'over', piece: 'left over' }

@@ -48,6 +48,8 @@ export interface QuestionWords {
   topic: string
   /** When it speaks against units, after their number: `do not sleep them`. */
   against: string
+  /** What is said for a unit that fits: `all have a berth`; absent: it is nothing to praise. */
+  speaksFor?: string
   /** Where on a walk it is shown when its points name no thing there; absent: in the living room. */
   shownAt?: Place
   /** What to let them try themselves there: a full sentence. */

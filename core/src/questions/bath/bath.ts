@@ -36,6 +36,7 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
     short: 'Bath',
     topic: 'bath',
     against: 'bath not right',
+    speaksFor: 'the bath is right',
     shownAt: 'bath',
     tryIt: 'Let the tallest stand in the shower, and somebody sit down with the door shut.',
   },

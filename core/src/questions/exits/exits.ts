@@ -40,6 +40,7 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
     short: 'Ways out',
     topic: 'ways out',
     against: 'have a bed without a way out',
+    speaksFor: 'two ways out of every bed',
     shownAt: 'bedroom',
     tryIt: 'Let them find two ways out of each bed, and try the window.',
   },

@@ -31,6 +31,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
     short: 'Kitchen',
     topic: 'kitchen',
     against: 'kitchen not right',
+    speaksFor: 'they can cook in it',
     shownAt: 'kitchen',
     tryIt: 'Let whoever cooks stand at the counter, covers off.',
   },

@@ -32,6 +32,7 @@ export const park: Question<'park', ParkFacts, ParkNeed, ParkRules> = {
     short: 'Fits the site',
     topic: 'length',
     against: 'too long',
+    speaksFor: 'short enough for them',
     shownAt: 'door',
   },
   version: 1,

@@ -27,6 +27,7 @@ export const price: Question<'price', PriceFacts, PriceNeed, PriceRules> = {
     short: 'Price',
     topic: 'price',
     against: 'over the budget',
+    speaksFor: 'within their budget',
     shownAt: 'papers',
   },
   version: 1,

@@ -36,6 +36,7 @@ export const season: Question<'season', SeasonFacts, SeasonNeed, SeasonRules> = 
     short: 'Season',
     topic: 'season',
     against: 'too cold or too hot inside',
+    speaksFor: 'warm and cool enough for their season',
     shownAt: 'entry',
   },
   version: 2,

@@ -75,6 +75,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     short: 'Seats',
     topic: 'seating',
     against: 'do not seat them',
+    speaksFor: 'all sit at the table',
     shownAt: 'living',
     tryIt: 'Let all of them sit down at once.',
   },

@@ -44,6 +44,7 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
     short: 'Sleeps them',
     topic: 'sleeping',
     against: 'do not sleep them',
+    speaksFor: 'all have a berth',
     shownAt: 'bedroom',
     tryIt: 'Let them lie down where they would sleep, the tallest first.',
   },

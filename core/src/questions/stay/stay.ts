@@ -27,6 +27,7 @@ export const stay: Question<'stay', object, StayNeed, object> = {
     short: 'Stays out',
     topic: 'nights out',
     against: 'run out too soon',
+    speaksFor: 'out as long as they stay',
     shownAt: 'under',
   },
   version: 3,

@@ -38,6 +38,7 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | '
     short: 'Stow it',
     topic: 'stowing',
     against: 'do not hold what they bring',
+    speaksFor: 'everything they bring goes in',
     shownAt: 'off-door',
     tryIt: 'Open the pass-through, and let them say what goes in.',
   },

@@ -12,6 +12,8 @@ export interface TowEstimate extends Record<MomentId, Moment> {
   racked: Racked
   /** What rides in the trailer beyond its dry weight as they leave: what the cargo label is about. */
   cargo: number
+  /** Something that weighs is not in it: nobody read it. */
+  open: boolean
   /** Their gear in the bays as they leave, and how much of it the coupler bears; less than nothing behind the axles. */
   gear: { weight: number; least: number; most: number }
 }
@@ -40,6 +42,7 @@ export function estimateOf(
     ...moments,
     racked: onRacks,
     cargo: moments.leaving.total - uvw + loading.weighedSince,
+    open: moments.leaving.missing.length > 0 || loading.added.some(({ pounds }) => pounds === undefined),
     gear: { weight: alone.total - uvw, least: alone.tongue.least, most: alone.tongue.most },
   }
 }

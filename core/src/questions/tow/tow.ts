@@ -28,6 +28,7 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
     short: 'Pull it',
     topic: 'towing',
     against: 'too much to pull',
+    speaksFor: 'within every limit of their vehicle',
     shownAt: 'hitch',
     tryIt: 'Read the label on the door of their vehicle together.',
   },

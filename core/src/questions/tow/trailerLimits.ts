@@ -12,7 +12,7 @@ import type { TowRules } from './rules'
 export function trailerReasons(
   facts: TowFacts & { uvw: number },
   rules: TowRules,
-  { leaving: { total: loaded, tongue }, cargo }: TowEstimate,
+  { leaving: { total: loaded, tongue }, cargo, open }: TowEstimate,
 ): Reason[] {
   const { added, weighedSince } = facts.loading
   const fitted = added.length || weighedSince ? 'what was fitted later, ' : ''
@@ -59,7 +59,11 @@ export function trailerReasons(
     ]
   }
   return [
-    ...limits(0).map((_, i) => withTongue(tongue, (onTongue) => rated(limits(onTongue)[i]!, rules.reserve))),
+    ...limits(0).map((_, i) =>
+      withTongue(tongue, (onTongue) =>
+        rated({ ...limits(onTongue)[i]!, open: open || tongue.missing.length > 0 }, rules.reserve),
+      ),
+    ),
     shareReason(facts.uvw, facts.hitchWeight, rules),
     ...inTheSum(facts),
     ...facts.loading.added

@@ -51,6 +51,9 @@ function reasonsWith({ load, ratings, vehicle, rules }: Towed, estimate: TowEsti
   const aboard = aboardOf(load, estimate.racked)
   const alone = ratings.tongueKey === 'hitchTongueAlone'
   const unweighed = [...load.people.unknown, ...load.pets.unknown]
+  // What is asked of a rating is not all known while something was not weighed.
+  const openTongue = estimate.open || tongue.missing.length > 0
+  const openAboard = unweighed.length > 0
   const still = says`The weight of ${quantity(unweighed.length, 'person')} is still missing.`
   return [
     rated(
@@ -58,6 +61,7 @@ function reasonsWith({ load, ratings, vehicle, rules }: Towed, estimate: TowEsti
         name: 'The tow rating',
         rating: ratings.towRating,
         asked: loaded,
+        open: estimate.open,
         words: says`Loaded it weighs about ${pounds(loaded)}; the tow rating is`,
         rests: ['household.vehicle.towRating'],
       },
@@ -69,6 +73,7 @@ function reasonsWith({ load, ratings, vehicle, rules }: Towed, estimate: TowEsti
         name: 'Payload',
         rating: ratings.payload,
         asked: aboard + onTongue,
+        open: openAboard || openTongue,
         words: says`With people, hitch and tongue the ${small(vehicle)} carries about ${carried}; its payload is`,
         rests: ['household.vehicle.payload'],
       }
@@ -92,13 +97,16 @@ function reasonsWith({ load, ratings, vehicle, rules }: Towed, estimate: TowEsti
     ...rearAxleReason(load, estimate.racked, ratings, tongue, rules.rearAxle).map((one) =>
       notSaferThan(one, unweighed, still),
     ),
-    combined(ratings, aboard + loaded, reserve, (given) => notSaferThan(given, unweighed, still)),
+    combined(ratings, aboard + loaded, reserve, openAboard || estimate.open, (given) =>
+      notSaferThan(given, unweighed, still),
+    ),
     withTongue(tongue, (onTongue) =>
       rated(
         {
           name: alone ? 'What the receiver carries without a weight-distribution hitch' : 'What the receiver carries',
           rating: ratings.hitchTongue,
           asked: onTongue,
+          open: openTongue,
           words: alone
             ? says`About ${pounds(onTongue)} of tongue weight on a receiver that, without a weight-distribution hitch, carries`
             : says`About ${pounds(onTongue)} of tongue weight on a receiver that carries`,
@@ -134,6 +142,7 @@ function combined(
   { curbWeight, gcwr }: VehicleRatings,
   rest: number,
   reserve: number,
+  open: boolean,
   sure: (given: Reason) => Reason,
 ) {
   if (curbWeight === undefined) {
@@ -142,7 +151,9 @@ function combined(
   }
   const rig = curbWeight + rest
   const words = says`Vehicle and trailer together weigh about ${pounds(rig)}; GCWR is`
-  return sure(rated({ name: 'GCWR', rating: gcwr, asked: rig, words, rests: ['household.vehicle.gcwr'] }, reserve))
+  return sure(
+    rated({ name: 'GCWR', rating: gcwr, asked: rig, open, words, rests: ['household.vehicle.gcwr'] }, reserve),
+  )
 }
 
 /** Most receivers carry less on their own than with a weight-distribution hitch: said where the label gives both. */

@@ -50,6 +50,7 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
     short: 'Their wishes',
     topic: 'wishes',
     against: 'without what they must have',
+    speaksFor: 'as they wish it',
     shownAt: 'papers',
   },
   version: 5,

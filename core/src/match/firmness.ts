@@ -1,0 +1,56 @@
+import { QUESTIONS, type QuestionId } from '../questions/index'
+import type { RankingRules } from '../rules/houseRules'
+import { worth, type Match } from './match'
+
+/** So many weightings are tried, each question between half and twice what the house gives it. */
+const TRIED = 200
+const WIDEST = 2
+
+/**
+ * How firm the first place is: the share of sensible weightings under which that unit, or another of its plan, stays first
+ * of those of its standing; undefined where it stands alone. The weightings are the same each time (a Halton sequence over
+ * the questions, evenly spread on a scale of logarithms; Halton, 1960), so that the share does not flicker.
+ */
+export function firmness(ranked: readonly Match[], { weights, points }: RankingRules): number | undefined {
+  const [first] = ranked
+  const rivals = first ? ranked.filter(({ standing }) => standing === first.standing) : []
+  if (!first || !rivals.some(({ plan }) => plan !== first.plan)) return undefined
+  const ids = QUESTIONS.map(({ id }) => id)
+  const worths = rivals.map(({ answers }) => ids.map((id) => (answers[id] ? worth(answers[id], points) : undefined)))
+  let stays = 0
+  for (let n = 1; n <= TRIED; n++) {
+    const tried = ids.map((id, k) => weights[id] * WIDEST ** (2 * halton(n, PRIMES[k]!) - 1))
+    let [best, most] = [-1, -Infinity]
+    worths.forEach((own, i) => {
+      let [weight, sum] = [0, 0]
+      own.forEach((one, k) => {
+        if (one === undefined) return
+        weight += tried[k]!
+        sum += tried[k]! * one
+      })
+      const score = weight ? sum / weight : 0
+      if (score > most + 1e-12) [best, most] = [i, score]
+    })
+    if (rivals[best]!.plan === first.plan) stays += 1
+  }
+  return stays / TRIED
+}
+
+const PRIMES = [2, 3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37, 41, 43, 47, 53] satisfies number[]
+
+/** The digits of `n` to a base, turned round behind the point. */
+function halton(n: number, base: number): number {
+  let [sum, share] = [0, 1]
+  for (let left = n; left > 0; left = Math.floor(left / base)) {
+    share /= base
+    sum += share * (left % base)
+  }
+  return sum
+}
+
+/** What every question is worth on a unit, in the order of the questions; absent: not asked. For whoever weighs them anew. */
+export const worthsOf = (
+  { answers }: Pick<Match, 'answers'>,
+  points: RankingRules['points'],
+): Partial<Record<QuestionId, number>> =>
+  Object.fromEntries(QUESTIONS.flatMap(({ id }) => (answers[id] ? [[id, worth(answers[id], points)]] : [])))

@@ -1,0 +1,105 @@
+import type { Household } from '../household/household'
+import { listed, says, type Phrase } from '../quantity/phrase'
+import type { Answer } from '../questions/answer'
+import { questionOf, type QuestionId } from '../questions/index'
+import { marginText } from '../questions/margin'
+import { ease } from '../questions/reason'
+import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
+import { readingName } from '../trailer/readingName'
+import type { Trailer } from '../trailer/trailer'
+import type { Answers } from './judge'
+import { byWeightOfObjection } from './match'
+
+/** What a consultant says of a unit in a breath: each in one sentence, each only where there is something. */
+export interface Pitch {
+  speaksFor?: Phrase
+  against?: Phrase
+  /** What is missing of people is asked, what is missing of the unit is measured. */
+  toFindOut?: Phrase
+}
+
+/** So many good points are told, and so many readings by name. */
+const POINTS = 3
+const NAMED = 2
+
+export function pitch(
+  answers: Answers,
+  trailer: Trailer,
+  household: Household,
+  weights: Readonly<Record<QuestionId, number>>,
+): Pitch {
+  const [speaksFor, against, toFindOut] = [
+    goodOf(answers, weights),
+    againstOf(answers),
+    findOut(answers, trailer, household),
+  ]
+  return {
+    ...(speaksFor && { speaksFor }),
+    ...(against && { against }),
+    ...(toFindOut && { toFindOut }),
+  }
+}
+
+/** What fits and weighs most with them, with what is to spare. */
+function goodOf(answers: Answers, weights: Readonly<Record<QuestionId, number>>): Phrase | undefined {
+  const worth = ([id, { margin }]: [QuestionId, Answer]) => weights[id] * (1 + (margin ? ease(margin) : 0.3))
+  const good = (Object.entries(answers) as [QuestionId, Answer][])
+    .filter(([id, { verdict }]) => verdict === 'fits' && questionOf(id).words.speaksFor)
+    .sort((a, b) => worth(b) - worth(a))
+    .slice(0, POINTS)
+    .map(([id, answer]): Phrase => {
+      const words = questionOf(id).words.speaksFor!
+      return answer.margin && answer.margin.value > 0 ? says`${words} (${marginText(answer)})` : [words]
+    })
+  if (good.length === 0) return undefined
+  const [first, ...rest] = good.reduce<Phrase>((all, one, i) => (i === 0 ? one : says`${all}; ${one}`), [])
+  return [String(first).replace(/^./, (letter) => letter.toUpperCase()), ...rest, '.']
+}
+
+/** The worst of what speaks against it in its own words, and what else does. */
+function againstOf(answers: Answers): Phrase | undefined {
+  const bad = byWeightOfObjection(answers).filter(([, { verdict }]) => verdict === 'no' || verdict === 'tight')
+  const worst = bad[0]
+  if (!worst) return undefined
+  const [, { because, verdict }] = worst
+  const reason = because.find((one) => one.verdict === verdict) ?? because[0]!
+  const others = bad.slice(1).filter(([, other]) => other.verdict === verdict)
+  return others.length
+    ? says`${reason.says} ${verdict === 'no' ? 'Also no' : 'Also tight'}: ${listed(others.map(([id]) => questionOf(id).words.topic))}.`
+    : reason.says
+}
+
+function findOut(answers: Answers, trailer: Trailer, household: Household): Phrase | undefined {
+  const open = Object.values(answers).filter(({ verdict }) => verdict === 'measure')
+  const keys = [
+    ...new Set(
+      open.flatMap(({ because }) => because.flatMap((one) => (one.verdict === 'measure' ? (one.missing ?? []) : []))),
+    ),
+  ]
+  const [ask, measure] = [keys.filter(isTheirs), keys.filter((key) => !isTheirs(key))]
+  const asked = [...new Set(ask.map((key) => askedFor(key, household)))]
+  const measured = measure.map((key) => readingName(trailer, key))
+  if (asked.length === 0 && measured.length === 0) return undefined
+  return says`${asked.length ? `Ask ${named(asked)}.` : ''}${asked.length && measured.length ? ' ' : ''}${
+    measured.length ? `Measure: ${named(measured)}.` : ''
+  }`
+}
+
+export const isTheirs = (key: string): boolean => key.startsWith('household.')
+
+const named = (all: readonly string[]): string =>
+  all.length <= NAMED + 1 ? listed(all) : `${all.slice(0, NAMED).join(', ')} and ${all.length - NAMED} things more`
+
+/** What is missing of a household, as one asks for it: `how tall Bo is`, `their payload`. */
+export function askedFor(key: string, { people, pets, gear }: Household): string {
+  const [, of, id, what] = key.split('.') as [string, string, string, string?]
+  if (of === 'vehicle') {
+    const label = VEHICLE_READS[id as VehicleKey]?.label ?? id
+    return `their ${/^[A-Z]{2}/.test(label) ? label : label.replace(/^./, (letter) => letter.toLowerCase())}`
+  }
+  const name = [...people, ...pets, ...gear].find((one) => one.id === id)?.name ?? 'they'
+  if (of === 'gear')
+    return what === 'size' ? `how large the ${name.toLowerCase()} is` : `what the ${name.toLowerCase()} weighs`
+  if (what === 'height') return `how tall ${name} is`
+  return what === 'weight' ? `what ${name} weighs` : `about ${name}`
+}
