@@ -2,24 +2,51 @@ import { HStack, Text } from '@chakra-ui/react'
 import type { Standing } from '@hitchet/core/match/match'
 import type { Answer } from '@hitchet/core/questions/answer'
 import { badness, type Verdict } from '@hitchet/core/questions/reason'
-import { marginText } from '@hitchet/core/questions/margin'
+import { knownMargin, marginText } from '@hitchet/core/questions/margin'
 import { MarginBar } from '../drawing/MarginBar'
 import { FILLS, VERDICT_WORDS } from '../drawing/patterns'
 import { Said } from '../look/measures'
 
 /** A question's answer on one line: what was asked, the bar, the word, the figure. */
-export function AnswerLine({ short, answer }: { short: string; answer: Answer }) {
+export function AnswerLine({ short, answer, narrow }: { short: string; answer: Answer; narrow?: boolean }) {
+  const known = knownMargin(answer)
+  const knownText = known && marginText({ verdict: 'tight', margin: known, missing: [] })
   return (
-    <HStack gap="3" rowGap="0" minH="21px" flexWrap={{ base: 'wrap', sm: 'nowrap' }}>
-      <Text w="92px" flex="none" fontSize="14px" lineHeight="1.2">
+    <HStack
+      gap={narrow ? '2' : '3'}
+      rowGap="0"
+      minH={narrow ? '19px' : '21px'}
+      flexWrap={{ base: 'wrap', sm: 'nowrap' }}
+    >
+      <Text w={narrow ? '84px' : '92px'} flex="none" fontSize="14px" lineHeight="1.2">
         {short}
       </Text>
-      <MarginBar verdict={answer.verdict} margin={answer.margin} />
+      <MarginBar verdict={answer.verdict} margin={answer.margin} known={known} width={narrow ? 80 : undefined} />
       <Text w="58px" flex="none" fontWeight="700" color={answer.verdict} fontSize="14px">
         {VERDICT_WORDS[answer.verdict]}
       </Text>
-      <Text className="figure" fontWeight="500" fontSize="14.5px" lineHeight="1.2" w="146px" flex="none">
-        <Said phrase={marginText(answer)} />
+      <Text
+        className="figure"
+        fontWeight="500"
+        fontSize="14.5px"
+        lineHeight="1.2"
+        w={narrow ? '150px' : '146px'}
+        flex="none"
+      >
+        {knownText ? (
+          <>
+            <Said phrase={knownText} />
+            {narrow ? (
+              ' so far'
+            ) : (
+              <>
+                , <Said phrase={marginText(answer)} />
+              </>
+            )}
+          </>
+        ) : (
+          <Said phrase={marginText(answer)} />
+        )}
       </Text>
     </HStack>
   )

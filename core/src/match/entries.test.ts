@@ -135,7 +135,7 @@ describe('what a consultant says of it in a breath', () => {
     })
     const { said } = pitched({ ...FAMILY, readings: { ...FAMILY.readings, gvwr: [] } }, unknown)
     expect(said.toFindOut).toMatch(/Ask .*(how tall Ro is|their payload)/)
-    expect(said.toFindOut).toMatch(/Measure: .*GVWR/)
+    expect(said.toFindOut).toMatch(/Measure .*GVWR/)
   })
 })
 

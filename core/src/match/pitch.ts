@@ -1,10 +1,12 @@
 import type { Household } from '../household/household'
-import { listed, says, type Phrase } from '../quantity/phrase'
+import { listed, phraseText, says, type Phrase } from '../quantity/phrase'
 import type { Answer } from '../questions/answer'
 import { questionOf, type QuestionId } from '../questions/index'
 import { marginText } from '../questions/margin'
 import { ease } from '../questions/reason'
 import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
+import { small } from '../plan/naming'
+import { thingAt } from '../trailer/things'
 import { readingName } from '../trailer/readingName'
 import type { Trailer } from '../trailer/trailer'
 import type { Answers } from './judge'
@@ -18,8 +20,9 @@ export interface Pitch {
   toFindOut?: Phrase
 }
 
-/** So many good points are told, and so many readings by name. */
-const POINTS = 3
+/** So many good points are told where they go into a line of so many letters, and so many readings by name. */
+const POINTS = 2
+const LINE = 80
 const NAMED = 2
 
 export function pitch(
@@ -51,22 +54,19 @@ function goodOf(answers: Answers, weights: Readonly<Record<QuestionId, number>>)
       const words = questionOf(id).words.speaksFor!
       return answer.margin && answer.margin.value > 0 ? says`${words} (${marginText(answer)})` : [words]
     })
-  if (good.length === 0) return undefined
-  const [first, ...rest] = good.reduce<Phrase>((all, one, i) => (i === 0 ? one : says`${all}; ${one}`), [])
+  const [best, second] = good
+  if (!best) return undefined
+  const both = second && says`${best}; ${second}`
+  const [first, ...rest] = both && phraseText(both).length <= LINE ? both : best
   return [String(first).replace(/^./, (letter) => letter.toUpperCase()), ...rest, '.']
 }
 
-/** The worst of what speaks against it in its own words, and what else does. */
+/** The worst of what speaks against it, in its own words. */
 function againstOf(answers: Answers): Phrase | undefined {
-  const bad = byWeightOfObjection(answers).filter(([, { verdict }]) => verdict === 'no' || verdict === 'tight')
-  const worst = bad[0]
+  const worst = byWeightOfObjection(answers).find(([, { verdict }]) => verdict === 'no' || verdict === 'tight')
   if (!worst) return undefined
   const [, { because, verdict }] = worst
-  const reason = because.find((one) => one.verdict === verdict) ?? because[0]!
-  const others = bad.slice(1).filter(([, other]) => other.verdict === verdict)
-  return others.length
-    ? says`${reason.says} ${verdict === 'no' ? 'Also no' : 'Also tight'}: ${listed(others.map(([id]) => questionOf(id).words.topic))}.`
-    : reason.says
+  return (because.find((one) => one.verdict === verdict) ?? because[0]!).says
 }
 
 function findOut(answers: Answers, trailer: Trailer, household: Household): Phrase | undefined {
@@ -78,11 +78,22 @@ function findOut(answers: Answers, trailer: Trailer, household: Household): Phra
   ]
   const [ask, measure] = [keys.filter(isTheirs), keys.filter((key) => !isTheirs(key))]
   const asked = [...new Set(ask.map((key) => askedFor(key, household)))]
-  const measured = measure.map((key) => readingName(trailer, key))
-  if (asked.length === 0 && measured.length === 0) return undefined
-  return says`${asked.length ? `Ask ${named(asked)}.` : ''}${asked.length && measured.length ? ' ' : ''}${
-    measured.length ? `Measure: ${named(measured)}.` : ''
-  }`
+  const isFigure = (key: string) => thingAt(trailer, key)?.spec.kind === 'number'
+  const [figures, looked] = [measure.filter(isFigure), measure.filter((key) => !isFigure(key))].map((some) =>
+    some.map((key) => inASentence(readingName(trailer, key))),
+  ) as [string[], string[]]
+  const parts = [
+    ...(asked.length ? [`Ask ${named(asked)}.`] : []),
+    ...(figures.length ? [`Measure ${named(figures)}.`] : []),
+    ...(looked.length ? [`Look at ${named(looked)}.`] : []),
+  ]
+  return parts.length ? [parts.join(' ')] : undefined
+}
+
+/** `Fresh tank: where it sits` among others: `fresh tank (where it sits)`. */
+function inASentence(name: string): string {
+  const [thing, ...more] = small(name).split(/: |, /)
+  return more.length ? `${thing!} (${more.join(', ')})` : thing!
 }
 
 export const isTheirs = (key: string): boolean => key.startsWith('household.')

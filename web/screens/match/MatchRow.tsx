@@ -1,11 +1,12 @@
 'use client'
 
-import { Box, Button, Collapsible, Flex, HStack, Link, SimpleGrid, Text } from '@chakra-ui/react'
+import { Box, Button, Collapsible, Flex, Link, SimpleGrid, Text } from '@chakra-ui/react'
 import { ChevronDown } from 'lucide-react'
 import NextLink from 'next/link'
 import { useState, type ReactNode } from 'react'
 import type { Asked } from '@hitchet/core/match/asked'
 import type { Flexibility } from '@hitchet/core/match/match'
+import type { Pitch } from '@hitchet/core/match/pitch'
 import { listedPhrases, type Phrase } from '@hitchet/core/quantity/phrase'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { Figure, Said } from '../../look/measures'
@@ -13,6 +14,8 @@ import { Caution } from '../Caution'
 import { StockTag } from '../StockTag'
 import { AnswerLine, Reasons } from '../Verdict'
 import { ChooseUnit } from './Choosing'
+import { SamePlan, type SameUnit } from './SamePlan'
+import { WhyOver, type Why } from './WhyOver'
 
 interface MatchRowProps {
   stock: string
@@ -21,25 +24,42 @@ interface MatchRowProps {
   href: string
   layout: string
   price?: number
-  says: Phrase
+  pitch: Pitch
   /** The small changes that would let it in. */
   nearly?: readonly Phrase[]
-  asked: Asked[]
+  /** The few bars that matter to these people, and the others. */
+  asked: { first: Asked[]; rest: Asked[] }
+  /** Others of its plan. */
+  same: SameUnit[]
+  why?: Why
   flexibility?: Flexibility
   strip: ReactNode
 }
 
-/** One unit: its strip, a sentence, a bar for each question, and every reason on demand. */
-export function MatchRow({ stock, name, href, layout, price, says, nearly, asked, flexibility, strip }: MatchRowProps) {
+/** One plan: its strip, what a consultant says of it, the bars that matter, and every reason on demand. */
+export function MatchRow({
+  stock,
+  name,
+  href,
+  layout,
+  price,
+  pitch: { speaksFor, against, toFindOut },
+  nearly,
+  asked,
+  same,
+  why,
+  flexibility,
+  strip,
+}: MatchRowProps) {
   const [open, setOpen] = useState(false)
   return (
-    <Box py="3" borderTopWidth="1px" borderColor="hair" mt="2" role="group" aria-label={`${stock} ${name}`}>
-      <Flex gap="6" align="center" flexWrap={{ base: 'wrap', lg: 'nowrap' }}>
+    <Box py="1" borderTopWidth="1px" borderColor="hair" role="group" aria-label={`${stock} ${name}`}>
+      <Flex gap="4" align="center" flexWrap={{ base: 'wrap', lg: 'nowrap' }}>
         <Box flex="none">{strip}</Box>
-        <Box flex="1" minW="260px">
-          <HStack gap="3">
+        <Box flex="1" minW="260px" fontSize="13.5px" lineHeight="1.28">
+          <Flex gap="2.5" rowGap="0" align="center" wrap="wrap">
             <StockTag stock={stock} />
-            <Link asChild color="ink" fontWeight="700" fontSize="17px">
+            <Link asChild color="ink" fontWeight="700" fontSize="15px" whiteSpace="nowrap">
               <NextLink href={href} prefetch={false}>
                 {name}
               </NextLink>
@@ -47,54 +67,51 @@ export function MatchRow({ stock, name, href, layout, price, says, nearly, asked
             <Text className="figure" fontWeight="600">
               {price === undefined ? 'no price yet' : <Figure value={price} unit="$" />}
             </Text>
-          </HStack>
-          <Text fontSize="14px" color="line">
-            {layout}
-          </Text>
-          <Text mt="1" fontSize="14.5px" maxW="420px">
-            <Said phrase={says} />
-          </Text>
-          {nearly && (
-            <Text mt="1" fontSize="14.5px" maxW="420px" fontWeight="600">
-              It would do if <Said phrase={listedPhrases(nearly)} />.
-            </Text>
-          )}
-          {flexibility && (
-            <Text
-              mt="1"
-              fontSize="14px"
-              title="How well it can be lived in, 0 to 100: sleeping, ways, bath, kitchen and seats"
-            >
-              Living in it: <b className="figure">{flexibility.everyday}</b> every day,{' '}
-              <b className="figure">{flexibility.withGuests}</b> with guests
-            </Text>
-          )}
-          <HStack gap="4" mt="2">
+            <Text color="line">{layout}</Text>
             <ChooseUnit stock={stock} />
             <Button
               variant="ghost"
               size="xs"
+              px="1"
+              gap="0.5"
               onClick={() => setOpen(!open)}
               aria-expanded={open}
               aria-controls={`why-${stock}`}
             >
-              {open ? 'Hide the reasons' : 'All reasons'}{' '}
+              {open ? 'Hide the reasons' : 'All reasons'}
               <ChevronDown size={14} aria-hidden style={{ transform: open ? 'rotate(180deg)' : undefined }} />
             </Button>
-          </HStack>
+          </Flex>
+          {speaksFor && <Line lead="For it" says={speaksFor} />}
+          {against && <Line lead="Against" says={against} />}
+          {toFindOut && <Line lead="Find out" says={toFindOut} />}
+          {nearly && (
+            <Text fontWeight="600">
+              It would do if <Said phrase={listedPhrases(nearly)} />.
+            </Text>
+          )}
+          <SamePlan units={same} />
         </Box>
         <Box flex="none">
-          {asked.map(({ id, short, answer }) => (
-            <AnswerLine key={id} short={short} answer={answer} />
+          {asked.first.map(({ id, short, answer }) => (
+            <AnswerLine key={id} short={short} answer={answer} narrow />
           ))}
         </Box>
       </Flex>
       <Collapsible.Root open={open} lazyMount>
         <Collapsible.Content id={`why-${stock}`}>
+          {flexibility && (
+            <Text mt="1" fontSize="14px">
+              How well it can be lived in, 0 to 100: <b className="figure">{flexibility.everyday}</b> every day,{' '}
+              <b className="figure">{flexibility.withGuests}</b> with guests (sleeping, ways, bath, kitchen and seats)
+            </Text>
+          )}
+          {why && <WhyOver {...why} />}
           <SimpleGrid columns={{ base: 1, lg: 2 }} gap="5" pt="3" fontSize="14px">
-            {asked.map(({ id, asks, answer }) => (
+            {[...asked.first, ...asked.rest].map(({ id, asks, answer }) => (
               <Box key={id}>
                 <Text fontWeight="600">{asks}</Text>
+                <AnswerLine short="" answer={answer} />
                 <Reasons answer={answer} />
                 {answer.cautions.map((caution) => (
                   <Box key={caution} mt="1.5">
@@ -107,5 +124,13 @@ export function MatchRow({ stock, name, href, layout, price, says, nearly, asked
         </Collapsible.Content>
       </Collapsible.Root>
     </Box>
+  )
+}
+
+function Line({ lead, says }: { lead: string; says: Phrase }) {
+  return (
+    <Text>
+      <b>{lead}:</b> <Said phrase={says} />
+    </Text>
   )
 }

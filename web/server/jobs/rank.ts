@@ -1,5 +1,6 @@
 import type { Household } from '@hitchet/core/household/household'
 import type { FactSheet } from '@hitchet/core/match/factSheet'
+import { firmness } from '@hitchet/core/match/firmness'
 import { inTheWay, type Way } from '@hitchet/core/match/inTheWay'
 import { rank, rankWithChanges, type Match } from '@hitchet/core/match/match'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
@@ -21,10 +22,13 @@ export function rankAll({ facts, households, rules }: RankJob): Match[][] {
 export function rankOne({ facts, household, rules }: Omit<RankJob, 'households'> & { household: Household }): {
   matches: Match[]
   ways: Way[]
+  /** How often the first stays first, when what matters is weighed otherwise. */
+  firm?: number
 } {
   const candidates = facts.map(({ id, facts: text }) => ({ id, facts: JSON.parse(text) as FactSheet }))
   const matches = rankWithChanges(candidates, household, rules)
-  return { matches, ways: inTheWay(candidates, matches, household, rules) }
+  const firm = firmness(matches, rules.ranking)
+  return { matches, ways: inTheWay(candidates, matches, household, rules), ...(firm !== undefined && { firm }) }
 }
 
 /** How the yard stands for a household, in three figures. */

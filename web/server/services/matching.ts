@@ -19,8 +19,10 @@ export async function rankYard(household: Household): Promise<Match[]> {
   return (await rankYardWithWays(household)).matches
 }
 
-/** The yard ranked for a household, and what would let in more of it. */
-export async function rankYardWithWays(household: Household): Promise<{ matches: Match[]; ways: Way[] }> {
+/** The yard ranked for a household, what would let in more of it, and how firm its first place is. */
+export async function rankYardWithWays(
+  household: Household,
+): Promise<{ matches: Match[]; ways: Way[]; firm?: number }> {
   const rules = houseRules()
   return inWorker('rankOne', { facts: await yardFacts(rules), household, rules })
 }

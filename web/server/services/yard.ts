@@ -8,10 +8,12 @@ export interface MatchedTrailer extends StockedTrailer {
   match: Match
 }
 
-/** The same, and what would let in more of it. */
-export async function matchedYardWithWays(household: Household): Promise<{ yard: MatchedTrailer[]; ways: Way[] }> {
-  const [trailers, { matches, ways }] = await Promise.all([allTrailers(), rankYardWithWays(household)])
-  return { yard: joined(trailers, matches), ways }
+/** The same, what would let in more of it, and how firm its first place is. */
+export async function matchedYardWithWays(
+  household: Household,
+): Promise<{ yard: MatchedTrailer[]; ways: Way[]; firm?: number }> {
+  const [trailers, { matches, ...rest }] = await Promise.all([allTrailers(), rankYardWithWays(household)])
+  return { yard: joined(trailers, matches), ...rest }
 }
 
 /** The whole yard with what the household's questions say of each unit, best first. */

@@ -1,0 +1,22 @@
+import type { QuestionId } from '../questions/index'
+import { badness } from '../questions/reason'
+import type { Asked } from './asked'
+
+/**
+ * Of all that was asked the few that matter most to these people on this unit: what speaks against it or is open, the worst
+ * first, then what weighs most with them.
+ */
+export function mattering(
+  all: readonly Asked[],
+  weights: Readonly<Record<QuestionId, number>>,
+  count: number,
+): { first: Asked[]; rest: Asked[] } {
+  const sorted = [...all].sort(
+    (a, b) =>
+      Number(badness(b.answer.verdict) > 0) * badness(b.answer.verdict) * weights[b.id] -
+        Number(badness(a.answer.verdict) > 0) * badness(a.answer.verdict) * weights[a.id] ||
+      weights[b.id] - weights[a.id],
+  )
+  const first = new Set(sorted.slice(0, count))
+  return { first: all.filter((one) => first.has(one)), rest: all.filter((one) => !first.has(one)) }
+}
