@@ -68,5 +68,6 @@ function noteText({ stock, about, what }: WalkEvent): string {
   if (what.kind === 'reading') return `${of}: ${what.text}`
   if (what.kind === 'thing') return `${of}: ${what.there ? 'it has one' : 'none'}`
   if (what.kind === 'reaction') return `${of}: ${what.reaction.feels}`
+  if (what.kind === 'choice') return about
   return what.kind === 'shown' ? `${of}: shown` : `${of}: ${what.done ? 'done' : 'not done'}`
 }

@@ -42,7 +42,16 @@ export interface HandedNote {
   done: boolean
 }
 
-export type WalkNote = ReadingNote | ThingNote | ShownNote | ReactionNote | HandedNote
+/** Where a unit stands with a household beside what is reckoned: kept in sight, set aside, or neither. */
+export const CHOICES = ['pinned', 'set aside', 'open'] as const
+export interface ChoiceNote {
+  kind: 'choice'
+  stands: (typeof CHOICES)[number]
+  /** Why, or what is to be remembered of it. */
+  word?: string
+}
+
+export type WalkNote = ReadingNote | ThingNote | ShownNote | ReactionNote | HandedNote | ChoiceNote
 export type WalkNoteKind = WalkNote['kind']
 
 /**
@@ -94,10 +103,20 @@ const notes: Record<WalkNoteKind, Schema> = {
     step: string().max(80).required(),
     done: boolean().required(),
   }),
+  choice: objectOf<ChoiceNote>()({
+    kind: kind().oneOf(['choice']),
+    stands: string().oneOf(CHOICES).required(),
+    word: string().max(200),
+  }),
 }
 
 /** Of these a household has to be open. */
-export const WITH_HOUSEHOLD: ReadonlySet<WalkNoteKind> = new Set<WalkNoteKind>(['shown', 'reaction', 'handed'])
+export const WITH_HOUSEHOLD: ReadonlySet<WalkNoteKind> = new Set<WalkNoteKind>([
+  'shown',
+  'reaction',
+  'handed',
+  'choice',
+])
 
 export const walkEventSchema = object({
   id: uuid().required(),

@@ -13,6 +13,7 @@ import { frameFor } from '../../drawing/frame'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
 import { houseRules } from '../../server/houseRules'
+import { choicesOf } from '../../server/db/walkEvents'
 import { matchedYardWithWays, type MatchedTrailer } from '../../server/services/yard'
 import { ShortCaution } from '../ShortCaution'
 import { measureSystem } from '../measureCookie'
@@ -20,6 +21,7 @@ import { PageHead } from '../PageHead'
 import { Choosing, CompareChosen } from './Choosing'
 import { unitAddress } from '../unitAddress'
 import { InTheWay } from './InTheWay'
+import { Keeping } from './Keeping'
 import { MatchRow } from './MatchRow'
 import { Paged } from './Paged'
 
@@ -31,7 +33,9 @@ const BARS = 4
 /** So many of each group are shown before one asks for more. */
 const FIRST = 8
 
-const GROUPS: Record<Standing, { title: string; line: string }> = {
+const GROUPS: Record<Standing | 'pinned' | 'aside', { title: string; line: string }> = {
+  pinned: { title: 'Pinned', line: 'kept in sight, whatever is reckoned' },
+  aside: { title: 'Set aside', line: 'by them or by you; nothing is lost of it' },
   fits: { title: 'These fit', line: 'nothing speaks against them; what fits best first' },
   measure: {
     title: 'These fit once it is known',
@@ -43,15 +47,25 @@ const GROUPS: Record<Standing, { title: string; line: string }> = {
 
 /** The yard ranked for a household, plan by plan: what fits, what is still open, what nearly fits, what does not and why. */
 export async function MatchScreen({ id, household }: { id: string; household: Household }) {
-  const { yard, ways, firm } = await matchedYardWithWays(household)
+  const [{ yard, ways, firm }, choices] = await Promise.all([matchedYardWithWays(household), choicesOf(id)])
+  const standsAs = ({ trailer }: MatchedTrailer) => choices.get(trailer.stock)?.stands
   const system = await measureSystem()
   const { ranking } = houseRules()
   const frame = frameFor(yard.map(({ trailer }) => trailer.plan))
-  const entries = entriesOf(yard)
-  const groups = STANDINGS.map((standing) => ({
-    standing,
-    inIt: entries.filter(({ first }) => first.match.standing === standing),
-  })).filter(({ inIt }) => inIt.length)
+  const entries = entriesOf(yard.filter((one) => standsAs(one) !== 'set aside'))
+  const isPinned = ({ first, others }: Entry<MatchedTrailer>) =>
+    [first, ...others].some((one) => standsAs(one) === 'pinned')
+  const groups = [
+    { standing: 'pinned' as const, inIt: entries.filter(isPinned) },
+    ...STANDINGS.map((standing) => ({
+      standing,
+      inIt: entries.filter((entry) => entry.first.match.standing === standing && !isPinned(entry)),
+    })),
+    {
+      standing: 'aside' as const,
+      inIt: yard.filter((one) => standsAs(one) === 'set aside').map((first) => ({ first, others: [] })),
+    },
+  ].filter(({ inIt }) => inIt.length)
   const possible = yard.filter(({ match }) => match.standing === 'fits' || match.standing === 'measure').length
   const priceOf = ({ trailer }: MatchedTrailer) => trailerFigure(trailer, 'askingPrice')
   const row = (inIt: Entry<MatchedTrailer>[]) => (entry: Entry<MatchedTrailer>, i: number) => {
@@ -87,6 +101,8 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
             })),
           }
         }
+        keeping={<Keeping stock={trailer.stock} household={id} choice={choices.get(trailer.stock)} />}
+        choice={choices.get(trailer.stock)}
         flexibility={match.flexibility}
         strip={
           <PlanStrip
@@ -108,10 +124,9 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
         line={
           <>
             {possible} of {yard.length} units could be theirs, {entries.length} plans in all
-            {firm !== undefined && (
+            {firm !== undefined && entries[0] && (
               <>
-                ; {entries[0]!.first.trailer.stock} stays first in {Math.round(100 * firm)} of 100 ways of weighing what
-                matters
+                ; {yard[0]!.trailer.stock} stays first in {Math.round(100 * firm)} of 100 ways of weighing what matters
               </>
             )}
           </>

@@ -13,6 +13,7 @@ import { Figure, Said } from '../../look/measures'
 import { Caution } from '../Caution'
 import { StockTag } from '../StockTag'
 import { AnswerLine, Reasons } from '../Verdict'
+import type { Choice } from '../../server/db/walkEvents'
 import { ChooseUnit } from './Choosing'
 import { SamePlan, type SameUnit } from './SamePlan'
 import { WhyOver, type Why } from './WhyOver'
@@ -31,6 +32,10 @@ interface MatchRowProps {
   asked: { first: Asked[]; rest: Asked[] }
   /** Others of its plan. */
   same: SameUnit[]
+  /** To pin it, set it aside or note a word. */
+  keeping?: ReactNode
+  /** Where it stands with them beside what is reckoned. */
+  choice?: Choice
   why?: Why
   flexibility?: Flexibility
   strip: ReactNode
@@ -47,6 +52,8 @@ export function MatchRow({
   nearly,
   asked,
   same,
+  keeping,
+  choice,
   why,
   flexibility,
   strip,
@@ -69,6 +76,7 @@ export function MatchRow({
             </Text>
             <Text color="line">{layout}</Text>
             <ChooseUnit stock={stock} />
+            {keeping}
             <Button
               variant="ghost"
               size="xs"
@@ -85,6 +93,11 @@ export function MatchRow({
           {speaksFor && <Line lead="For it" says={speaksFor} />}
           {against && <Line lead="Against" says={against} />}
           {toFindOut && <Line lead="Find out" says={toFindOut} />}
+          {choice?.word && (
+            <Text>
+              <b>{choice.by ?? 'Noted'}</b>, {choice.on}: “{choice.word}”
+            </Text>
+          )}
           {nearly && (
             <Text fontWeight="600">
               It would do if <Said phrase={listedPhrases(nearly)} />.

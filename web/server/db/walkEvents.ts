@@ -1,5 +1,5 @@
 import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
-import type { WalkEvent, WalkNote, WalkOutcome } from '@hitchet/core/walk/event'
+import type { ChoiceNote, WalkEvent, WalkNote, WalkOutcome } from '@hitchet/core/walk/event'
 import { database, inTransaction } from './database'
 import { fromColumn, models } from './models'
 
@@ -78,6 +78,32 @@ export async function takenWith(householdId: string, stock: string): Promise<Kep
     .filter(({ outcome }) => outcome.taken)
 }
 
+/** Where a unit stands with a household beside what is reckoned, and who said so. */
+export interface Choice {
+  stands: ChoiceNote['stands']
+  word?: string
+  /** ISO date. */
+  on: string
+  by?: string
+}
+
+/** The latest that was said of each unit, by its stock number. */
+export async function choicesOf(householdId: string): Promise<Map<string, Choice>> {
+  const rows = await database().query<{ stock: string; note: string | object; on: string; by: string | null }>(
+    `SELECT e.stock, e.note, DATE_FORMAT(e.noted_at, '%Y-%m-%d') AS \`on\`, a.name AS \`by\`
+      FROM walk_events e LEFT JOIN accounts a ON a.id = e.noted_by
+      WHERE e.household_id = :householdId AND e.kind = 'choice' AND JSON_VALUE(e.outcome, '$.taken') = 1
+      ORDER BY e.noted_at, e.id`,
+    { type: QueryTypes.SELECT, replacements: { householdId } },
+  )
+  return new Map(
+    rows.map(({ stock, note, on, by }) => {
+      const { stands, word } = fromColumn<ChoiceNote>(note)
+      return [stock, { stands, ...(word && { word }), on, ...(by !== null && { by }) }]
+    }),
+  )
+}
+
 /** A walk as it lies behind: a day with a household round a unit. */
 export interface PastWalk {
   householdId: string
@@ -102,7 +128,7 @@ export async function latestWalks(most: number): Promise<PastWalk[]> {
         COUNT(DISTINCT IF(e.kind = 'handed', JSON_VALUE(e.note, '$.step'), NULL)) AS handed
       FROM (SELECT * FROM walk_events WHERE household_id IS NOT NULL ORDER BY noted_at DESC LIMIT :of) e
         JOIN households h ON h.id = e.household_id LEFT JOIN accounts a ON a.id = e.noted_by
-      WHERE JSON_VALUE(e.outcome, '$.taken') = 1
+      WHERE JSON_VALUE(e.outcome, '$.taken') = 1 AND e.kind <> 'choice'
       GROUP BY e.household_id, h.name, e.stock, \`on\` ORDER BY MAX(e.noted_at) DESC LIMIT :most`,
     { type: QueryTypes.SELECT, replacements: { most, of: OF_LATE } },
   )

@@ -6,7 +6,7 @@ import { best } from '@hitchet/core/readings/reading'
 import { sawText, walkEventSchema, type WalkEvent, type WalkNote } from '@hitchet/core/walk/event'
 import { householdById } from '../db/households'
 import { addTrailer, trailersByStock } from '../db/trailers'
-import { latestWalks, takenWith } from '../db/walkEvents'
+import { choicesOf, latestWalks, takenWith } from '../db/walkEvents'
 import { ownDatabase } from '../testing/database'
 import { startHousehold } from './households'
 import { takeEvents } from './walkEvents'
@@ -145,6 +145,23 @@ describe('what was noted along a walk', () => {
     ).toEqual([false, false, true])
     const [kept] = await takenWith(id, stock)
     expect(Date.parse(kept!.event.at)).toBeLessThanOrEqual(Date.now())
+  })
+
+  it('a unit is pinned, set aside or neither: the latest that was said counts, with who said it and why, and is no walk', async () => {
+    const { id } = await startHousehold(household([person({ id: 'ro', name: 'Ro' })]), nell.id)
+    const choice = (stands: 'pinned' | 'set aside' | 'open', at: string, word?: string) =>
+      event({ kind: 'choice', stands, ...(word && { word }) }, { household: id, at })
+    const before = choice('pinned', '2026-11-10T10:00:00.000Z')
+    const after = choice('set aside', '2026-11-11T10:00:00.000Z', 'the step is too high for Ro')
+    // Whichever arrives first.
+    await takeEvents([after, before], nell)
+    expect((await choicesOf(id)).get(stock)).toMatchObject({
+      stands: 'set aside',
+      word: 'the step is too high for Ro',
+      on: '2026-11-11',
+    })
+    expect((await latestWalks(50)).filter(({ householdId }) => householdId === id)).toEqual([])
+    expect(await choicesOf(uuid())).toEqual(new Map())
   })
 
   it('only what is of the right form comes in: a household where one has to be, ids, dates, known kinds', async () => {

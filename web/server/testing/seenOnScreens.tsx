@@ -2,7 +2,7 @@ import { ChakraProvider } from '@chakra-ui/react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { parseHousehold, parseTrailer } from '@hitchet/core/formats/document'
 import { asked } from '@hitchet/core/match/asked'
-import { headline } from '@hitchet/core/match/headline'
+import { pitch } from '@hitchet/core/match/pitch'
 import { MeasuresProvider } from '../../look/measures'
 import { system } from '../../look/theme'
 import { comparison } from '../../screens/compare/compared'
@@ -48,7 +48,16 @@ console.log(
     stored: Object.keys(JSON.parse((await yardFacts(houseRules()))[0]!.facts) as object),
     ranked: Object.keys(answers),
     match: words(
-      <MatchRow stock="X" name="X" href="/" layout="" says={headline(answers)} asked={asked(answers)} strip={null} />,
+      <MatchRow
+        stock="X"
+        name="X"
+        href="/"
+        layout=""
+        pitch={pitch(answers, first!.trailer, household, houseRules().ranking.weights)}
+        asked={{ first: asked(answers), rest: [] }}
+        same={[]}
+        strip={null}
+      />,
     ),
     compare: words(<DifferenceTables comparison={comparison(yard, household, houseRules())} onlyDifferences={false} />),
   }),
