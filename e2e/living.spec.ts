@@ -57,7 +57,9 @@ test('gear from the shelf, with its size, and who may share', async ({ page }) =
 
 test('one unit as two things: for every day, and with guests', async ({ page }) => {
   await page.goto(`${await householdAt(page, /Dunmores/)}/match`)
-  await expect(page.getByRole('group', { name: /T-131/ })).toContainText(/Living in it: \d+ every day, \d+ with guests/)
+  const first = page.getByRole('group', { name: /^T-135/ })
+  await first.getByRole('button', { name: 'All reasons' }).click()
+  await expect(first).toContainText(/How well it can be lived in, 0 to 100: \d+ every day, \d+ with guests/)
   const rows = page.getByRole('checkbox', { name: /^Compare T-/ })
   const before = await rows.count()
   await page

@@ -31,7 +31,7 @@ export function Keeping({ stock, household, choice }: { stock: string; household
     } else setSays('says' in heard ? heard.says : 'No connection: it waits on this device.')
   }
   return (
-    <Popover.Root open={open} onOpenChange={(to) => setOpen(to.open)} lazyMount>
+    <Popover.Root open={open} onOpenChange={(to) => setOpen(to.open)} lazyMount unmountOnExit>
       <Popover.Trigger asChild>
         <Button variant="ghost" size="xs" px="1" aria-label={`${stock}: pin, set aside or note`}>
           <Icon size={15} aria-hidden />

@@ -4,6 +4,7 @@ import { asked } from '@hitchet/core/match/asked'
 import { differsFrom, entriesOf, type Entry } from '@hitchet/core/match/entries'
 import { mattering } from '@hitchet/core/match/mattering'
 import { STANDINGS, type Standing } from '@hitchet/core/match/match'
+import { worthsOf } from '@hitchet/core/match/firmness'
 import { pitch } from '@hitchet/core/match/pitch'
 import { whyOver } from '@hitchet/core/match/whyOver'
 import { questionOf } from '@hitchet/core/questions/index'
@@ -21,6 +22,7 @@ import { PageHead } from '../PageHead'
 import { Choosing, CompareChosen } from './Choosing'
 import { unitAddress } from '../unitAddress'
 import { InTheWay } from './InTheWay'
+import { Mattering, Ordered } from './Mattering'
 import { Keeping } from './Keeping'
 import { MatchRow } from './MatchRow'
 import { Paged } from './Paged'
@@ -137,17 +139,28 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
       <ShortCaution short="An estimate, not a rating: labels and manuals govern.">{CAUTIONS.ratings}</ShortCaution>
       <InTheWay ways={ways} stocks={new Map(yard.map(({ id: unit, trailer }) => [unit, trailer.stock]))} />
       {yard.length === 0 && <Text py="8">The yard is empty. Bring in trailer files under Yard.</Text>}
-      {groups.map(({ standing, inIt }) => (
-        <Box as="section" key={standing} aria-labelledby={`group-${standing}`} mt="3">
-          <Heading as="h2" id={`group-${standing}`} size="md">
-            {GROUPS[standing].title}{' '}
-            <Text as="span" fontWeight="400" fontSize="14px" color="line">
-              {inIt.length === 1 ? 'one plan' : `${inIt.length} plans`}: {GROUPS[standing].line}
-            </Text>
-          </Heading>
-          <Paged first={FIRST}>{inIt.map(row(inIt))}</Paged>
-        </Box>
-      ))}
+      <Mattering
+        weights={ranking.weights}
+        asked={asked(yard[0]?.match.answers ?? {}).map(({ id: question, short }) => ({ id: question, short }))}
+      >
+        {groups.map(({ standing, inIt }) => (
+          <Box as="section" key={standing} aria-labelledby={`group-${standing}`} mt="3">
+            <Heading as="h2" id={`group-${standing}`} size="md">
+              {GROUPS[standing].title}{' '}
+              <Text as="span" fontWeight="400" fontSize="14px" color="line">
+                {inIt.length === 1 ? 'one plan' : `${inIt.length} plans`}: {GROUPS[standing].line}
+              </Text>
+            </Heading>
+            {standing === 'fits' || standing === 'measure' ? (
+              <Ordered first={FIRST} worths={inIt.map(({ first }) => worthsOf(first.match, ranking.points))}>
+                {inIt.map(row(inIt))}
+              </Ordered>
+            ) : (
+              <Paged first={FIRST}>{inIt.map(row(inIt))}</Paged>
+            )}
+          </Box>
+        ))}
+      </Mattering>
     </Choosing>
   )
 }
