@@ -72,6 +72,7 @@ export function Mattering({
                   step={1}
                   value={at}
                   aria-valuetext={SAID[at]}
+                  style={{ accentColor: 'var(--h-colors-fits)' }}
                   onChange={({ target }) => set(id, STEPS[Number(target.value)]!)}
                 />
                 <span>{SAID[at]}</span>
