@@ -62,6 +62,20 @@ test('a reading is taken beside those there are, and one that contradicts is sho
   await expect(page.locator('dl').last()).toContainText(/77 in measured.*but 73 in by hearsay/)
 })
 
+test('a household stays open from unit to tape and back, and is closed by a click, on the same unit', async ({
+  page,
+}) => {
+  await enter(page)
+  await page.goto(`${await householdAt(page, /Okoro/)}/units/T-118`)
+  await page.getByRole('link', { name: 'Tape' }).click()
+  await expect(page).toHaveURL(/\/households\/[^/]+\/units\/T-118\/tape$/)
+  await page.getByRole('link', { name: 'The unit' }).click()
+  await expect(page.getByRole('banner')).toContainText('Okoro')
+  await page.getByRole('link', { name: /^Close .*Okoro/ }).click()
+  await expect(page).toHaveURL(/\/yard\/T-118$/)
+  await expect(page.getByRole('banner')).toContainText('No household open')
+})
+
 test('through a household’s eyes the night is theirs', async ({ page }) => {
   const at = await householdAt(page, /Okoro-Lindt/)
   await page.goto(`${at}/units/T-135?time=night`)

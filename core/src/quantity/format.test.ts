@@ -9,6 +9,13 @@ describe('a quantity as it is said', () => {
     [inches(80), '80 in'],
     [inches(258), '21 ft 6 in'],
     [inches(-3.3), '-3.3 in'],
+    // Sixteenths where tenths would round them away, as a tape is read and a ball is stamped.
+    [inches(2.3125), '2 5/16 in'],
+    [inches(1.875), '1 7/8 in'],
+    [inches(9.25), '9 1/4 in'],
+    [inches(-0.125), '-1/8 in'],
+    [inches(22.5), '22.5 in'],
+    [inches(7.333), '7.3 in'],
     [pounds(3555), '3,555 lb'],
     [dollars(31900), '$31,900'],
     [dollars(-250), '-$250'],

@@ -7,6 +7,9 @@ export type MeasureSystem = 'us' | 'metric'
 /** From here on a length reads better in feet than in inches. A mattress of 80 in is still said in inches. */
 const FEET_FROM = 96
 
+/** What is nearer than this is the same figure. */
+const ROUND = 1e-6
+
 /**
  * A quantity as it is said: `4 in`, `21 ft 6 in`, `3,555 lb`, `$31,900`, `2 burners`. Sign is dropped by no
  * one: -4 reads `-4 in`.
@@ -34,7 +37,19 @@ export function formatFeet(value: number, system: MeasureSystem = 'us'): string 
 }
 
 function formatInches(value: number): string {
-  return Math.abs(value) >= FEET_FROM ? formatFeet(value) : `${grouped(value, 1)} in`
+  if (Math.abs(value) >= FEET_FROM) return formatFeet(value)
+  return `${sixteenths(value) ?? grouped(value, 1)} in`
+}
+
+/** As a tape and the trade write what tenths would round away: `2 5/16`; undefined where tenths say it, or sixteenths do not. */
+function sixteenths(value: number): string | undefined {
+  const parts = Math.round(Math.abs(value) * 16)
+  const isTenth = Math.abs(value * 10 - Math.round(value * 10)) < ROUND
+  if (isTenth || Math.abs(Math.abs(value) * 16 - parts) > ROUND) return undefined
+  const whole = Math.floor(parts / 16)
+  let [over, under] = [parts % 16, 16]
+  while (over % 2 === 0) [over, under] = [over / 2, under / 2]
+  return `${value < 0 ? '-' : ''}${whole ? `${whole} ` : ''}${over}/${under}`
 }
 
 function formatCentimeters(value: number): string {

@@ -1,12 +1,15 @@
 'use client'
 
 import { Box, Flex, HStack, Link as ChakraLink, Text } from '@chakra-ui/react'
+import { X } from 'lucide-react'
 import NextLink from 'next/link'
+import { usePathname } from 'next/navigation'
 import type { PersonToken as Token } from '@hitchet/core/household/tokens'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
 import { PersonToken } from '../../drawing/PersonToken'
 import { Said } from '../../look/measures'
 import { Waiting } from '../../offline/Waiting'
+import { closedAddress } from '../unitAddress'
 import { AccountMenu } from './AccountMenu'
 
 export type Place = 'desk' | 'yard' | 'household' | 'match' | 'compare'
@@ -52,7 +55,10 @@ export function TopBar({ account, open, place }: TopBarProps) {
       <Box alignSelf="stretch" w="1px" bg="hair" my="2" display={{ base: 'none', md: 'block' }} />
       <Box flex="1" minW="0">
         {open ? (
-          <Household open={open} />
+          <Flex align="center" gap="1" minW="0">
+            <Household open={open} />
+            <Close name={open.name} />
+          </Flex>
         ) : (
           <Text color="line" fontSize="sm">
             No household open: units are shown as they are.
@@ -110,6 +116,18 @@ function Household({ open }: { open: OpenHousehold }) {
             <Said phrase={open.summary} />
           </Text>
         </Box>
+      </NextLink>
+    </ChakraLink>
+  )
+}
+
+/** Closes the household: the page stays, seen through nobody’s eyes. */
+function Close({ name }: { name: string }) {
+  const path = usePathname()
+  return (
+    <ChakraLink asChild color="line" flex="none" p="1.5">
+      <NextLink href={closedAddress(path)} prefetch={false} aria-label={`Close ${name}`}>
+        <X size={16} aria-hidden />
       </NextLink>
     </ChakraLink>
   )

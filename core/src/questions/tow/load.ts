@@ -1,4 +1,5 @@
 import { atMost } from '../../household/growth'
+import { plainName } from '../../stowing/stowed'
 import { riding, vehicleFigure, type Gear, type Household, type Person, type RIDES } from '../../household/household'
 import type { TowRules } from './rules'
 
@@ -21,6 +22,8 @@ export interface Load {
   /** Whether they can empty the waste tanks before they drive home. */
   dumpsFirst: boolean
   carriesFuel: boolean
+  /** Things that nobody weighed: they count with the usual weight of their kind. */
+  usualGear: string[]
 }
 
 /**
@@ -45,6 +48,7 @@ export function loadOf(household: Household, rules: TowRules): Load {
     freshShare: fresh ? SHARES[fresh] : hookups === 'none' ? rules.freshShareWithout : rules.freshShareWithHookups,
     dumpsFirst: hookups === 'full',
     carriesFuel: household.gear.some(({ fuel }) => fuel),
+    usualGear: household.gear.filter(({ usualWeight }) => usualWeight).map(plainName),
   }
 }
 

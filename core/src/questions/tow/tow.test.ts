@@ -291,6 +291,14 @@ describe('the vehicle itself', () => {
     expect(reason.verdict).toBe(verdict)
   })
 
+  it('gear that nobody weighed is in the sum at the usual weight of its kind, and named', () => {
+    const canoe = { id: 'canoe', name: 'Canoe', count: 1, weight: 65, rides: 'vehicle' as const, usualWeight: true }
+    const words = judge(unit(), { ...pulls({}), gear: [canoe] }).words
+    expect(words).toContain('Nobody weighed the canoe: the usual weight is in the sum.')
+    expect(judge(unit(), { ...pulls({}), gear: [{ ...canoe, usualWeight: false }] }).words).not.toContain(
+      'Nobody weighed',
+    )
+  })
   it('another ball than the coupler takes is said in fractions, and is tight', () => {
     const ball = (size: number) => judge(unit({}, { couplerBall: 2.3125 }), pulls({ ball: size }))
     expect(ball(2).words).toContain('Its coupler takes a ball of 2 5/16 in, and theirs is 2 in: change the ball')

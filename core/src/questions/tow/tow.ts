@@ -1,5 +1,5 @@
 import { pounds } from '../../quantity/quantity'
-import { says } from '../../quantity/phrase'
+import { listed, says } from '../../quantity/phrase'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, measure, note, tight, type Reason } from '../reason'
@@ -72,12 +72,13 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
 }
 
 /** What is taken for granted in the sum, each with its figure, so that it can be set right for this household. */
-function assumed({ loading }: TowFacts, { load: { belongings, hitch, freshShare } }: TowNeed): Reason {
+function assumed({ loading }: TowFacts, { load: { belongings, hitch, freshShare, usualGear } }: TowNeed): Reason {
   const water =
     gallonsOf(loading, 'fresh-tank') === undefined ? '' : says`, the fresh tank ${FULLNESS[freshShare] ?? 'part full'}`
   const carried = says`${pounds(belongings)} of clothes, food and camp kit, ${pounds(hitch)} of hitch on the vehicle`
   const middle = says`What has no place of its own is taken at the middle of the floor.`
-  return note(says`Reckoned with ${carried}${water}; change it under How they camp. ${middle}`)
+  const usual = usualGear.length ? says` Nobody weighed the ${listed(usualGear)}: the usual weight is in the sum.` : ''
+  return note(says`Reckoned with ${carried}${water}; change it under How they camp. ${middle}${usual}`)
 }
 
 const FULLNESS: Record<number, string> = { 0: 'empty', 0.25: 'a quarter full', 0.5: 'half full', 1: 'full' }
