@@ -217,6 +217,22 @@ test('a family of five in under ninety keys and twelve clicks, to a yard that is
   expect(clicks).toBeLessThan(12)
 })
 
+test('on a telephone nothing of interview and match is cut or runs out sideways', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await enter(page)
+  const at = await aHousehold(page, unique('Small'))
+  for (const address of ['/households/new', at, `${at}/match`]) {
+    await page.goto(address)
+    await expect(page.getByRole('main')).toBeVisible()
+    if (address === at) {
+      await page.getByLabel(/^Who is it/).fill("Mi 41 5'6 150, Ta 12, Bo 9")
+      await page.getByText('More labels').click()
+      await page.getByRole('button', { name: 'Add gear' }).click()
+    }
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), address).toBeLessThanOrEqual(390)
+  }
+})
+
 test('the question that is asked next leads to its field, out of whatever folds it away', async ({ page }) => {
   await enter(page)
   await page.goto(await aHousehold(page, unique('Next')))

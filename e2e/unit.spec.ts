@@ -70,6 +70,7 @@ test('a household stays open from unit to tape and back, and is closed by a clic
   await page.getByRole('link', { name: 'Tape' }).click()
   await expect(page).toHaveURL(/\/households\/[^/]+\/units\/T-118\/tape$/)
   await page.getByRole('link', { name: 'The unit' }).click()
+  await expect(page).toHaveURL(/\/units\/T-118$/)
   await expect(page.getByRole('banner')).toContainText('Okoro')
   await page.getByRole('link', { name: /^Close .*Okoro/ }).click()
   await expect(page).toHaveURL(/\/yard\/T-118$/)

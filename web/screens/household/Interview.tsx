@@ -106,7 +106,7 @@ export function Interview({ kept, reader, yard, countries, left }: InterviewProp
           />
         )}
         <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 360px' }} gap="8">
-          <fieldset disabled={!ready}>
+          <fieldset disabled={!ready} style={{ minWidth: 0 }}>
             <Section
               id="who"
               title="Who sleeps in it"

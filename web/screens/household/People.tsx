@@ -38,11 +38,11 @@ export function People({ first }: { first: boolean }) {
   )
   return (
     <Stack gap="0">
-      <HStack gap="3" align="start" mb="2">
+      <HStack gap="3" align="start" mb="2" flexWrap={{ base: 'wrap', md: 'nowrap' }}>
         <PeopleLine rows={{ append, remove, update }} first={first} />
         <Button
           variant="outline"
-          mt="5"
+          mt={{ base: 0, md: 5 }}
           disabled={fields.length >= 14}
           onClick={() => append(emptyPerson(getValues('people')))}
         >

@@ -49,7 +49,7 @@ export function PeopleLine({ rows: { append, remove, update }, first }: { rows: 
     setParts([])
   }
   return (
-    <Box flex="1">
+    <Box flex="1" minW={{ base: '100%', md: 0 }}>
       <label htmlFor="people-line" style={{ fontSize: '13.5px' }}>
         Who is it? One after each comma, & between two who share a bed
       </label>

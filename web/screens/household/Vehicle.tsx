@@ -116,6 +116,7 @@ function Rating({ reading, mayBeUnknown }: { reading: VehicleKey; mayBeUnknown?:
   return (
     <FieldLine
       gap="2"
+      flexWrap={{ base: 'wrap', md: 'nowrap' }}
       label={spec.label}
       hint={spec.how}
       doubt={says && { says, onSure }}

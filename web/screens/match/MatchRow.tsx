@@ -105,7 +105,7 @@ export function MatchRow({
           )}
           <SamePlan units={same} />
         </Box>
-        <Box flex="none">
+        <Box flex={{ base: '1 1 100%', lg: 'none' }} minW="0">
           {asked.first.map(({ id, short, answer }) => (
             <AnswerLine key={id} short={short} answer={answer} narrow />
           ))}
