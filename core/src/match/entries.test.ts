@@ -129,6 +129,15 @@ describe('what a consultant says of it in a breath', () => {
       expect(Boolean(said.against)).toBe(verdicts.includes('no') || verdicts.includes('tight'))
     }
   })
+  it('of the road it says no more than that toilet and refrigerator are reached: the sink may be shut off', () => {
+    for (const trailer of lot) {
+      const { answers, said } = pitched(trailer)
+      if (!said.speaksFor?.includes('rest stop')) continue
+      expect(answers.reach!.verdict).toBe('fits')
+      const words = answers.reach!.because.map((one) => phraseText(one.says)).join(' ')
+      expect(words).not.toMatch(/does not get to [^.]*(toilet|refrigerator)[^.]* at a rest stop/)
+    }
+  })
   it('what is missing of people is asked, what is missing of the unit measured, each by name', () => {
     const unknown = household([person({ id: 'ro', name: 'Ro', height: undefined })], {
       vehicle: vehicle({ towRating: 9000 }),

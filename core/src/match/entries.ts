@@ -1,6 +1,7 @@
 import { says, type Phrase } from '../quantity/phrase'
 import { dollars } from '../quantity/quantity'
 import { questionOf, type QuestionId } from '../questions/index'
+import { isTheirs } from '../questions/margin'
 import { badness } from '../questions/reason'
 import type { Match } from './match'
 
@@ -51,8 +52,8 @@ export function differsFrom(first: Told, other: Told): Phrase[] {
   })
   const open = (told: Told) => new Set(Object.values(told.answers).flatMap(({ missing }) => missing))
   const [own, theirs] = [open(other), open(first)]
-  const more = [...own].filter((key) => !theirs.has(key) && !key.startsWith('household.')).length
-  const fewer = [...theirs].filter((key) => !own.has(key) && !key.startsWith('household.')).length
+  const more = [...own].filter((key) => !theirs.has(key) && !isTheirs(key)).length
+  const fewer = [...theirs].filter((key) => !own.has(key) && !isTheirs(key)).length
   return [
     ...price,
     ...answers,

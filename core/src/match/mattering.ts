@@ -11,12 +11,9 @@ export function mattering(
   weights: Readonly<Record<QuestionId, number>>,
   count: number,
 ): { first: Asked[]; rest: Asked[] } {
-  const sorted = [...all].sort(
-    (a, b) =>
-      Number(badness(b.answer.verdict) > 0) * badness(b.answer.verdict) * weights[b.id] -
-        Number(badness(a.answer.verdict) > 0) * badness(a.answer.verdict) * weights[a.id] ||
-      weights[b.id] - weights[a.id],
-  )
+  // What fits is no objection: its badness is 0.
+  const objection = ({ id, answer }: Asked) => badness(answer.verdict) * weights[id]
+  const sorted = [...all].sort((a, b) => objection(b) - objection(a) || weights[b.id] - weights[a.id])
   const first = new Set(sorted.slice(0, count))
   return { first: all.filter((one) => first.has(one)), rest: all.filter((one) => !first.has(one)) }
 }

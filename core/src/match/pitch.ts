@@ -2,7 +2,7 @@ import type { Household } from '../household/household'
 import { listed, phraseText, says, type Phrase } from '../quantity/phrase'
 import type { Answer } from '../questions/answer'
 import { questionOf, type QuestionId } from '../questions/index'
-import { marginText } from '../questions/margin'
+import { isTheirs, marginText } from '../questions/margin'
 import { ease } from '../questions/reason'
 import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 import { small } from '../plan/naming'
@@ -51,8 +51,10 @@ function goodOf(answers: Answers, weights: Readonly<Record<QuestionId, number>>)
     .sort((a, b) => worth(b) - worth(a))
     .slice(0, POINTS)
     .map(([id, answer]): Phrase => {
-      const words = questionOf(id).words.speaksFor!
-      return answer.margin && answer.margin.value > 0 ? says`${words} (${marginText(answer)})` : [words]
+      const { speaksFor, spare } = questionOf(id).words
+      // A figure is told where it is plain of what it is: elsewhere the deciding point may be any of several.
+      if (spare === undefined || !answer.margin || answer.margin.value <= 0) return [speaksFor!]
+      return says`${speaksFor!} (${marginText(answer)}${spare && ` ${spare}`})`
     })
   const [best, second] = good
   if (!best) return undefined
@@ -96,13 +98,11 @@ function inASentence(name: string): string {
   return more.length ? `${thing!} (${more.join(', ')})` : thing!
 }
 
-export const isTheirs = (key: string): boolean => key.startsWith('household.')
-
 const named = (all: readonly string[]): string =>
   all.length <= NAMED + 1 ? listed(all) : `${all.slice(0, NAMED).join(', ')} and ${all.length - NAMED} things more`
 
 /** What is missing of a household, as one asks for it: `how tall Bo is`, `their payload`. */
-export function askedFor(key: string, { people, pets, gear }: Household): string {
+function askedFor(key: string, { people, pets, gear }: Household): string {
   const [, of, id, what] = key.split('.') as [string, string, string, string?]
   if (of === 'vehicle') {
     const label = VEHICLE_READS[id as VehicleKey]?.label ?? id

@@ -1,3 +1,4 @@
+import { isTheirs } from '../questions/margin'
 import type { Phrase } from '../quantity/phrase'
 import type { Household } from '../household/household'
 import { questionOf, type QuestionId } from '../questions/index'
@@ -43,7 +44,7 @@ export interface Waited {
 export function waitedFor(trailer: Trailer, household: Household, answers: Answers, rules: HouseRules): Waited[] {
   const waited = new Map<string, QuestionId[]>()
   for (const [id, { missing }] of Object.entries(answers) as [QuestionId, { missing: string[] }][]) {
-    const open = missing.filter((key) => !key.startsWith('household.'))
+    const open = missing.filter((key) => !isTheirs(key))
     if (open.length === 0) continue
     const judge = judgeFor(household, rules, [questionOf(id)])
     const verdict = (setting: Trailer) => judge(factsOn(setting, rules))[id]?.verdict

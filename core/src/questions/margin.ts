@@ -21,9 +21,12 @@ export function marginText({
   return says`${size} ${margin.value < 0 ? (SHORT[margin.unit] ?? 'short') : 'to spare'}`
 }
 
+/** Whether a reading is one of the household's own, to be asked, and not one of the unit. */
+export const isTheirs = (key: string): boolean => key.startsWith('household.')
+
 /** What is missing of people is asked, what is missing of the unit is measured: how many of each. */
 function openText(missing: readonly string[]): Phrase {
-  const ask = missing.filter((key) => key.startsWith('household.')).length
+  const ask = missing.filter(isTheirs).length
   const measure = missing.length - ask
   if (ask && measure) return says`${ask} to ask, ${measure} to measure`
   return ask ? says`${ask} to ask` : says`${measure} to measure`

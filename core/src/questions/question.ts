@@ -50,6 +50,8 @@ export interface QuestionWords {
   against: string
   /** What is said for a unit that fits: `all have a berth`; absent: it is nothing to praise. */
   speaksFor?: string
+  /** Of what its margin is to spare, after the figure, where that is told with it: `on the mattress`. */
+  spare?: string
   /** Where on a walk it is shown when its points name no thing there; absent: in the living room. */
   shownAt?: Place
   /** What to let them try themselves there: a full sentence. */

@@ -1,13 +1,13 @@
 'use client'
 
 import { Box, Flex, Text } from '@chakra-ui/react'
-import { useEffect, useState, type ReactNode } from 'react'
+import type { ReactNode } from 'react'
 import type { Household } from '@hitchet/core/household/household'
 import type { YardLeft as Left } from '../../server/services/matching'
 import { Said } from '../../look/measures'
-import { request } from '../request'
 import { StandingWord } from '../Verdict'
 import { AskNext } from './AskNext'
+import { useReckoned } from './useReckoned'
 
 export interface Silhouette {
   id: string
@@ -31,7 +31,7 @@ export function YardLeft({
   /** Goes to the field that takes the answer, by its path. */
   onAsk(field: string): void
 }) {
-  const left = useYardLeft(household, first)
+  const left = useReckoned<Left>(household, '/api/yard-left', PAUSE_MS, first)
   const standing = new Map(left?.units.map((unit) => [unit.id, unit.standing]))
   const order = left ? [...yard].sort((a, b) => rankOf(left, a.id) - rankOf(left, b.id)) : yard
   return (
@@ -89,26 +89,6 @@ export function YardLeft({
       })}
     </Box>
   )
-}
-
-/** `first`: as the server reckoned it with the page. */
-function useYardLeft(household: Household | undefined, first: Left | undefined): Left | undefined {
-  const [left, setLeft] = useState(first)
-  const asked = household && JSON.stringify(household)
-  useEffect(() => {
-    if (!asked) return
-    const stop = new AbortController()
-    const ask = async () => {
-      const outcome = await request<Left>('POST', '/api/yard-left', JSON.parse(asked), stop.signal)
-      if (outcome.ok) setLeft(outcome.value)
-    }
-    const later = setTimeout(() => void ask(), PAUSE_MS)
-    return () => {
-      clearTimeout(later)
-      stop.abort()
-    }
-  }, [asked])
-  return household ? left : undefined
 }
 
 const rankOf = (left: Left, id: string): number => left.units.findIndex((unit) => unit.id === id)

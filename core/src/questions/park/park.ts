@@ -33,6 +33,7 @@ export const park: Question<'park', ParkFacts, ParkNeed, ParkRules> = {
     topic: 'length',
     against: 'too long',
     speaksFor: 'short enough for them',
+    spare: '',
     shownAt: 'door',
   },
   version: 1,

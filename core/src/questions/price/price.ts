@@ -28,6 +28,7 @@ export const price: Question<'price', PriceFacts, PriceNeed, PriceRules> = {
     topic: 'price',
     against: 'over the budget',
     speaksFor: 'within their budget',
+    spare: '',
     shownAt: 'papers',
   },
   version: 1,

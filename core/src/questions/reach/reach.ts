@@ -74,7 +74,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
     short: 'Within reach',
     topic: 'reach',
     against: 'leave something out of reach',
-    speaksFor: 'toilet and kitchen in reach on the road',
+    speaksFor: 'a rest stop shuts off neither toilet nor refrigerator',
     shownAt: 'entry',
     tryIt: 'Let them walk it, bed, refrigerator, toilet; then once more as it is on the road.',
   },

@@ -45,6 +45,7 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
     topic: 'sleeping',
     against: 'do not sleep them',
     speaksFor: 'all have a berth',
+    spare: 'on the mattress',
     shownAt: 'bedroom',
     tryIt: 'Let them lie down where they would sleep, the tallest first.',
   },

@@ -36,12 +36,16 @@ export function vehicleReasons(towed: Towed, estimate: TowEstimate): Reason[] {
   const settled = most.map((heavy, i): Reason => {
     const light = least[i]!
     if (heavy.verdict === light.verdict || heavy.verdict === 'fits') return heavy
-    return light.verdict === 'no' ? light : notSaferThan({ ...light, verdict: 'fits' }, children, decide)
+    if (light.verdict === 'no') return light
+    // Whoever grown was not weighed stays asked beside the children.
+    return measure(says`${light.says} ${decide}`, [...(light.missing ?? []), ...children])
   })
   const taken = children.length > 1 ? 'the children are' : 'the child is'
   return [
     ...settled,
-    note(says`Not weighed, ${taken} taken for the heaviest of their age (CDC growth charts, 97th centile).`),
+    note(
+      says`Not weighed, ${taken} taken for the heaviest of ${children.length > 1 ? 'their' : 'its'} age (CDC growth charts, 97th centile).`,
+    ),
   ]
 }
 
