@@ -87,7 +87,7 @@ function findOut(answers: Answers, trailer: Trailer, household: Household): Phra
   const parts = [
     ...(asked.length ? [`Ask ${named(asked)}.`] : []),
     ...(figures.length ? [`Measure ${named(figures)}.`] : []),
-    ...(looked.length ? [`Look at ${named(looked)}.`] : []),
+    ...(looked.length ? [`Look: ${named(looked)}.`] : []),
   ]
   return parts.length ? [parts.join(' ')] : undefined
 }
