@@ -27,6 +27,14 @@ const config: NextConfig = {
         { key: 'Referrer-Policy', value: 'same-origin' },
       ],
     },
+    {
+      // What is handed out by a link is found and kept by nobody else.
+      source: '/at-home/:path*',
+      headers: [
+        { key: 'X-Robots-Tag', value: 'noindex, nofollow' },
+        { key: 'Referrer-Policy', value: 'no-referrer' },
+      ],
+    },
   ],
 }
 

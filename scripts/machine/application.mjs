@@ -51,6 +51,21 @@ export function buildJobs() {
     '--log-level=warning',
     `--outfile=${join(JOBS, 'worker.mjs')}`,
   ])
+  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
+    join(WEB, 'paper/worker.tsx'),
+    '--bundle',
+    '--jsx=automatic',
+    '--platform=node',
+    '--format=esm',
+    '--target=node20',
+    '--define:process.env.NODE_ENV="production"',
+    // What makes documents and letters is loaded as it is installed: it finds its own parts beside itself.
+    '--external:@react-pdf/renderer',
+    '--external:react',
+    '--external:react-dom',
+    '--log-level=warning',
+    `--outfile=${join(JOBS, 'paper.mjs')}`,
+  ])
 }
 
 /** Serves from sources, each change seen at once, until stopped. */

@@ -7,14 +7,20 @@ import { ON_DESK } from '../server/services/desk'
 
 export const metadata: Metadata = { title: 'Desk' }
 
-export default async function Page({ searchParams }: { searchParams: Promise<{ households?: string }> }) {
+export default async function Page({
+  searchParams,
+}: {
+  searchParams: Promise<{ households?: string; show?: string }>
+}) {
   const account = await requireAccount()
-  const asked = Number((await searchParams).households)
+  const { households: more, show } = await searchParams
+  const ended = show === 'ended'
+  const asked = Number(more)
   const most = Number.isInteger(asked) && asked > ON_DESK ? Math.min(asked, 60) : ON_DESK
-  const { households, all } = await latestHouseholds(most)
+  const { households, all } = await latestHouseholds(most, ended ? 'ended' : 'in hand')
   return (
     <Screen account={account} place="desk">
-      <Desk name={account.name} households={households} all={all} />
+      <Desk name={account.name} households={households} all={all} ended={ended} />
     </Screen>
   )
 }

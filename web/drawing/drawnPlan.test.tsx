@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { expect, it } from 'vitest'
 import { parseTrailer } from '@hitchet/core/formats/document'
-import { drawnPlan } from './drawnPlan'
+import { drawnPlan } from '@hitchet/core/plan/drawnPlan'
 import { frameFor } from './frame'
 import { PlanStrip } from './PlanStrip'
 

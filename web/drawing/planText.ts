@@ -17,7 +17,7 @@ const TIME_WORDS: Record<TimeOfDay, string> = {
  * who sleeps where.
  */
 export function planText(
-  trailer: Trailer,
+  trailer: Pick<Trailer, 'make' | 'model' | 'plan'>,
   time: TimeOfDay,
   system: MeasureSystem,
   sleepers: readonly StripSleepers[] = [],

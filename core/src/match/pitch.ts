@@ -44,7 +44,7 @@ export function pitch(
 }
 
 /** What fits and weighs most with them, with what is to spare. */
-function goodOf(answers: Answers, weights: Readonly<Record<QuestionId, number>>): Phrase | undefined {
+export function goodOf(answers: Answers, weights: Readonly<Record<QuestionId, number>>): Phrase | undefined {
   const worth = ([id, { margin }]: [QuestionId, Answer]) => weights[id] * (1 + (margin ? ease(margin) : 0.3))
   const good = (Object.entries(answers) as [QuestionId, Answer][])
     .filter(([id, { verdict }]) => verdict === 'fits' && questionOf(id).words.speaksFor)
@@ -72,24 +72,43 @@ function againstOf(answers: Answers): Phrase | undefined {
 }
 
 function findOut(answers: Answers, trailer: Trailer, household: Household): Phrase | undefined {
+  const { ask, measure, look } = stillOpen(answers, trailer, household, 'their')
+  const parts = [
+    ...(ask.length ? [`Ask ${named(ask)}.`] : []),
+    ...(measure.length ? [`Measure ${named(measure)}.`] : []),
+    ...(look.length ? [`Look: ${named(look)}.`] : []),
+  ]
+  return parts.length ? [parts.join(' ')] : undefined
+}
+
+/** What is open in their answers, in words: asked of them, measured on the unit, looked at on it. */
+export interface StillOpen {
+  ask: string[]
+  measure: string[]
+  look: string[]
+}
+
+/** `whose`: whether it is said of them or to them. */
+export function stillOpen(
+  answers: Answers,
+  trailer: Trailer,
+  household: Household,
+  whose: 'their' | 'your',
+): StillOpen {
   const open = Object.values(answers).filter(({ verdict }) => verdict === 'measure')
   const keys = [
     ...new Set(
       open.flatMap(({ because }) => because.flatMap((one) => (one.verdict === 'measure' ? (one.missing ?? []) : []))),
     ),
   ]
-  const [ask, measure] = [keys.filter(isTheirs), keys.filter((key) => !isTheirs(key))]
-  const asked = [...new Set(ask.map((key) => askedFor(key, household)))]
+  const measured = keys.filter((key) => !isTheirs(key))
   const isFigure = (key: string) => thingAt(trailer, key)?.spec.kind === 'number'
-  const [figures, looked] = [measure.filter(isFigure), measure.filter((key) => !isFigure(key))].map((some) =>
-    some.map((key) => inASentence(readingName(trailer, key))),
-  ) as [string[], string[]]
-  const parts = [
-    ...(asked.length ? [`Ask ${named(asked)}.`] : []),
-    ...(figures.length ? [`Measure ${named(figures)}.`] : []),
-    ...(looked.length ? [`Look: ${named(looked)}.`] : []),
-  ]
-  return parts.length ? [parts.join(' ')] : undefined
+  const names = (some: string[]) => some.map((key) => inASentence(readingName(trailer, key)))
+  return {
+    ask: [...new Set(keys.filter(isTheirs).map((key) => askedFor(key, household, whose)))],
+    measure: names(measured.filter(isFigure)),
+    look: names(measured.filter((key) => !isFigure(key))),
+  }
 }
 
 /** `Fresh tank: where it sits` among others: `fresh tank (where it sits)`. */
@@ -102,13 +121,13 @@ const named = (all: readonly string[]): string =>
   all.length <= NAMED + 1 ? listed(all) : `${all.slice(0, NAMED).join(', ')} and ${all.length - NAMED} things more`
 
 /** What is missing of a household, as one asks for it: `how tall Bo is`, `their payload`. */
-function askedFor(key: string, { people, pets, gear }: Household): string {
+function askedFor(key: string, { people, pets, gear }: Household, whose: 'their' | 'your'): string {
   const [, of, id, what] = key.split('.') as [string, string, string, string?]
   if (of === 'vehicle') {
     const label = VEHICLE_READS[id as VehicleKey]?.label ?? id
-    return `their ${/^[A-Z]{2}/.test(label) ? label : label.replace(/^./, (letter) => letter.toLowerCase())}`
+    return `${whose} ${/^[A-Z]{2}/.test(label) ? label : label.replace(/^./, (letter) => letter.toLowerCase())}`
   }
-  const name = [...people, ...pets, ...gear].find((one) => one.id === id)?.name ?? 'they'
+  const name = [...people, ...pets, ...gear].find((one) => one.id === id)?.name ?? (whose === 'their' ? 'they' : 'you')
   if (of === 'gear')
     return what === 'size' ? `how large the ${name.toLowerCase()} is` : `what the ${name.toLowerCase()} weighs`
   if (what === 'height') return `how tall ${name} is`

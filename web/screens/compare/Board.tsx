@@ -37,11 +37,13 @@ export function Board({
   comparison,
   frame,
   chooseAt,
+  takeHomeAt,
   unitsAt,
 }: {
   comparison: Comparison
   frame: Frame
   chooseAt: string
+  takeHomeAt: string
   unitsAt: string
 }) {
   const { units } = comparison
@@ -97,6 +99,11 @@ export function Board({
         />
         <Button asChild variant="ghost" size="sm">
           <NextLink href={chooseAt}>Choose others</NextLink>
+        </Button>
+        <Button asChild variant="outline" size="sm" className="no-print">
+          <NextLink href={takeHomeAt} prefetch={false}>
+            Take home
+          </NextLink>
         </Button>
         <Shortcuts
           keys={{

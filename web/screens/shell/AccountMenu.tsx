@@ -71,6 +71,9 @@ export function AccountMenu({ account }: { account: { name: string; role: string
                 <Menu.Item value="theme" onClick={turnColors}>
                   {resolvedTheme === 'dark' ? 'Daylight colors' : 'Evening colors'}
                 </Menu.Item>
+                <Menu.Item value="outbox" onClick={() => router.push('/outbox')}>
+                  Outbox
+                </Menu.Item>
                 <Menu.Item value="out" onClick={() => void leave()}>
                   Sign out
                 </Menu.Item>

@@ -12,7 +12,7 @@ import { Waiting } from '../../offline/Waiting'
 import { closedAddress } from '../unitAddress'
 import { AccountMenu } from './AccountMenu'
 
-export type Place = 'desk' | 'yard' | 'household' | 'match' | 'compare'
+export type Place = 'desk' | 'yard' | 'household' | 'match' | 'compare' | 'after'
 
 export interface OpenHousehold {
   id: string
@@ -144,6 +144,7 @@ function placesFor(open: OpenHousehold | undefined): { name: string; at: Place; 
     { name: 'Yard', at: 'yard', href: `${under}/yard` },
     { name: 'Match', at: 'match', href: `${under}/match` },
     { name: 'Compare', at: 'compare', href: `${under}/compare` },
+    { name: 'Afterwards', at: 'after', href: `${under}/after` },
   ]
 }
 

@@ -1,7 +1,7 @@
 'use client'
 
 import { Box, Button, Flex, Grid, HStack, Text } from '@chakra-ui/react'
-import { Footprints, KeyRound, Printer, Ruler as RulerIcon } from 'lucide-react'
+import { Footprints, KeyRound, Mail, Printer, Ruler as RulerIcon } from 'lucide-react'
 import NextLink from 'next/link'
 import { parseAsArrayOf, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useMemo, useState } from 'react'
@@ -115,6 +115,13 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
             <Footprints size={15} aria-hidden /> Walk
           </NextLink>
         </Button>
+        {seenBy && (
+          <Button asChild variant="outline" size="sm" className="no-print">
+            <NextLink href={`/households/${seenBy.id}/after?units=${trailer.stock}`} prefetch={false}>
+              <Mail size={15} aria-hidden /> Take home
+            </NextLink>
+          </Button>
+        )}
         {seenBy && (
           <Button asChild variant="outline" size="sm" className="no-print">
             <NextLink href={`${at}/hand-over`}>

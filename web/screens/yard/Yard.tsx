@@ -1,6 +1,6 @@
 import { Button, Link } from '@chakra-ui/react'
 import NextLink from 'next/link'
-import { drawnPlan } from '../../drawing/drawnPlan'
+import { drawnPlan } from '@hitchet/core/plan/drawnPlan'
 import { planText } from '../../drawing/planText'
 import { headline } from '@hitchet/core/match/headline'
 import type { Household } from '@hitchet/core/household/household'

@@ -1,15 +1,18 @@
-import type { Transaction } from 'sequelize'
+import { Op, type Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import type { Household } from '@hitchet/core/household/household'
+import type { Outcome } from '@hitchet/core/household/outcome'
 import { Gone, StaleSave } from './conflict'
 import { inTransaction } from './database'
-import { fromColumn, models } from './models'
+import { fromColumn, models, type HouseholdRow } from './models'
 
 export interface KeptHousehold {
   id: string
   version: number
   household: Household
   updatedAt: Date
+  /** How it ended, once it has. */
+  outcome?: Outcome
 }
 
 const LAST_TOUCHED: [string, string][] = [
@@ -22,9 +25,16 @@ export async function allHouseholds(): Promise<KeptHousehold[]> {
   return rows.map(kept)
 }
 
-/** Those last touched, and how many there are in all. */
-export async function latestHouseholds(most: number): Promise<{ households: KeptHousehold[]; all: number }> {
-  const { rows, count } = await models().HouseholdRow.findAndCountAll({ order: LAST_TOUCHED, limit: most })
+/** Those last touched that are in hand, or with which it has ended, and how many there are of them in all. */
+export async function latestHouseholds(
+  most: number,
+  which: 'in hand' | 'ended' = 'in hand',
+): Promise<{ households: KeptHousehold[]; all: number }> {
+  const { rows, count } = await models().HouseholdRow.findAndCountAll({
+    where: { closedAt: which === 'ended' ? { [Op.not]: null } : null },
+    order: LAST_TOUCHED,
+    limit: most,
+  })
   return { households: rows.map(kept), all: count }
 }
 
@@ -99,12 +109,67 @@ export async function changeHouseholdIn(
   await row.update(renewed, { transaction })
 }
 
-export async function deleteHousehold(id: string): Promise<boolean> {
-  return inTransaction(
-    async (transaction) => (await models().HouseholdRow.destroy({ where: { id }, transaction })) === 1,
-  )
+/** Notes how it ended, or that it goes on after all. What was answered stays as it is. @throws Gone. */
+export async function endHousehold(id: string, outcome: Outcome | null): Promise<void> {
+  await inTransaction(async (transaction) => {
+    const row = await models().HouseholdRow.findByPk(id, { transaction, lock: true })
+    if (!row) throw new Gone()
+    await row.update({ outcome, closedAt: outcome && (row.closedAt ?? new Date()) }, { transaction, silent: true })
+  })
 }
 
-function kept(row: { id: string; version: number; document: string | object; updatedAt: Date }): KeptHousehold {
-  return { id: row.id, version: row.version, household: fromColumn<Household>(row.document), updatedAt: row.updatedAt }
+/**
+ * Takes a household out with all that is kept of it: how it is reached, its pages and their links, messages, follow-ups, and
+ * what was noted with it on walks. What was read on units stays with the units. Whether there was one.
+ */
+export async function deleteHousehold(id: string): Promise<boolean> {
+  return inTransaction(async (transaction) => {
+    const { HouseholdRow, ContactRow, TakeHomeRow, OutgoingRow, FollowUpRow, WalkEventRow } = models()
+    const where = { householdId: id }
+    await ContactRow.destroy({ where, transaction })
+    await TakeHomeRow.destroy({ where, transaction })
+    await OutgoingRow.destroy({ where, transaction })
+    await FollowUpRow.destroy({ where, transaction })
+    await WalkEventRow.destroy({ where, transaction })
+    return (await HouseholdRow.destroy({ where: { id }, transaction })) === 1
+  })
+}
+
+/** All that is kept of a household, as it stands in the tables: for whoever asks what that is. */
+export async function everythingOf(id: string): Promise<Record<string, unknown> | undefined> {
+  const { HouseholdRow, ContactRow, TakeHomeRow, OutgoingRow, FollowUpRow, WalkEventRow } = models()
+  const row = await HouseholdRow.findByPk(id)
+  if (!row) return undefined
+  const where = { householdId: id }
+  const parsed = (text: string) => JSON.parse(text) as unknown
+  const [contact, pages, messages, followUps, walks] = await Promise.all([
+    ContactRow.findByPk(id),
+    TakeHomeRow.findAll({ where }),
+    OutgoingRow.findAll({ where }),
+    FollowUpRow.findAll({ where }),
+    WalkEventRow.findAll({ where }),
+  ])
+  return {
+    household: fromColumn(row.document),
+    outcome: row.outcome ? fromColumn(row.outcome) : null,
+    contact: contact ? fromColumn(contact.document) : null,
+    pages: pages.map((one) => ({ ...one.get({ plain: true }), document: parsed(one.document) })),
+    messages: messages.map((one) => one.get({ plain: true })),
+    followUps: followUps.map((one) => one.get({ plain: true })),
+    walks: walks.map((one) => ({
+      ...one.get({ plain: true }),
+      note: fromColumn(one.note),
+      outcome: fromColumn(one.outcome),
+    })),
+  }
+}
+
+function kept(row: HouseholdRow): KeptHousehold {
+  return {
+    id: row.id,
+    version: row.version,
+    household: fromColumn<Household>(row.document),
+    updatedAt: row.updatedAt,
+    ...(row.outcome && { outcome: fromColumn<Outcome>(row.outcome) }),
+  }
 }

@@ -18,21 +18,28 @@ const columns = () =>
     { type: QueryTypes.SELECT },
   )
 
-const ALL = ['001-first-tables', '002-facts-by-key', '003-exact-emails', '004-walk-events']
+const ALL = ['001-first-tables', '002-facts-by-key', '003-exact-emails', '004-walk-events', '005-afterwards']
+const AFTERWARDS = ['take_homes', 'contacts', 'outgoing', 'follow_ups']
 
 describe('migrations', () => {
   it('make all tables from an empty database, and run once', async () => {
     expect(await migrate(database())).toEqual(ALL)
     expect(await migrate(database())).toEqual([])
     const tables = new Set((await columns()).map(({ place }) => place.split('.')[0]))
-    expect(tables).toEqual(new Set(['accounts', 'trailers', 'trailer_facts', 'households', 'walk_events']))
+    expect(tables).toEqual(
+      new Set(['accounts', 'trailers', 'trailer_facts', 'households', 'walk_events', ...AFTERWARDS]),
+    )
   })
 
   it('every table has one primary key made by the application, for a cluster without auto-increment', async () => {
     const keys = (await columns()).filter(({ key }) => key === 'PRI')
     expect(keys.map(({ place }) => place).sort()).toEqual([
       'accounts.id',
+      'contacts.household_id',
+      'follow_ups.id',
       'households.id',
+      'outgoing.id',
+      'take_homes.id',
       'trailer_facts.trailer_id',
       'trailers.id',
       'walk_events.id',
@@ -48,7 +55,15 @@ describe('migrations', () => {
   it('from the release before, with what was kept in it: units and people stay, facts are made anew', async () => {
     const db = database()
     const run = (sql: string) => db.query(sql, { type: QueryTypes.RAW })
-    for (const table of ['walk_events', 'trailer_facts', 'trailers', 'households', 'accounts', 'migrations'])
+    for (const table of [
+      ...AFTERWARDS,
+      'walk_events',
+      'trailer_facts',
+      'trailers',
+      'households',
+      'accounts',
+      'migrations',
+    ])
       await run(`DROP TABLE ${table}`)
     expect(await migrate(db, '001-first-tables')).toEqual(['001-first-tables'])
     const [id, now] = ["'01a211c0-e19f-705b-a140-3081076aadf1'", "'2026-11-01', '2026-11-01'"]

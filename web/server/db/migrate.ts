@@ -4,6 +4,7 @@ import * as firstTables from './migrations/001-first-tables'
 import * as factsByKey from './migrations/002-facts-by-key'
 import * as exactEmails from './migrations/003-exact-emails'
 import * as walkEvents from './migrations/004-walk-events'
+import * as afterwards from './migrations/005-afterwards'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -13,6 +14,7 @@ const MIGRATIONS: Record<string, Migration> = {
   '002-facts-by-key': factsByKey,
   '003-exact-emails': exactEmails,
   '004-walk-events': walkEvents,
+  '005-afterwards': afterwards,
 }
 
 /**

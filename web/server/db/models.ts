@@ -38,6 +38,9 @@ export class HouseholdRow extends Model<InferAttributes<HouseholdRow>, InferCrea
   declare document: string | object
   declare updatedBy: string | null
   declare updatedAt: CreationOptional<Date>
+  /** How it ended, once it has. */
+  declare outcome: CreationOptional<string | object | null>
+  declare closedAt: CreationOptional<Date | null>
 }
 
 /** Never changed once it is written. */
@@ -53,6 +56,51 @@ export class WalkEventRow extends Model<InferAttributes<WalkEventRow>, InferCrea
   declare notedBy: string | null
 }
 
+/** A page that a household took home, as it was on that day. */
+export class TakeHomeRow extends Model<InferAttributes<TakeHomeRow>, InferCreationAttributes<TakeHomeRow>> {
+  declare id: string
+  declare householdId: string
+  declare stocks: string
+  declare document: string
+  declare madeBy: string | null
+  declare createdAt: CreationOptional<Date>
+  declare expiresAt: Date
+  declare withdrawnAt: CreationOptional<Date | null>
+  declare visits: CreationOptional<number>
+  declare visitedAt: CreationOptional<Date | null>
+}
+
+export class ContactRow extends Model<InferAttributes<ContactRow>, InferCreationAttributes<ContactRow>> {
+  declare householdId: string
+  declare version: CreationOptional<number>
+  declare document: string | object
+  declare updatedBy: string | null
+}
+
+/** A message as it was to go out. */
+export class OutgoingRow extends Model<InferAttributes<OutgoingRow>, InferCreationAttributes<OutgoingRow>> {
+  declare id: string
+  declare householdId: string
+  declare channel: string
+  declare recipient: string
+  declare subject: string
+  declare words: string
+  declare madeBy: string | null
+  declare createdAt: CreationOptional<Date>
+}
+
+export class FollowUpRow extends Model<InferAttributes<FollowUpRow>, InferCreationAttributes<FollowUpRow>> {
+  declare id: string
+  declare householdId: string
+  /** ISO date. */
+  declare dueOn: string
+  declare why: string
+  declare madeBy: string | null
+  declare createdAt: CreationOptional<Date>
+  declare doneAt: CreationOptional<Date | null>
+  declare doneBy: CreationOptional<string | null>
+}
+
 // Made anew for each column: Sequelize writes the column's name into the object it is given.
 const id = () => ({ type: DataTypes.UUID, primaryKey: true })
 const text = () => ({ type: DataTypes.STRING, allowNull: false })
@@ -60,6 +108,8 @@ const longText = () => ({ type: DataTypes.TEXT('long'), allowNull: false })
 const counter = () => ({ type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 1 })
 const document = () => ({ type: DataTypes.JSON, allowNull: false })
 const by = () => ({ type: DataTypes.UUID, allowNull: true })
+const of = () => ({ type: DataTypes.UUID, allowNull: false })
+const moment = () => ({ type: DataTypes.DATE(3), allowNull: true })
 
 const bound = new WeakSet<Sequelize>()
 
@@ -87,6 +137,8 @@ export function models() {
         document: document(),
         updatedBy: by(),
         updatedAt: DataTypes.DATE(3),
+        outcome: { type: DataTypes.JSON, allowNull: true },
+        closedAt: { type: DataTypes.DATE(3), allowNull: true },
       },
       { sequelize, tableName: 'households' },
     )
@@ -104,9 +156,64 @@ export function models() {
       },
       { sequelize, tableName: 'walk_events', updatedAt: false },
     )
+    TakeHomeRow.init(
+      {
+        id: id(),
+        householdId: of(),
+        stocks: text(),
+        document: longText(),
+        madeBy: by(),
+        createdAt: DataTypes.DATE(3),
+        expiresAt: { type: DataTypes.DATE(3), allowNull: false },
+        withdrawnAt: moment(),
+        visits: { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 0 },
+        visitedAt: moment(),
+      },
+      { sequelize, tableName: 'take_homes', updatedAt: false },
+    )
+    ContactRow.init(
+      { householdId: id(), version: counter(), document: document(), updatedBy: by() },
+      { sequelize, tableName: 'contacts' },
+    )
+    OutgoingRow.init(
+      {
+        id: id(),
+        householdId: of(),
+        channel: text(),
+        recipient: text(),
+        subject: text(),
+        words: text(),
+        madeBy: by(),
+        createdAt: DataTypes.DATE(3),
+      },
+      { sequelize, tableName: 'outgoing', updatedAt: false },
+    )
+    FollowUpRow.init(
+      {
+        id: id(),
+        householdId: of(),
+        dueOn: { type: DataTypes.DATEONLY, allowNull: false },
+        why: text(),
+        madeBy: by(),
+        createdAt: DataTypes.DATE(3),
+        doneAt: moment(),
+        doneBy: by(),
+      },
+      { sequelize, tableName: 'follow_ups', updatedAt: false },
+    )
     bound.add(sequelize)
   }
-  return { AccountRow, TrailerRow, FactsRow, HouseholdRow, WalkEventRow }
+  return {
+    AccountRow,
+    TrailerRow,
+    FactsRow,
+    HouseholdRow,
+    WalkEventRow,
+    TakeHomeRow,
+    ContactRow,
+    OutgoingRow,
+    FollowUpRow,
+  }
 }
 
 /** A JSON column as a value: MariaDB hands JSON out as text. */

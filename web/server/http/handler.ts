@@ -3,12 +3,15 @@ import { currentAccount } from '../auth/session'
 import type { Account } from '../db/accounts'
 import { Refused } from '../refused'
 import { bodyOf, DOCUMENT_BYTES } from './body'
+import { settings } from '../settings'
 import { refusalOf } from './failures'
 
 interface Asked<Body, Params> {
   account: Account
   body: Body
   params: Params
+  /** As the program is reached from outside: for addresses that leave the house. */
+  origin: string
 }
 
 interface Form<Body> {
@@ -31,7 +34,7 @@ export function handler<Params extends object, Body = undefined>(
   return edge(async (request, params) => {
     const account = await currentAccount()
     if (!account) throw new Refused('Sign in first.', [], 401)
-    return answer({ account, params, body: await read(request, form) })
+    return answer({ account, params, body: await read(request, form), origin: originOf(request) })
   })
 }
 
@@ -39,6 +42,10 @@ export function handler<Params extends object, Body = undefined>(
 export function openHandler<Body>(answer: (body: Body) => Promise<unknown>, form: Form<Body>): Answering<object> {
   return edge(async (request) => answer(await read(request, form)))
 }
+
+/** What whoever holds a link may read. */
+export const linkHandler = <Params extends object>(answer: (params: Params) => Promise<unknown>): Answering<Params> =>
+  edge((_, params) => answer(params))
 
 function edge<Params>(answer: (request: Request, params: Params) => Promise<unknown>): Answering<Params> {
   return async (request, context) => {
@@ -55,6 +62,11 @@ function edge<Params>(answer: (request: Request, params: Params) => Promise<unkn
 
 const read = async <Body>(request: Request, form: Form<Body> | undefined): Promise<Body> =>
   form ? bodyOf(request, form.body, form.most ?? DOCUMENT_BYTES) : (undefined as Body)
+
+/** A write names it; otherwise it is the host that was asked, over HTTPS wherever cookies go over nothing else. */
+const originOf = (request: Request): string =>
+  request.headers.get('origin') ??
+  `${settings().secureCookies ? 'https' : 'http'}://${request.headers.get('host') ?? new URL(request.url).host}`
 
 /** Browsers name the page that sends a write; ours is the host that it came to. */
 function sameOrigin(request: Request): boolean {

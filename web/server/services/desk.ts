@@ -6,7 +6,7 @@ import { trailersById, yardDocuments, yardRevision } from '../db/trailers'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import type { Standing } from '../jobs/rank'
-import type { UnitWaits } from '../jobs/tapeLists'
+import type { DecisiveWaits } from '../jobs/tapeLists'
 
 /** So many households lie on the desk at a time, those last touched first. */
 export const ON_DESK = 12
@@ -19,11 +19,14 @@ export interface HouseholdInHand extends Omit<Standing, 'best'> {
 export interface UnitToMeasure {
   stock: string
   name: string
-  /** In words: `Upper bunk: weight limit`. */
+  /** In words: `Upper bunk: weight limit`, what decides most first. */
   readings: string[]
-  /** Households whose answer waits for it. */
-  households: number
+  /** Whose answer hangs on it, and in which place it stands for them, the best first. */
+  waiting: { household: string; place: number }[]
 }
+
+/** So many places of each household's match are looked at: nobody measures the twentieth choice today. */
+const PLACES = 8
 
 /** How the yard stands for each household. */
 export async function inHand(households: readonly KeptHousehold[]): Promise<HouseholdInHand[]> {
@@ -38,7 +41,10 @@ export async function inHand(households: readonly KeptHousehold[]): Promise<Hous
   })
 }
 
-/** Units on which a reading could change some household's answer, the most waited-for first. */
+/**
+ * Units on which readings decide, by what they decide: what comes first for a household counts one, what comes second a half,
+ * what comes third a third. A unit that something speaks against already decides nothing, however much is missing on it.
+ */
 export async function toMeasure(households: readonly KeptHousehold[]): Promise<UnitToMeasure[]> {
   const found = await remembered(waits, households, async (some) => {
     const rules = houseRules()
@@ -47,28 +53,32 @@ export async function toMeasure(households: readonly KeptHousehold[]): Promise<U
       const document = documents.get(id)
       return document ? [{ document, facts: text }] : []
     })
-    return inWorker('tapeLists', { units, households: some, rules })
+    return inWorker('decisive', { units, households: some, rules, most: PLACES })
   })
-  const units = new Map<string, { name: string; readings: Map<string, number>; households: number }>()
-  for (const { stock, name, waits: readings } of found.flat()) {
-    const unit = units.get(stock) ?? { name, readings: new Map<string, number>(), households: 0 }
-    unit.households += 1
-    for (const { name: reading } of readings) unit.readings.set(reading, (unit.readings.get(reading) ?? 0) + 1)
-    units.set(stock, unit)
+  const units = new Map<string, { name: string; readings: Map<string, number>; waiting: UnitToMeasure['waiting'] }>()
+  for (const [i, { household }] of households.entries()) {
+    for (const { stock, name, waits: readings, place } of found[i]!) {
+      const unit = units.get(stock) ?? { name, readings: new Map<string, number>(), waiting: [] }
+      unit.waiting.push({ household: household.name, place })
+      for (const { name: reading } of readings)
+        unit.readings.set(reading, (unit.readings.get(reading) ?? 0) + 1 / place)
+      units.set(stock, unit)
+    }
   }
+  const worth = ({ waiting }: UnitToMeasure) => waiting.reduce((sum, { place }) => sum + 1 / place, 0)
   return [...units]
-    .map(([stock, { name, readings, households: count }]) => ({
+    .map(([stock, { name, readings, waiting }]) => ({
       stock,
       name,
       readings: [...readings].sort(([, a], [, b]) => b - a).map(([reading]) => reading),
-      households: count,
+      waiting: waiting.sort((a, b) => a.place - b.place),
     }))
-    .sort((a, b) => b.households - a.households || (a.stock < b.stock ? -1 : 1))
+    .sort((a, b) => worth(b) - worth(a) || (a.stock < b.stock ? -1 : 1))
 }
 
 /** What was reckoned lately for a household as it is in the yard as it is, or is being reckoned now. */
 const standings = new LRUCache<string, Promise<Standing>>({ max: 500 })
-const waits = new LRUCache<string, Promise<UnitWaits[]>>({ max: 100 })
+const waits = new LRUCache<string, Promise<DecisiveWaits[]>>({ max: 100 })
 
 /** In the order of the households; those not known yet are reckoned together. */
 async function remembered<Found>(

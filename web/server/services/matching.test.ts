@@ -3,6 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { rankWithChanges } from '@hitchet/core/match/match'
 import { household, person, vehicle } from '@hitchet/core/testing/someone'
+import { FAMILY } from '@hitchet/core/testing/lot'
 import { berth, fixture, unit } from '@hitchet/core/testing/unit'
 import { inTransaction } from '../db/database'
 import { addHouseholds, allHouseholds } from '../db/households'
@@ -29,6 +30,9 @@ beforeAll(() => inTransaction((transaction) => saveTrailers([light, heavy, unrea
 const weak = household([person()], {
   vehicle: vehicle({ towRating: 5000, payload: 1500, gcwr: 11000, curbWeight: 4500, hitchTongue: 600 }),
 })
+const strong = household([person()], {
+  vehicle: vehicle({ towRating: 12_000, payload: 2_600, gcwr: 20_000, curbWeight: 5_500, hitchTongue: 1_200 }),
+})
 
 describe('ranking in a worker', () => {
   it('answers what core answers', async () => {
@@ -52,13 +56,30 @@ describe('ranking in a worker', () => {
     expect(left.units).toHaveLength(3)
   })
 
-  it('the desk shows the best for each household, and the readings they wait for', async () => {
+  it('the desk shows the best for each household', async () => {
     await inTransaction((transaction) => addHouseholds([weak], null, transaction))
     const households = await allHouseholds()
     expect((await inHand(households))[0]).toMatchObject({ all: 3, best: { stock: 'LIGHT' } })
-    expect((await toMeasure(households)).find(({ stock }) => stock === 'UNREAD')).toMatchObject({
-      households: 1,
-      readings: expect.arrayContaining(['Hitch weight, empty']),
+  })
+
+  it('and ranks what to measure by what it decides', async () => {
+    const named = (name: string) => ({ ...strong, name })
+    const open = { ...FAMILY, stock: 'OPEN', readings: { ...FAMILY.readings } }
+    delete open.readings.hitchWeight
+    await inTransaction(async (transaction) => {
+      await saveTrailers([FAMILY, open], null, transaction)
+      await addHouseholds([named('One'), named('Other')], null, transaction)
     })
+    const households = await allHouseholds()
+    const units = await toMeasure(households)
+    // Both have something open; the one that stands first for both comes first, whatever more is missing on the other.
+    expect(units.map(({ stock, waiting }) => [stock, waiting.map(({ place }) => place)])).toEqual([
+      ['FAMILY', [1, 1]],
+      ['OPEN', [2, 2]],
+    ])
+    expect(units[1]!.readings).toContain('Hitch weight, empty')
+    expect(units[0]!.waiting.map(({ household: name }) => name).sort()).toEqual(['One', 'Other'])
+    // What something speaks against already (there is no toilet) decides nothing, whatever is missing on it.
+    expect(units.map(({ stock }) => stock)).not.toContain('UNREAD')
   })
 })

@@ -110,7 +110,8 @@ export async function trailerOf(stock: string): Promise<Trailer> {
 /** What to measure next on a unit, by how many open households' answers it could change. */
 export async function tapeListFor({ id, trailer }: StockedTrailer): Promise<ToMeasure[]> {
   const rules = houseRules()
-  const [facts, kept] = await Promise.all([yardFacts(rules, id), allHouseholds()])
+  const [facts, all] = await Promise.all([yardFacts(rules, id), allHouseholds()])
+  const kept = all.filter(({ outcome }) => !outcome)
   const households = kept.map(({ household }) => household)
   // A unit that is changed all the while has no facts for a moment: then nobody waits for anything yet.
   const units = facts.map((one) => ({ document: JSON.stringify(trailer), facts: one.facts }))

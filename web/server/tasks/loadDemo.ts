@@ -6,6 +6,8 @@ import { disconnect } from '../db/database'
 import { stockNumbers } from '../db/trailers'
 import { DEMO_PEOPLE } from '../demoPeople'
 import { importFiles } from '../services/importing'
+import { closePool } from '../jobs/pool'
+import { loadAfterwards } from './demoAfterwards'
 import { loadWalks } from './demoWalks'
 
 const DEMO = join(import.meta.dirname, '../../../demo')
@@ -26,8 +28,10 @@ if ((await stockNumbers()).length === 0) {
   if (!done) throw new Error(`The demo data does not load:\n${errors.join('\n')}`)
   const maren = await accountByEmail(DEMO_PEOPLE[0]!.email)
   const notes = await loadWalks(maren!.account)
+  await loadAfterwards(maren!.account)
   console.log(
     `Demo loaded: ${added.length} trailers, ${households.added.length} households, ${notes} notes of two weeks`,
   )
 }
+await closePool()
 await disconnect()

@@ -1,4 +1,4 @@
-import { listed, says } from '../../quantity/phrase'
+import { agrees, listed, says } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
 import type { Camp } from '../../camping/camp'
 import { answerOf } from '../answer'
@@ -75,7 +75,7 @@ function onShore(
   const names = listed(running.map(({ name }) => name))
   const least = shore ?? '30 A'
   const draws = sumOn(least, running)
-  const of = says`On ${least}, ${names} draw ${quantity(draws.watts, 'W')} of ${quantity(SUPPLIES[least].va, 'W')}`
+  const of = says`On ${least}, ${names} ${agrees(running, 'draws', 'draw')} ${quantity(draws.watts, 'W')} of ${quantity(SUPPLIES[least].va, 'W')}`
   if (carried.spare >= 0)
     return fits(says`${of}, and a microwave or a hair dryer runs beside them.`, { margin: spareOf(carried) })
   const sum = sumOn(least, [...running, briefly])

@@ -310,8 +310,8 @@ describe('the vehicle itself', () => {
 describe('what is taken for granted', () => {
   it('stands beside the answer with its figures, and can be set right', () => {
     expect(says(unit(), household(two))).toContain(
-      'Reckoned with 300 lb of clothes, food and camp kit, 80 lb of hitch on the vehicle, the fresh tank a quarter full; ' +
-        'change it under How they camp. What has no place of its own is taken at the middle of the floor.',
+      'Reckoned with 300 lb of clothes, food and camp kit, 80 lb of hitch on the vehicle, the fresh tank a quarter full. ' +
+        'What has no place of its own is taken at the middle of the floor.',
     )
     const own = household(two, {
       trip: { nights: 4, hookups: 'full', season: 'summer', fresh: 'full', belongings: 700, hitch: 110 },

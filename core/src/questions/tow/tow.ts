@@ -79,7 +79,7 @@ function assumed({ loading }: TowFacts, { load: { belongings, hitch, freshShare,
   const carried = says`${pounds(belongings)} of clothes, food and camp kit, ${pounds(hitch)} of hitch on the vehicle`
   const middle = says`What has no place of its own is taken at the middle of the floor.`
   const usual = usualGear.length ? says` Nobody weighed the ${listed(usualGear)}: the usual weight is in the sum.` : ''
-  return note(says`Reckoned with ${carried}${water}; change it under How they camp. ${middle}${usual}`)
+  return note(says`Reckoned with ${carried}${water}. ${middle}${usual}`)
 }
 
 const FULLNESS: Record<number, string> = { 0: 'empty', 0.25: 'a quarter full', 0.5: 'half full', 1: 'full' }

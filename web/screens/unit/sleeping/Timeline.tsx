@@ -1,5 +1,6 @@
 import { Box, Grid, Text } from '@chakra-ui/react'
 import { Fragment } from 'react'
+import { inYears, outlookWords } from '@hitchet/core/questions/sleep/outlookWords'
 import type { Outlook } from '@hitchet/core/questions/sleep/yearsAhead'
 import { FILLS, VERDICT_WORDS } from '../../../drawing/patterns'
 import { Said } from '../../../look/measures'
@@ -13,16 +14,11 @@ export function Timeline({
   children: { name: string; age: number }[]
 }) {
   if (children.length === 0) return null
-  const tighter = years.find(({ year, verdict }) => year > 0 && verdict === 'tight')
   const told = years.filter(({ says }) => says)
   return (
     <Box mt="5">
       <Text as="h3" fontWeight="600" fontSize="15px" mb="1">
-        {until === undefined
-          ? `It fits for ten years and more${tighter ? `, if more tightly ${inYears(tighter.year).toLowerCase()}` : ''}`
-          : until.year === 0
-            ? 'It does not fit today'
-            : `It fits until ${until.year === 1 ? 'next year' : `${until.year} years from now`}`}
+        {outlookWords({ years, until })}
       </Text>
       <Box overflowX="auto">
         <Grid
@@ -86,5 +82,3 @@ export function Timeline({
     </Box>
   )
 }
-
-const inYears = (year: number): string => (year === 0 ? 'Now' : year === 1 ? 'In a year' : `In ${year} years`)

@@ -1,5 +1,5 @@
-import type { Plan } from '@hitchet/core/plan/plan'
-import { best, type Readings } from '@hitchet/core/readings/reading'
+import type { Plan } from './plan'
+import { best, type Readings } from '../readings/reading'
 
 /** Of all that is read on a plan, what its drawing shows. */
 const SHOWN = ['bowls', 'burners', 'mattressLength', 'mattressWidth'] as const

@@ -1,0 +1,27 @@
+import { createHmac, timingSafeEqual } from 'node:crypto'
+import { settings } from '../settings'
+
+/** Half of SHA-256: 128 bits that nobody guesses. */
+const SEAL_BYTES = 16
+const ID_BYTES = 16
+
+/**
+ * What stands in a link in place of an id: the id and a seal over it (HMAC-SHA-256, RFC 2104) by the server's secret, as
+ * base64url. It stands in no table: whoever reads the database has no link. With another secret all links end.
+ */
+export function linkToken(id: string): string {
+  const bytes = Buffer.from(id.replaceAll('-', ''), 'hex')
+  return Buffer.concat([bytes, seal(bytes)]).toString('base64url')
+}
+
+/** The id that a token stands for; undefined for one that we did not seal. */
+export function idOfLink(token: string): string | undefined {
+  if (!/^[\w-]{43}$/.test(token)) return undefined
+  const bytes = Buffer.from(token, 'base64url')
+  const id = bytes.subarray(0, ID_BYTES)
+  if (bytes.length !== ID_BYTES + SEAL_BYTES || !timingSafeEqual(bytes.subarray(ID_BYTES), seal(id))) return undefined
+  return id.toString('hex').replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5')
+}
+
+const seal = (id: Buffer): Buffer =>
+  createHmac('sha256', settings().sessionSecret).update('page taken home ').update(id).digest().subarray(0, SEAL_BYTES)

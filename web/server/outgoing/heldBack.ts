@@ -1,0 +1,13 @@
+import { inTransaction } from '../db/database'
+import { models } from '../db/models'
+import type { Outgoing } from './outgoing'
+
+/** The stand-in that ships: nothing leaves the house. What would have gone out is kept, to be read in the outbox. */
+export const heldBack: Outgoing = {
+  async send(message) {
+    await inTransaction((transaction) =>
+      models().OutgoingRow.bulkCreate([message], { transaction, ignoreDuplicates: true }),
+    )
+    return { says: 'Kept in the outbox: this installation has no mail or text service, so nothing was sent.' }
+  },
+}

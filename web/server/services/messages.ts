@@ -1,0 +1,52 @@
+import { listed } from '@hitchet/core/quantity/phrase'
+import { linkToken } from '../auth/linkToken'
+import type { Account } from '../db/accounts'
+import { contactOf } from '../db/contacts'
+import { takeHomesOf } from '../db/takeHomes'
+import { heldBack } from '../outgoing/heldBack'
+import type { Outgoing } from '../outgoing/outgoing'
+import { Refused } from '../refused'
+import { settings } from '../settings'
+
+/** The real one, where there is one, stands here. */
+const outgoing: Outgoing = heldBack
+
+/**
+ * Sends a household the link to a page of theirs. `origin`: as the program is reached from outside. @throws Refused where
+ * nobody noted how they are reached that way, or the link works no more.
+ */
+export async function sendLink(
+  {
+    id,
+    householdId,
+    page,
+    channel,
+    origin,
+  }: { id: string; householdId: string; page: string; channel: 'email' | 'text'; origin: string },
+  account: Account,
+): Promise<{ says: string }> {
+  const [{ contact }, pages] = await Promise.all([contactOf(householdId), takeHomesOf(householdId)])
+  const handed = pages.find((one) => one.id === page)
+  if (!handed) throw new Refused('No page of that number.', [], 404)
+  if (handed.withdrawnAt || handed.expiresAt.valueOf() <= Date.now())
+    throw new Refused('That link works no more: make the page anew and send that.')
+  const recipient = channel === 'email' ? contact.email : contact.phone
+  if (!recipient)
+    throw new Refused(channel === 'email' ? 'Nobody noted their email address yet.' : 'Nobody noted their number yet.')
+  const { dealership } = settings()
+  const until = handed.expiresAt.toISOString().slice(0, 10)
+  return outgoing.send({
+    id,
+    householdId,
+    channel,
+    recipient,
+    subject: `${listed(handed.stocks)}: what we looked at together`,
+    words: [
+      `${contact.name ? `${contact.name}, here` : 'Here'} is what we looked at together: ${listed(handed.stocks)}.`,
+      `${origin}/at-home/${linkToken(page)}`,
+      `The link works until ${until}. What has to be read before you decide stands on it.`,
+      [account.name, dealership].filter(Boolean).join(', '),
+    ].join('\n\n'),
+    madeBy: account.id,
+  })
+}
