@@ -3,7 +3,6 @@ import { listed } from '@hitchet/core/quantity/phrase'
 import type { TakenUnit } from '@hitchet/core/takehome/takeHome'
 import { PersonDot } from '../drawing/PersonToken'
 import { Drawing } from './drawing'
-import { styles } from './sheet'
 
 const DOT = 13
 

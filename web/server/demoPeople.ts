@@ -1,7 +1,5 @@
 import type { Role } from './db/accounts'
 
-export const DEMO_DEALERSHIP = 'Pinewater Trailers'
-
 /** The two people of the made-up dealership. Entered by one click in demo mode; they have no password anyone knows. */
 export const DEMO_PEOPLE: readonly { name: string; email: string; role: Role }[] = [
   { name: 'Maren Tillquist', email: 'maren@pinewater-trailers.example', role: 'consultant' },

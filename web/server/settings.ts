@@ -1,4 +1,5 @@
-import { DEMO_DEALERSHIP } from './demoPeople'
+/** The made-up one. */
+const DEMO_DEALERSHIP = 'Pinewater Trailers'
 
 /**
  * What the server must be told from outside. Missing or wrong configuration is said in one line, before

@@ -15,13 +15,10 @@ export interface Contact {
 }
 
 export const contactSchema = objectOf<Contact>()({
-  name: string().trim().max(80, 'at most 80 letters'),
+  name: string().max(80, 'at most 80 letters'),
   email: string()
-    .trim()
     .max(190, 'at most 190 letters')
     .matches(/^[^\s@]+@[^\s@.]+(\.[^\s@.]+)+$/, 'an address like ro@example.com'),
-  phone: string()
-    .trim()
-    .matches(/^\+?[0-9 ().-]{7,24}$/, 'a number like 555 010 4477'),
+  phone: string().matches(/^\+?[0-9 ().-]{7,24}$/, 'a number like 555 010 4477'),
   by: string().oneOf(REACHED_BY),
 })

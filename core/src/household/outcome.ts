@@ -24,6 +24,6 @@ export const outcomeSchema = objectOf<Outcome>()({
   kind: string()
     .oneOf(Object.keys(OUTCOMES) as OutcomeKind[])
     .required(),
-  stock: string().trim().max(20, 'at most 20 letters'),
-  why: string().trim().max(200, 'at most 200 letters'),
+  stock: string().max(20, 'at most 20 letters'),
+  why: string().max(200, 'at most 200 letters'),
 })

@@ -60,13 +60,7 @@ export async function After({ kept, stocks }: { kept: KeptHousehold; stocks: str
               household={id}
               today={today()}
               usual={today(WEEK)}
-              all={followUps.map(({ id: one, dueOn, why, by, doneAt }) => ({
-                id: one,
-                dueOn,
-                why,
-                by,
-                done: !!doneAt,
-              }))}
+              all={followUps.map(({ id: one, dueOn, why, doneAt }) => ({ id: one, dueOn, why, done: doneAt !== null }))}
             />
           </Part>
           <Part id="contact" title="How they are reached">

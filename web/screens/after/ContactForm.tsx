@@ -2,10 +2,11 @@
 
 import { Button, Field, Grid, Input, NativeSelect, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { REACHED_BY, type Contact } from '@hitchet/core/household/contact'
 import { request } from '../request'
 import { useSaving } from '../useSaving'
+import { typedIn } from './typedIn'
 
 interface Kept {
   version: number
@@ -21,24 +22,24 @@ const FIELDS = [
 /** Kept apart from all that is reckoned with, and gone with the household. */
 export function ContactForm({ household, kept }: { household: string; kept: Kept }) {
   const router = useRouter()
-  const [contact, setContact] = useState<Contact>(kept.contact)
-  const [version, setVersion] = useState(kept.version)
+  const [stands, setStands] = useState(kept)
+  const typed = useRef<Record<string, string>>({})
   const { busy, says, theirs, send, say } = useSaving<Contact>()
-  const save = async (over: number) => {
+  const save = async (contact: Record<string, string>, over: number) => {
+    typed.current = contact
     const saved = await send<Kept>(() =>
       request('PUT', `/api/households/${household}/contact`, { version: over, contact }),
     )
     if (!saved) return
-    setVersion(saved.version)
+    setStands(saved)
     router.refresh()
   }
   return (
     <form
       noValidate
-      onSubmit={(event) => {
-        event.preventDefault()
-        void save(version)
-      }}
+      // Taken from somebody else, the fields are made anew.
+      key={stands.version}
+      onSubmit={(event) => void save(typedIn(event), stands.version)}
     >
       <Grid templateColumns="repeat(auto-fit, minmax(170px, 1fr))" gap="2">
         {FIELDS.map(({ key, label, type, complete }) => (
@@ -46,13 +47,7 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
             <Field.Label fontSize="13.5px" mb="0">
               {label}
             </Field.Label>
-            <Input
-              size="sm"
-              type={type}
-              autoComplete={complete}
-              value={contact[key] ?? ''}
-              onChange={({ target }) => setContact({ ...contact, [key]: target.value })}
-            />
+            <Input size="sm" type={type} autoComplete={complete} name={key} defaultValue={stands.contact[key]} />
           </Field.Root>
         ))}
         <Field.Root>
@@ -60,12 +55,7 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
             Best by
           </Field.Label>
           <NativeSelect.Root size="sm">
-            <NativeSelect.Field
-              value={contact.by ?? ''}
-              onChange={({ target }) => setContact({ ...contact, by: (target.value || undefined) as Contact['by'] })}
-              bg="bar"
-              borderColor="line"
-            >
+            <NativeSelect.Field name="by" defaultValue={stands.contact.by ?? ''} bg="bar" borderColor="line">
               <option value="">not said</option>
               {REACHED_BY.map((one) => (
                 <option key={one}>{one}</option>
@@ -81,15 +71,15 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
       {theirs && (
         <Text role="alert" fontSize="14px" color="no">
           Somebody else noted meanwhile: {Object.values(theirs.document).filter(Boolean).join(', ') || 'nothing'}.{' '}
-          <Button size="xs" variant="outline" onClick={() => void save(theirs.version)}>
+          <Button size="xs" type="button" variant="outline" onClick={() => void save(typed.current, theirs.version)}>
             Keep mine
           </Button>{' '}
           <Button
             size="xs"
+            type="button"
             variant="outline"
             onClick={() => {
-              setContact(theirs.document)
-              setVersion(theirs.version)
+              setStands({ version: theirs.version, contact: theirs.document })
               say(undefined)
             }}
           >

@@ -2,18 +2,16 @@
 
 import { Button, Field, HStack, Input, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import { OUTCOMES, type Outcome, type OutcomeKind } from '@hitchet/core/household/outcome'
 import { request } from '../request'
 import { useSaving } from '../useSaving'
+import { typedIn } from './typedIn'
 
 /** One press says how it ended and takes them off the desk; another brings them back. */
 export function Ending({ household, outcome, pinned }: { household: string; outcome?: Outcome; pinned: string[] }) {
   const router = useRouter()
-  const [stock, setStock] = useState(outcome?.stock ?? pinned[0] ?? '')
-  const [why, setWhy] = useState(outcome?.why ?? '')
   const { busy, says, send, say } = useSaving()
-  const end = async (kind: OutcomeKind | null) => {
+  const end = async (kind: OutcomeKind | null, { stock = '', why = '' }: Record<string, string> = {}) => {
     const body = { outcome: kind && { kind, why, ...(kind === 'bought' && { stock: stock.toUpperCase() }) } }
     const saved = await send(() => request('PUT', `/api/households/${household}/outcome`, body))
     if (saved === undefined) return
@@ -21,7 +19,14 @@ export function Ending({ household, outcome, pinned }: { household: string; outc
     router.refresh()
   }
   return (
-    <>
+    <form
+      onSubmit={(event) => {
+        const { kind, ...typed } = typedIn(event)
+        if (kind) void end(kind as OutcomeKind, typed)
+      }}
+    >
+      {/* Enter in a field ends nothing: the form's own first button is one that cannot be pressed. */}
+      <button type="submit" disabled hidden />
       {outcome && (
         <Text mb="2">
           <b>
@@ -29,7 +34,7 @@ export function Ending({ household, outcome, pinned }: { household: string; outc
             {outcome.stock && `: ${outcome.stock}`}
           </b>
           {outcome.why && `, “${outcome.why}”`}{' '}
-          <Button size="xs" variant="outline" ml="2" loading={busy} onClick={() => void end(null)}>
+          <Button type="button" size="xs" variant="outline" ml="2" loading={busy} onClick={() => void end(null)}>
             It goes on after all
           </Button>
         </Text>
@@ -39,7 +44,13 @@ export function Ending({ household, outcome, pinned }: { household: string; outc
           <Field.Label fontSize="13.5px" mb="0">
             Unit bought
           </Field.Label>
-          <Input size="sm" value={stock} placeholder="T-118" onChange={({ target }) => setStock(target.value)} />
+          <Input
+            size="sm"
+            name="stock"
+            defaultValue={outcome?.stock ?? pinned[0]}
+            placeholder="T-118"
+            autoComplete="off"
+          />
         </Field.Root>
         <Field.Root flex="1" minW="220px">
           <Field.Label fontSize="13.5px" mb="0">
@@ -47,10 +58,11 @@ export function Ending({ household, outcome, pinned }: { household: string; outc
           </Field.Label>
           <Input
             size="sm"
-            value={why}
+            name="why"
+            defaultValue={outcome?.why}
             maxLength={200}
             placeholder="nothing under 26 ft with four bunks"
-            onChange={({ target }) => setWhy(target.value)}
+            autoComplete="off"
           />
         </Field.Root>
       </HStack>
@@ -58,11 +70,13 @@ export function Ending({ household, outcome, pinned }: { household: string; outc
         {(Object.keys(OUTCOMES) as OutcomeKind[]).map((kind) => (
           <Button
             key={kind}
+            type="submit"
+            name="kind"
+            value={kind}
             size="sm"
             variant={outcome?.kind === kind ? 'solid' : 'outline'}
             aria-pressed={outcome?.kind === kind}
             disabled={busy}
-            onClick={() => void end(kind)}
           >
             {OUTCOMES[kind]}
           </Button>
@@ -71,6 +85,6 @@ export function Ending({ household, outcome, pinned }: { household: string; outc
       <Text role="status" minH="22px" fontSize="14px">
         {says}
       </Text>
-    </>
+    </form>
   )
 }

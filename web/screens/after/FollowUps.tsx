@@ -2,17 +2,17 @@
 
 import { Button, Checkbox, Field, HStack, Input, Link, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
-import { useRef, useState } from 'react'
+import { useRef } from 'react'
 import { v7 as uuid } from 'uuid'
 import { request } from '../request'
 import { useSaving } from '../useSaving'
+import { typedIn } from './typedIn'
 
 interface Due {
   id: string
   /** ISO date. */
   dueOn: string
   why: string
-  by?: string
   done: boolean
 }
 
@@ -29,17 +29,16 @@ export function FollowUps({
   usual: string
 }) {
   const router = useRouter()
-  const [dueOn, setDueOn] = useState(usual)
-  const [why, setWhy] = useState('')
+  const form = useRef<HTMLFormElement>(null)
   const { busy, says, send, say } = useSaving()
   const id = useRef<string>(undefined)
-  const add = async () => {
-    if (!why.trim()) return say('Say why: that is what stands on the desk.')
+  const add = async ({ dueOn, why }: Record<string, string>) => {
+    if (!why!.trim()) return say('Say why: that is what stands on the desk.')
     id.current ??= uuid()
     const body = { id: id.current, dueOn, why }
     if ((await send(() => request('POST', `/api/households/${household}/follow-ups`, body))) === undefined) return
     id.current = undefined
-    setWhy('')
+    form.current?.reset()
     say('It stands on the desk on that day.')
     router.refresh()
   }
@@ -49,38 +48,25 @@ export function FollowUps({
   }
   return (
     <>
-      <HStack
-        as="form"
-        gap="3"
-        align="end"
-        flexWrap="wrap"
-        onSubmit={(event) => {
-          event.preventDefault()
-          void add()
-        }}
-      >
-        <Field.Root w="160px">
-          <Field.Label fontSize="13.5px" mb="0">
-            On
-          </Field.Label>
-          <Input size="sm" type="date" min={today} value={dueOn} onChange={({ target }) => setDueOn(target.value)} />
-        </Field.Root>
-        <Field.Root flex="1" minW="180px">
-          <Field.Label fontSize="13.5px" mb="0">
-            Why
-          </Field.Label>
-          <Input
-            size="sm"
-            value={why}
-            maxLength={200}
-            placeholder="payload read off the door?"
-            onChange={({ target }) => setWhy(target.value)}
-          />
-        </Field.Root>
-        <Button type="submit" size="sm" loading={busy}>
-          Note it
-        </Button>
-      </HStack>
+      <form ref={form} onSubmit={(event) => void add(typedIn(event))} onChange={() => (id.current = undefined)}>
+        <HStack gap="3" align="end" flexWrap="wrap">
+          <Field.Root w="160px">
+            <Field.Label fontSize="13.5px" mb="0">
+              On
+            </Field.Label>
+            <Input size="sm" type="date" name="dueOn" min={today} defaultValue={usual} />
+          </Field.Root>
+          <Field.Root flex="1" minW="180px">
+            <Field.Label fontSize="13.5px" mb="0">
+              Why
+            </Field.Label>
+            <Input size="sm" name="why" maxLength={200} placeholder="payload read off the door?" autoComplete="off" />
+          </Field.Root>
+          <Button type="submit" size="sm" loading={busy}>
+            Note it
+          </Button>
+        </HStack>
+      </form>
       <Text role="status" minH="22px" fontSize="14px">
         {says}
       </Text>

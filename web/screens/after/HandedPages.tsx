@@ -12,8 +12,8 @@ interface HandedOutPage {
   /** ISO dates. */
   made: string
   until: string
-  withdrawn?: string
-  by?: string
+  withdrawn: string | null
+  by: string | null
   visits: number
   path: string
   /** Whether its link works. */

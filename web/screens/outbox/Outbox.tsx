@@ -16,7 +16,7 @@ export async function OutboxScreen() {
             <Text fontWeight="700">{subject}</Text>
             <Text fontSize="14px" color="line">
               {channel === 'email' ? 'email' : 'text'} to {recipient},{' '}
-              <Link asChild>
+              <Link asChild textDecoration="underline">
                 <NextLink href={`/households/${householdId}/after`} prefetch={false}>
                   {household}
                 </NextLink>

@@ -10,8 +10,8 @@ export interface FollowUp {
   /** ISO date. */
   dueOn: string
   why: string
-  by?: string
-  doneAt?: Date
+  by: string | null
+  doneAt: Date | null
 }
 
 const MOST = 200

@@ -10,7 +10,7 @@ export interface KeptMessage {
   recipient: string
   subject: string
   words: string
-  by?: string
+  by: string | null
   madeAt: Date
 }
 

@@ -8,11 +8,11 @@ export interface HandedPage {
   householdId: string
   stocks: string[]
   madeAt: Date
-  by?: string
+  by: string | null
   expiresAt: Date
-  withdrawnAt?: Date
+  withdrawnAt: Date | null
   visits: number
-  visitedAt?: Date
+  visitedAt: Date | null
 }
 
 /** So many are listed: nobody looks through more. */
@@ -37,7 +37,7 @@ export async function addTakeHome(page: {
 
 /** A household's pages, the latest first. */
 export async function takeHomesOf(householdId: string): Promise<HandedPage[]> {
-  const rows = await database().query<Omit<HandedPage, 'stocks'> & { stocks: string; withdrawnAt: Date | null }>(
+  const rows = await database().query<Omit<HandedPage, 'stocks'> & { stocks: string }>(
     `SELECT t.id, t.household_id AS householdId, t.stocks, t.created_at AS madeAt, a.name AS \`by\`,
         t.expires_at AS expiresAt, t.withdrawn_at AS withdrawnAt, t.visits, t.visited_at AS visitedAt
       FROM take_homes t LEFT JOIN accounts a ON a.id = t.made_by

@@ -44,7 +44,7 @@ async function mustBe(householdId: string): Promise<void> {
 
 function read<T>(schema: Schema<T>, source: unknown): T {
   try {
-    return schema.validateSync(source, { abortEarly: false })
+    return schema.validateSync(source, { abortEarly: false, strict: true })
   } catch (failure) {
     if (!(failure instanceof ValidationError)) throw failure
     const each = failure.inner.length ? failure.inner : [failure]
@@ -55,5 +55,9 @@ function read<T>(schema: Schema<T>, source: unknown): T {
 /** An empty field of a form is a figure that nobody gave. */
 const withoutEmpty = (source: unknown): unknown =>
   typeof source === 'object' && source !== null
-    ? Object.fromEntries(Object.entries(source).filter(([, value]) => value !== '' && value !== undefined))
+    ? Object.fromEntries(
+        Object.entries(source)
+          .map(([key, value]: [string, unknown]) => [key, typeof value === 'string' ? value.trim() : value] as const)
+          .filter(([, value]) => value !== '' && value !== undefined),
+      )
     : source

@@ -75,7 +75,8 @@ function onShore(
   const names = listed(running.map(({ name }) => name))
   const least = shore ?? '30 A'
   const draws = sumOn(least, running)
-  const of = says`On ${least}, ${names} ${agrees(running, 'draws', 'draw')} ${quantity(draws.watts, 'W')} of ${quantity(SUPPLIES[least].va, 'W')}`
+  const verb = agrees(running, 'draws', 'draw')
+  const of = says`On ${least}, ${names} ${verb} ${quantity(draws.watts, 'W')} of ${quantity(SUPPLIES[least].va, 'W')}`
   if (carried.spare >= 0)
     return fits(says`${of}, and a microwave or a hair dryer runs beside them.`, { margin: spareOf(carried) })
   const sum = sumOn(least, [...running, briefly])
