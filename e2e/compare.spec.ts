@@ -1,4 +1,5 @@
-import { enter, expect, householdAt, test } from './testing/lot'
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import { enter, expect, expectAccessible, householdAt, test } from './testing/lot'
 
 test.beforeEach(({ page }) => enter(page))
 
@@ -88,5 +89,55 @@ test('at 200 % zoom, and on a tablet, nothing runs out of the page sideways', as
       const beyond = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
       expect(beyond, `${address} at ${viewport.width}`).toBeLessThanOrEqual(0)
     }
+  }
+})
+
+test('figures before words: the best of a row is marked, words and sources come when asked, by keyboard alone', async ({
+  page,
+}) => {
+  const at = await householdAt(page, /Okoro/)
+  await page.goto(`${at}/compare?units=T-135,T-143,T-118`)
+  const row = (name: string | RegExp) => page.getByRole('row', { name })
+  await expect(row(/^Asking price/)).toContainText(/\$31,900.*least/)
+  await expect(row(/^Asking price.*most/)).toHaveCount(0)
+  // What is alike is folded, and nothing says why yet.
+  await expect(row(/^Sites? count/)).toHaveCount(0)
+  await expect(page.getByText(/and they want to spend at most/)).toHaveCount(0)
+  await row(/^Price/)
+    .getByRole('button')
+    .focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/and they want to spend at most/)).toHaveCount(3)
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/and they want to spend at most/)).toHaveCount(0)
+  const price = row(/^Asking price/)
+    .locator('summary')
+    .first()
+  await price.focus()
+  await page.keyboard.press('Enter')
+  await expect(
+    row(/^Asking price/)
+      .getByText(/label|sheet|hearsay|measured/)
+      .first(),
+  ).toBeVisible()
+  await expectAccessible(page)
+  await page.keyboard.press('w')
+  await expect(page.getByText(/and they want to spend at most/)).toHaveCount(3)
+})
+
+test('it prints on one sheet, two units or four, with questions, figures and cautions', async ({ page }) => {
+  const at = await householdAt(page, /Okoro/)
+  for (const units of ['T-118,T-143', 'T-135,T-143,T-118', 'T-135,T-143,T-118,T-131']) {
+    await page.goto(`${at}/compare?time=night&units=${units}`)
+    await expect(page.getByRole('heading', { name: 'What tells them apart' })).toBeVisible()
+    const pdf = await getDocument({
+      data: new Uint8Array(await page.pdf({ format: 'Letter', preferCSSPageSize: true })),
+      verbosity: 0,
+    }).promise
+    expect(pdf.numPages, units).toBe(1)
+    const { items } = await (await pdf.getPage(1)).getTextContent()
+    const text = items.map((one) => ('str' in one ? one.str : '')).join(' ')
+    for (const words of [...units.split(','), 'Pull it', 'Asking price', 'An estimate, not a rating', 'Okoro'])
+      expect(text.replace(/\s+/g, ' ')).toContain(words)
   }
 })

@@ -60,7 +60,7 @@ const config = defineConfig({
         ...['hair', 'cushion', 'sheet'].map((name) => [`--h-colors-${name}`, '#e8e8e8 !important']),
       ]),
     },
-    '.no-print, header, nav, button:not(.tick), [role=radiogroup], select': {
+    '.no-print, header, nav, button:not(.tick, .plain), [role=radiogroup], select': {
       '@media print': { display: 'none !important' },
     },
     '*': { '@media (prefers-reduced-motion: reduce)': { transition: 'none !important', animation: 'none !important' } },

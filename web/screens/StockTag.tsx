@@ -14,6 +14,7 @@ export function StockTag({ stock }: { stock: string }) {
       py="0.5"
       borderRadius="4px"
       whiteSpace="nowrap"
+      css={{ '@media print': { color: 'var(--h-colors-ink)', borderWidth: '1px' } }}
     >
       {stock}
     </Box>

@@ -1,3 +1,5 @@
+import { placeWords } from '@hitchet/core/formats/placeWords'
+
 /** One value that two versions of a document do not share. */
 export interface Differing {
   path: string
@@ -5,25 +7,31 @@ export interface Differing {
   theirs: string
 }
 
-/** Every leaf in which two documents differ. */
-export function differing(mine: unknown, theirs: unknown, path = ''): Differing[] {
+/** Every leaf in which two documents differ, each by the name of its thing. */
+export function differing(mine: unknown, theirs: unknown): Differing[] {
+  return leaves(mine, theirs, '').map(({ path, ...both }) => {
+    // What only one of them has is named after that one.
+    const words = placeWords(path, both.theirs === NOTHING ? mine : theirs)
+    return { path: words, ...both }
+  })
+}
+
+function leaves(mine: unknown, theirs: unknown, path: string): Differing[] {
   if (Object.is(mine, theirs)) return []
   if (!isBranch(mine) || !isBranch(theirs)) return [{ path, mine: shown(mine), theirs: shown(theirs) }]
   const keys = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])]
-  return keys.flatMap((key) => differing(mine[key], theirs[key], `${path} ${placeName(key, mine, theirs)}`.trim()))
+  const isList = Array.isArray(mine) || Array.isArray(theirs)
+  return keys.flatMap((key) =>
+    leaves(mine[key], theirs[key], isList ? `${path}[${key}]` : path ? `${path}.${key}` : key),
+  )
 }
 
-/** One of a list goes by its name (`people Noor height`), or by its place counted from 1. */
-function placeName(key: string, mine: Record<string, unknown>, theirs: Record<string, unknown>): string {
-  if (!Array.isArray(mine) && !Array.isArray(theirs)) return key
-  const one = mine[key] ?? theirs[key]
-  return isBranch(one) && typeof one.name === 'string' ? one.name : String(Number(key) + 1)
-}
+const NOTHING = 'nothing'
 
 const isBranch = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null
 
 function shown(value: unknown): string {
-  if (value === undefined) return 'nothing'
-  const text = isBranch(value) ? String(value.name ?? JSON.stringify(value)) : String(value)
+  if (value === undefined) return NOTHING
+  const text = isBranch(value) ? String(value.name ?? 'something') : String(value)
   return text.length > 60 ? `${text.slice(0, 57)}...` : text
 }

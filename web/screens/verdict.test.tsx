@@ -11,7 +11,7 @@ import { berth, fixture, unit } from '@hitchet/core/testing/unit'
 import { MeasuresProvider } from '../look/measures'
 import { system as look } from '../look/theme'
 import { comparison } from './compare/compared'
-import { DifferenceTables } from './compare/DifferenceTables'
+import { Matrix } from './compare/Matrix'
 import { AnswerLine, Reasons, StandingWord } from './Verdict'
 
 const page = (children: ReactNode, system: 'us' | 'metric' = 'us') =>
@@ -88,19 +88,24 @@ describe('what tells units apart', () => {
     people,
     RULES,
   )
-  const table = (onlyDifferences: boolean) =>
-    words(page(<DifferenceTables comparison={both} onlyDifferences={onlyDifferences} />))
+  const table = (onlyDifferences: boolean, allWords = true) =>
+    words(page(<Matrix comparison={both} onlyDifferences={onlyDifferences} allWords={allWords} />))
 
   it('is listed alone when asked for differences: the price, and no word on what is alike', () => {
     expect(table(true)).toContain('Asking $35,000')
-    expect(table(true)).toContain('Asking price $21,000 $35,000')
+    expect(table(true)).toContain('Asking price $21,000 least label $35,000 label')
     expect(table(true)).not.toContain('Queen')
     expect(table(true)).not.toContain('UVW')
   })
 
+  it('with figures before words: the better answer marked, its words where one asks for them', () => {
+    expect(table(true, false)).toContain('Price ▸ Fits $9,000 to spare best No $5,000 over Figures')
+    expect(table(true, false)).not.toContain('they want to spend')
+  })
+
   it('with everything else when asked for everything, and what nobody read as Measure', () => {
     expect(table(false)).toContain('Ro has the queen')
-    expect(table(false)).toContain('UVW (dry) 3,555 lb 3,555 lb')
+    expect(table(false)).toContain('UVW (dry) 3,555 lb label 3,555 lb label')
     expect(table(false)).toContain('Overall height Measure Measure')
   })
 })

@@ -82,12 +82,40 @@ function parse<T>(format: Format<T>, source: unknown): Parsed<T> {
   try {
     schema.validateSync(current, { strict: true, abortEarly: false })
   } catch (failure) {
-    if (failure instanceof ValidationError) return { flaws: flawsOf(failure, current, schema) }
-    throw failure
+    if (!(failure instanceof ValidationError)) throw failure
+    const flaws = flawsOf(failure, current, schema)
+    return { flaws: [...flaws, ...contradictionsBesides(format, current, flaws)] }
   }
   const document = current as T
   const found = format.flaws(document)
   return found.some(({ severity }) => severity === 'error') ? { flaws: found } : { document, flaws: found }
+}
+
+/**
+ * What contradicts itself in a document whose schema does not hold, so that a person puts all of it right at once: it is
+ * looked for in what is left when unknown keys and readings of the wrong kind are left out, which every document may be
+ * without. Where more than that is wrong, it has to wait.
+ */
+function contradictionsBesides<T>(
+  format: Format<T>,
+  document: Record<string, unknown>,
+  wrong: readonly Flaw[],
+): Flaw[] {
+  const left = structuredClone(document)
+  for (const { path } of wrong) {
+    const keys = path.split(/[.[\]]+/).filter(Boolean)
+    const readings = keys.findIndex((key) => key === 'readings' || key === 'features')
+    const at = readings >= 0 && keys.length > readings + 1 ? keys.slice(0, readings + 2) : keys
+    const holder = at.slice(0, -1).reduce<unknown>((value, key) => (value as Record<string, unknown>)?.[key], left)
+    if (typeof holder !== 'object' || holder === null || Array.isArray(holder)) return []
+    delete (holder as Record<string, unknown>)[at.at(-1)!]
+  }
+  try {
+    if (!format.schema.isValidSync(left, { strict: true })) return []
+    return format.flaws(left as T).filter(({ severity }) => severity === 'error')
+  } catch {
+    return []
+  }
 }
 
 type Read = { value: Record<string, unknown>; flaws?: undefined } | { value?: undefined; flaws: Flaw[] }

@@ -23,6 +23,7 @@ const READ: readonly [TrailerKey, string, Quantity['unit'], boolean?][] = [
   ['gvwr', 'GVWR', 'lb'],
 ]
 const TANKS = { 'fresh-tank': 'Fresh', 'gray-tank': 'Gray', 'black-tank': 'Black' } as const
+type TankKind = keyof typeof TANKS
 
 /** What nobody should quote from memory, each with where it comes from. */
 export function cardFigures(trailer: Trailer): CardFigure[] {
@@ -38,7 +39,7 @@ export function cardFigures(trailer: Trailer): CardFigure[] {
     ...read,
     leftToLoad(trailer),
     of('hitchWeight', 'Hitch', 'lb'),
-    ...Object.entries(TANKS).map(([kind, label]) => tank(trailer, kind as keyof typeof TANKS, label)),
+    ...Object.entries(TANKS).map(([kind, label]) => tank(trailer, kind as TankKind, label)),
   ]
 }
 
@@ -62,13 +63,18 @@ function leftToLoad(trailer: Trailer): CardFigure {
     : { label, unit: 'lb', value: gvwr - uvw - fitted, source: 'reckoned' }
 }
 
-/** All of a kind together; nothing where somebody looked and found none is 0 gallons. */
-function tank(trailer: Trailer, kind: keyof typeof TANKS, label: string): CardFigure {
+/** All tanks of a kind together; 0 where somebody looked and found none, undefined while nobody knows. */
+export function tankGallons(trailer: Trailer, kind: TankKind): number | undefined {
   const tanks = equipmentOf(trailer, kind)
+  return tanks && knownSum(tanks.map(({ readings }) => figure(readings, 'capacity')))
+}
+
+function tank(trailer: Trailer, kind: TankKind, label: string): CardFigure {
+  const first = equipmentOf(trailer, kind)?.[0]
   return {
     label,
     unit: 'gal',
-    value: tanks && knownSum(tanks.map(({ readings }) => figure(readings, 'capacity'))),
-    source: tanks?.[0] && best(tanks[0].readings?.['capacity'])?.source,
+    value: tankGallons(trailer, kind),
+    source: first && best(first.readings?.['capacity'])?.source,
   }
 }

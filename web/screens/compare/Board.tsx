@@ -1,7 +1,9 @@
 'use client'
 
 import { Box, Button, Flex, Heading, HStack, Text } from '@chakra-ui/react'
+import { Printer } from 'lucide-react'
 import NextLink from 'next/link'
+import { useState } from 'react'
 import { parseAsBoolean, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { listed } from '@hitchet/core/quantity/phrase'
 import { TIMES, type TimeOfDay } from '@hitchet/core/plan/times'
@@ -22,7 +24,7 @@ import { useKeys } from '../shell/useKeys'
 import { StockTag } from '../StockTag'
 import { AnswerLine } from '../Verdict'
 import type { ComparedUnit, Comparison } from './compared'
-import { DifferenceTables } from './DifferenceTables'
+import { Matrix } from './Matrix'
 
 /** What the strips may take of a desk's screen, pixels: the longest in width, all together in height. */
 const STRIP_WIDTH = 620
@@ -30,18 +32,24 @@ const STRIPS_HEIGHT = 590
 /** Pixels per inch: below, labels are not read; above, nothing is gained. */
 const SCALE = { least: 1.15, most: 2 }
 
+/** So many answers stand beside a strip. */
+const BESIDE = 6
+
 const COUNT_WORDS = ['None', 'One', 'Two', 'Three', 'Four']
 
 /** Strips under each other on one ruler, in one of three times of day; answers beside, differences below. */
 export function Board({
   comparison,
   frame,
+  who,
   chooseAt,
   takeHomeAt,
   unitsAt,
 }: {
   comparison: Comparison
   frame: Frame
+  /** Whom it is for, on the printed sheet. */
+  who: string
   chooseAt: string
   takeHomeAt: string
   unitsAt: string
@@ -53,6 +61,7 @@ export function Board({
     'show',
     parseAsStringLiteral(['differences', 'everything'] as const).withDefault('differences'),
   )
+  const [words, setWords] = useState(false)
   const system = useMeasures()
   const guestsCome = units.some(({ guestNight }) => guestNight)
   useKeys({
@@ -60,10 +69,14 @@ export function Board({
     n: () => void setTime('night'),
     r: () => void setTime('road'),
     d: () => void setShow(show === 'differences' ? 'everything' : 'differences'),
+    w: () => setWords((last) => !last),
     ...(guestsCome && { g: () => void setGuests(!guests) }),
   })
-  // What tells them apart stands beside the strips; what all answer alike is a key away.
-  const apart = comparison.differences.filter(({ differs }) => differs).map(({ question }) => question)
+  // What tells them apart most stands beside the strips; all of it in the rows below.
+  const apart = comparison.differences
+    .filter(({ differs }) => differs)
+    .slice(0, BESIDE)
+    .map(({ question }) => question)
   const told = new Set(apart.length ? apart : comparison.differences.map(({ question }) => question))
   const heights = units
     .map(({ trailer }) => heightFor(trailer.plan))
@@ -74,8 +87,11 @@ export function Board({
     Math.max(SCALE.least, STRIPS_HEIGHT / heights),
   )
   return (
-    <>
-      <PageHead title={`${COUNT_WORDS[units.length]} on one ruler`}>
+    <Box className={units.length > 3 ? 'wide-sheet of-four' : 'wide-sheet'}>
+      <PageHead
+        title={`${COUNT_WORDS[units.length]} on one ruler`}
+        line={<span className="print-only">for {who}</span>}
+      >
         <TimeSegments time={time} onChange={(value) => void setTime(value)} />
         {guestsCome && time === 'night' && (
           <Segments
@@ -97,7 +113,10 @@ export function Board({
             { value: 'everything', name: 'Everything', key: 'D' },
           ]}
         />
-        <Button asChild variant="ghost" size="sm">
+        <Button variant="outline" size="sm" onClick={() => window.print()}>
+          <Printer size={15} aria-hidden /> Print
+        </Button>
+        <Button asChild variant="ghost" size="sm" className="no-print">
           <NextLink href={chooseAt}>Choose others</NextLink>
         </Button>
         <Button asChild variant="outline" size="sm" className="no-print">
@@ -111,32 +130,51 @@ export function Board({
             N: 'Night',
             R: 'On the road',
             D: 'Differences or everything',
+            W: 'All words, or none',
             ...(guestsCome && { G: 'Night with guests' }),
           }}
         />
       </PageHead>
-      <Box position="sticky" top="62px" zIndex="5" bg="paper" borderBottomWidth="1px" borderColor="hair" pt="1">
-        <Ruler frame={frame} scale={scale} system={system} />
-      </Box>
-      {units.map((unit) => (
-        <Unit
-          key={unit.trailer.stock}
-          unit={unit}
-          lines={show === 'differences' ? told : undefined}
-          unitsAt={unitsAt}
-          time={time}
-          withGuests={guests}
-          frame={frame}
-          scale={scale}
+      <Box className="sheet-columns">
+        <Box
+          className="ruler"
+          position="sticky"
+          top="62px"
+          zIndex="5"
+          bg="paper"
+          borderBottomWidth="1px"
+          borderColor="hair"
+          pt="1"
+        >
+          <Ruler frame={frame} scale={scale} system={system} />
+        </Box>
+        <Box className="strips">
+          {units.map((unit) => (
+            <Unit
+              key={unit.trailer.stock}
+              unit={unit}
+              lines={show === 'differences' ? told : undefined}
+              unitsAt={unitsAt}
+              time={time}
+              withGuests={guests}
+              frame={frame}
+              scale={scale}
+            />
+          ))}
+        </Box>
+        <Flex className="cautions" direction="column" gap="1.5" py="3" borderTopWidth="1px" borderColor="hair">
+          {comparison.cautions.map((caution) => (
+            <Caution key={caution}>{CAUTIONS[caution]}</Caution>
+          ))}
+        </Flex>
+        <Matrix
+          comparison={comparison}
+          onlyDifferences={show === 'differences'}
+          allWords={words}
+          onEverything={() => void setShow('everything')}
         />
-      ))}
-      <Flex direction="column" gap="1.5" py="3" borderTopWidth="1px" borderColor="hair">
-        {comparison.cautions.map((caution) => (
-          <Caution key={caution}>{CAUTIONS[caution]}</Caution>
-        ))}
-      </Flex>
-      <DifferenceTables comparison={comparison} onlyDifferences={show === 'differences'} />
-    </>
+      </Box>
+    </Box>
   )
 }
 
@@ -170,7 +208,12 @@ function Unit({
       borderColor="hair"
       py="1.5"
     >
-      <Flex gap="8" align="center" flexWrap={{ base: 'wrap', lg: 'nowrap' }}>
+      <Flex
+        gap="8"
+        align="center"
+        flexWrap={{ base: 'wrap', lg: 'nowrap' }}
+        css={{ '@media print': { flexWrap: 'wrap' } }}
+      >
         <Box flex="none" w={`${(frame.before + frame.after) * scale}px`} maxW="100%">
           <PlanStrip
             plan={trailer.plan}
@@ -189,7 +232,7 @@ function Unit({
             </Text>
           )}
         </Box>
-        <Box flex="1" minW={{ base: '300px', md: '400px' }}>
+        <Box flex="1" minW={{ base: '280px', md: '400px' }}>
           <HStack gap="3" align="baseline" mb="1">
             <StockTag stock={trailer.stock} />
             <Heading as="h2" size="sm">
@@ -204,11 +247,13 @@ function Unit({
               {price === undefined ? 'no price yet' : <Figure value={price} unit="$" />}
             </Text>
           </HStack>
-          {asked
-            .filter(({ id }) => !lines || lines.has(id))
-            .map(({ id, short, answer }) => (
-              <AnswerLine key={id} short={short} answer={answer} />
-            ))}
+          <Box className="no-print">
+            {asked
+              .filter(({ id }) => !lines || lines.has(id))
+              .map(({ id, short, answer }) => (
+                <AnswerLine key={id} short={short} answer={answer} />
+              ))}
+          </Box>
           <Text borderLeftWidth="3px" borderColor="ink" pl="3" mt="1.5" fontSize="14.5px" maxW="520px">
             <Said phrase={says} />
           </Text>

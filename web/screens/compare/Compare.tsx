@@ -37,6 +37,7 @@ export async function CompareScreen({ id, household, units }: { id: string; hous
           unitsAt={`/households/${id}/units`}
           comparison={comparison(chosen, household, houseRules())}
           frame={frameFor(chosen.map(({ trailer }) => trailer.plan))}
+          who={household.name}
           takeHomeAt={`/households/${id}/after?units=${chosen.map(({ trailer }) => trailer.stock).join(',')}`}
           chooseAt={`/households/${id}/match?units=${chosen.map(({ trailer }) => trailer.stock).join(',')}`}
         />

@@ -28,9 +28,9 @@ describe('where two versions of a household differ', () => {
         limits: { budget: 30000 },
       }),
     ).toEqual([
-      { path: 'people Noor needs 1', mine: 'cpap', theirs: 'crib' },
-      { path: 'people New', mine: 'nothing', theirs: 'New' },
-      { path: 'limits budget', mine: 'nothing', theirs: '30000' },
+      { path: 'Noor: needs, 1', mine: 'cpap', theirs: 'crib' },
+      { path: 'New', mine: 'nothing', theirs: 'New' },
+      { path: 'Limits: budget', mine: 'nothing', theirs: '30000' },
     ])
   })
   it('is nothing for two alike', () => expect(differing(mine, structuredClone(mine))).toEqual([]))

@@ -8,6 +8,8 @@ import type { Again, KnownHousehold } from '../../server/services/importedHouseh
 import { PageHead } from '../PageHead'
 import { request } from '../request'
 
+const OURS = /\.(json|svg)$/i
+
 /** Files of trailers and households into the yard: all or nothing, unless one chooses to keep the good ones. */
 export function Import() {
   const [files, setFiles] = useState<ImportFile[]>([])
@@ -17,7 +19,12 @@ export function Import() {
   const [trouble, setTrouble] = useState<string>()
   const choose = async (chosen: File[]) => {
     setReport(undefined)
-    setFiles(await Promise.all(chosen.map(async (file) => ({ name: file.name, text: await file.text() }))))
+    setFiles(
+      await Promise.all(
+        // What is no file of ours is named by its name; nobody waits for a film to be read.
+        chosen.map(async (file) => ({ name: file.name, text: OURS.test(file.name) ? await file.text() : '' })),
+      ),
+    )
   }
   const bringIn = async (again: Again = 'ask') => {
     setBusy(true)
@@ -33,11 +40,7 @@ export function Import() {
         line="trailer.json, household.json, and drawings taken out of Hitchet (SVG), as docs/formats describes them"
       />
       <Stack gap="4">
-        <FileUpload.Root
-          maxFiles={1000}
-          accept={['application/json', 'image/svg+xml']}
-          onFileAccept={({ files: chosen }) => void choose(chosen)}
-        >
+        <FileUpload.Root maxFiles={1000} onFileAccept={({ files: chosen }) => void choose(chosen)}>
           <FileUpload.HiddenInput aria-label="Files to bring in" />
           <FileUpload.Dropzone bg="bar" borderColor="line" minH="130px" w="100%">
             <FileUpload.DropzoneContent>

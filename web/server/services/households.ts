@@ -1,4 +1,4 @@
-import { flawText } from '@hitchet/core/flaws/flaw'
+import { flawWords } from '@hitchet/core/formats/placeWords'
 import { parseHousehold } from '@hitchet/core/formats/document'
 import type { Household } from '@hitchet/core/household/household'
 import { inTransaction } from '../db/database'
@@ -30,6 +30,6 @@ export async function renewHousehold(
 
 function read(source: unknown): Household {
   const { document, flaws } = parseHousehold(source)
-  if (!document) throw flawed(flaws.map(flawText))
+  if (!document) throw flawed(flaws.map((flaw) => flawWords(flaw, source)))
   return document
 }

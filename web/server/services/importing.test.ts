@@ -42,7 +42,7 @@ describe('bringing files in', () => {
       strict,
     )
     expect(report).toMatchObject({ done: false, added: [], households: { added: [], renewed: [], unchanged: [] } })
-    expect(report.errors).toEqual([expect.stringMatching(/^bad\.json: year: found "new"; right would be a number/)])
+    expect(report.errors).toEqual([expect.stringMatching(/^bad\.json: Year: found “new”; right would be a number/)])
     expect([(await allTrailers()).length, (await allHouseholds()).length]).toEqual(before)
   })
 
@@ -84,7 +84,7 @@ describe('bringing files in', () => {
     const [kept] = await trailersByStock(['N-8'])
     expect(kept).toMatchObject({ version: 2, trailer: { stock: 'N-8' } })
     const both = [file('a.json', { ...unit(), stock: 'N-9' }), file('b.json', { ...unit(), stock: 'n-9' })]
-    expect((await importFiles(both, strict)).errors).toEqual([expect.stringMatching(/^b\.json: stock: found "n-9"/)])
+    expect((await importFiles(both, strict)).errors).toEqual([expect.stringMatching(/^b\.json: Stock: found “n-9”/)])
   })
 
   it('the same stock number in two files is an error, not a race', async () => {
@@ -92,7 +92,7 @@ describe('bringing files in', () => {
       [file('a.json', { ...unit(), stock: 'N-4' }), file('b.json', { ...unit(), stock: 'N-4' })],
       strict,
     )
-    expect(twice).toMatchObject({ done: false, errors: [expect.stringMatching(/^b\.json: stock: found "N-4"/)] })
+    expect(twice).toMatchObject({ done: false, errors: [expect.stringMatching(/^b\.json: Stock: found “N-4”/)] })
   })
 
   it('a stock number that is there becomes its next version, its facts made anew', async () => {
@@ -142,7 +142,7 @@ describe('bringing files in', () => {
 
     it('in two of the files at once is an error that names the second', async () => {
       const report = await importFiles([file('a.json', they), file('b.json', taller)], strict)
-      expect(report.errors).toEqual([expect.stringMatching(/^b\.json: name: found "Ilse and Odo Brem"/)])
+      expect(report.errors).toEqual([expect.stringMatching(/^b\.json: Name: found “Ilse and Odo Brem”/)])
     })
   })
 

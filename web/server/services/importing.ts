@@ -1,6 +1,7 @@
 import { parseAny, type AnyDocument, type Parsed } from '@hitchet/core/formats/document'
 import { parsePlanSvg } from '@hitchet/core/formats/planSvg'
-import { error, flawText } from '@hitchet/core/flaws/flaw'
+import { error, type Flaw } from '@hitchet/core/flaws/flaw'
+import { flawWords } from '@hitchet/core/formats/placeWords'
 import { TRAILER_FORMAT, type Trailer } from '@hitchet/core/trailer/trailer'
 import { sameHousehold } from '@hitchet/core/household/same'
 import { inTransaction } from '../db/database'
@@ -37,7 +38,7 @@ export async function importFiles(
   const read = files.map((file) => ({ file, ...parsed(file) }))
   const lines = (severity: 'error' | 'warning') =>
     read.flatMap(({ file, flaws }) =>
-      flaws.filter((flaw) => flaw.severity === severity).map((flaw) => `${file.name}: ${flawText(flaw)}`),
+      flaws.filter((flaw) => flaw.severity === severity).map((flaw) => `${file.name}: ${inWords(flaw, file)}`),
     )
   const good = read.flatMap(({ file, document }) => (document ? [{ file, document }] : []))
   const trailers = good.filter(isTrailer)
@@ -54,11 +55,11 @@ export async function importFiles(
     ...lines('error'),
     ...repeated.map(
       ({ file, household: { name } }) =>
-        `${file}: ${flawText(error('name', name, 'a household that no other of these files has'))}`,
+        `${file}: ${flawWords(error('name', name, 'a household that no other of these files has'), undefined)}`,
     ),
     ...twice.map(
       ({ file, document }) =>
-        `${file.name}: ${flawText(error('stock', document.stock, 'a stock number that no other of these files has'))}`,
+        `${file.name}: ${flawWords(error('stock', document.stock, 'a stock number that no other of these files has'), document)}`,
     ),
   ]
   const report: ImportReport = {
@@ -87,13 +88,32 @@ function isTrailer(one: { file: ImportFile; document: AnyDocument }): one is { f
   return one.document.format === TRAILER_FORMAT
 }
 
+/** A flaw in the words of whoever drops a file on a screen: the thing by its name, neither path nor JSON. */
+function inWords(flaw: Flaw, { text }: ImportFile): string {
+  try {
+    return flawWords(flaw, JSON.parse(text))
+  } catch {
+    return flawWords(flaw, undefined)
+  }
+}
+
 const sameStock = (a: Trailer, b: Trailer): boolean => a.stock.toLowerCase() === b.stock.toLowerCase()
+
+/** What people drop beside our own files, and what it is called. */
+const OTHER_FILES = [
+  { ends: /\.(csv|tsv|xlsx?|ods)$/i, is: 'a table' },
+  { ends: /\.(png|jpe?g|gif|webp|heic)$/i, is: 'a picture' },
+  { ends: /\.(pdf|docx?|odt|txt)$/i, is: 'a text to read' },
+]
 
 /**
  * One file, whatever stands in it: what its reader did not expect is a flaw of that file, and costs no other
  * its answer.
  */
 function parsed({ name, text }: ImportFile): Parsed<AnyDocument> {
+  const other = OTHER_FILES.find(({ ends }) => ends.test(name))
+  if (other)
+    return { flaws: [error('', other.is, 'a trailer.json, a household.json, or a drawing taken out of Hitchet')] }
   try {
     return name.toLowerCase().endsWith('.svg') ? parsePlanSvg(text) : parseAny(text)
   } catch {

@@ -1,4 +1,4 @@
-import { flawText } from '@hitchet/core/flaws/flaw'
+import { flawWords } from '@hitchet/core/formats/placeWords'
 import { parseTrailer } from '@hitchet/core/formats/document'
 import { tapeList, type ToMeasure } from '@hitchet/core/match/tapeList'
 import { NotAFigure } from '@hitchet/core/quantity/parse'
@@ -81,7 +81,7 @@ export function withTyped(
   // The schema once more: a figure may be typed well and still be out of all bounds.
   const { flaws } = parseTrailer(JSON.parse(JSON.stringify(next)))
   const wrong = flaws.filter(({ severity }) => severity === 'error')
-  if (wrong.length) throw new Refused(`Not taken: ${flawText(wrong[0]!)}`)
+  if (wrong.length) throw new Refused(`Not taken: ${flawWords(wrong[0]!, next)}`)
   return next
 }
 
@@ -96,7 +96,7 @@ function typed(spec: ReadingSpec, text: string): ReadingValue {
 
 function read(source: unknown): Trailer {
   const { document, flaws } = parseTrailer(source)
-  if (!document) throw flawed(flaws.map(flawText))
+  if (!document) throw flawed(flaws.map((flaw) => flawWords(flaw, source)))
   return document
 }
 

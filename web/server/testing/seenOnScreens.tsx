@@ -6,7 +6,7 @@ import { pitch } from '@hitchet/core/match/pitch'
 import { MeasuresProvider } from '../../look/measures'
 import { system } from '../../look/theme'
 import { comparison } from '../../screens/compare/compared'
-import { DifferenceTables } from '../../screens/compare/DifferenceTables'
+import { Matrix } from '../../screens/compare/Matrix'
 import { MatchRow } from '../../screens/match/MatchRow'
 import { disconnect, inTransaction } from '../db/database'
 import { yardFacts } from '../db/facts'
@@ -59,7 +59,7 @@ console.log(
         strip={null}
       />,
     ),
-    compare: words(<DifferenceTables comparison={comparison(yard, household, houseRules())} onlyDifferences={false} />),
+    compare: words(<Matrix allWords comparison={comparison(yard, household, houseRules())} onlyDifferences={false} />),
   }),
 )
 await closePool()

@@ -40,8 +40,8 @@ describe('two versions of a plan, in the words of the drawing board', () => {
       fixtures: [{ ...base.fixtures[0]!, faces: 'door' as const }, base.fixtures[1]!],
     }
     expect(rows(turned, base)).toEqual([
-      ['box tongue', '44', '40'],
-      ['fixtures toilet faces', 'door', 'front'],
+      ['The box: tongue', '44', '40'],
+      ['Toilet: faces', 'door', 'front'],
     ])
   })
 })
