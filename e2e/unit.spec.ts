@@ -240,3 +240,36 @@ test('a day is played through: beds one by one with who lies in them, the sum st
   await page.getByRole('button', { name: 'End' }).click()
   await expect(says).toBeHidden()
 })
+
+test('all readings stand in one table: missing only, found by a word, taken there, and the plan is a key away', async ({
+  page,
+}) => {
+  await enter(page)
+  await page.goto(`${await householdAt(page, /Salka/)}/units/T-121`)
+  const open = page.getByRole('region', { name: 'To find out' })
+  await expect(open).toContainText(/Hitch weight, empty.*for .*pull it/)
+  await page.keyboard.press('0')
+  const table = page.getByRole('region', { name: 'All readings' })
+  await expect(table.getByRole('row', { name: /GVWR.*7,600 lb.*label/ })).toBeVisible()
+  await table.getByLabel('Missing only').check()
+  await expect(table.getByRole('row', { name: /GVWR/ })).toHaveCount(0)
+  await table.getByLabel('Find a reading').fill('hitch weight')
+  await expect(page).toHaveURL(/missing=true.*find=hitch/)
+  await expect(table.getByRole('row')).toHaveCount(2)
+  await expectAccessible(page)
+  await table.getByRole('button', { name: 'Take a reading: The unit, Hitch weight, empty' }).click()
+  await table.getByRole('textbox', { name: 'Hitch weight, empty' }).fill('a lot')
+  await table.getByRole('button', { name: 'Write it down' }).click()
+  await expect(table.getByRole('alert')).toContainText('Right would be')
+  await page.reload()
+  await expect(table.getByLabel('Missing only')).toBeChecked()
+  await table.getByLabel('Missing only').focus()
+  await page.keyboard.press('0')
+  await expect(page.getByRole('radiogroup', { name: 'Layer' })).toBeVisible()
+})
+
+test('what they bring is drawn where it rides', async ({ page }) => {
+  await enter(page)
+  await page.goto(`${await householdAt(page, /Oosterveen/)}/units/T-118?layer=storage`)
+  await expect(page.locator('[data-layer=storage] text').filter({ hasText: /Under the bed: \d/ })).toBeVisible()
+})

@@ -1,10 +1,11 @@
 import type { Plan } from '@hitchet/core/plan/plan'
+import type { BayOnPlan } from '@hitchet/core/stowing/onPlan'
 import { bounds, type Shape } from '@hitchet/core/plan/shape'
 import { figure } from '@hitchet/core/readings/reading'
 import { BERTH_KINDS, type FixtureKind } from '@hitchet/core/readings/catalogue'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
 import { pounds } from '@hitchet/core/quantity/quantity'
-import { FittedText } from '../FittedText'
+import { FittedText, withoutOverlap, type Label } from '../FittedText'
 import { Outline } from '../Outline'
 
 export const STORAGE_KINDS: readonly FixtureKind[] = [
@@ -18,8 +19,11 @@ export const STORAGE_KINDS: readonly FixtureKind[] = [
   'island',
 ]
 
-/** Where things are put: what stores them is filled, bay doors are marked on the outer wall. */
-export function StorageLayer({ plan, scale }: { plan: Plan; scale: number }) {
+/**
+ * Where things are put: what stores them is filled, bay doors are marked on the outer wall; with a household open each bay by
+ * its outline, and in it what rides there.
+ */
+export function StorageLayer({ plan, scale, bays = [] }: { plan: Plan; scale: number; bays?: readonly BayOnPlan[] }) {
   const doors = plan.outside.filter(({ kind }) => kind === 'bay' || kind === 'pass-through')
   return (
     <g pointerEvents="none" data-layer="storage">
@@ -50,8 +54,34 @@ export function StorageLayer({ plan, scale }: { plan: Plan; scale: number }) {
           />
         )
       })}
+      {bays.map(({ id, zone: { x0, x1, y0, y1 }, things }) => (
+        <rect
+          key={id}
+          x={x0}
+          y={y0}
+          width={x1 - x0}
+          height={y1 - y0}
+          fill="var(--h-colors-bar)"
+          fillOpacity={things.length ? 0.7 : 0.3}
+          stroke="var(--h-colors-green)"
+          strokeWidth={1.6 / scale}
+          strokeDasharray={`${5 / scale} ${3 / scale}`}
+        />
+      ))}
+      {withoutOverlap(bays.map(bayLabel), scale).map(({ id, ...label }) => (
+        <FittedText key={id} {...label} scale={scale} />
+      ))}
     </g>
   )
+}
+
+/** All that rides in a bay by name, or how many things. */
+function bayLabel({ id, name, zone, things }: BayOnPlan): Label {
+  const sum = things.reduce((all, { count }) => all + count, 0)
+  const each = things.map((one) => `${one.count} ${one.name.toLowerCase()}`).join(', ')
+  const count = sum === 1 ? '1 thing' : `${sum} things`
+  const wordings = sum ? [`${name}: ${each}`, each, `${name}: ${count}`, count] : [`${name}: empty`, 'empty']
+  return { id, wordings, zone, size: 12, halo: true }
 }
 
 /** Berths that bear a weight limit, or should. */

@@ -25,12 +25,15 @@ export function ReadingsPanel({
   chosen,
   tallest = USUAL_HEIGHT,
   onPick,
+  short = false,
 }: {
   trailer: Trailer
   chosen?: string
   /** Of the household, inches. */
   tallest?: number
   onPick(id: string): void
+  /** Only the choice of a thing: nothing is chosen, and something else stands in the room. */
+  short?: boolean
 }) {
   useArrivals()
   const things = useMemo(() => thingsOf(trailer), [trailer])
@@ -72,9 +75,9 @@ export function ReadingsPanel({
           <SideView view={view} height={tallest} system={system} />
         </Box>
       )}
-      {keys.length === 0 && <Text fontSize="14px">Nothing is read on it but its place.</Text>}
+      {!short && keys.length === 0 && <Text fontSize="14px">Nothing is read on it but its place.</Text>}
       <Box as="dl" maxH="330px" overflowY="auto" css={{ '@media print': { maxHeight: 'none' } }}>
-        {keys.map(([key, spec], i) => {
+        {(short ? [] : keys).map(([key, spec], i) => {
           const path = `${thing.path}.${key}`
           const place = told ? placeOf(spec) : undefined
           return (

@@ -18,6 +18,7 @@ import { aboardOf } from '@hitchet/core/questions/tow/vehicleLimits'
 import { marginsAt, type LimitMargin } from '@hitchet/core/questions/tow/limits'
 import { loadOf, ratingsOf } from '@hitchet/core/questions/tow/load'
 import { MOMENTS, type MomentId } from '@hitchet/core/loading/weights'
+import { baysOnPlan } from '@hitchet/core/stowing/onPlan'
 import type { Stowed } from '@hitchet/core/stowing/stowed'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { sharedFor } from '@hitchet/core/shared/shared'
@@ -57,6 +58,10 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
       walker: tokensOf(open.household.people)[0],
       tallest: tallestOf(open.household),
       asked: asked(answers),
+      bays: baysOnPlan(
+        trailer.plan,
+        sharedFor(trustedHousehold(open.household), rules)(factsOn(trailer, rules)).stowing,
+      ),
       ...drawnNights(trailer, open.household, rules),
     }
   return (

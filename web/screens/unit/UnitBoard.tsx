@@ -5,21 +5,13 @@ import { Footprints, KeyRound, Mail, Printer, Ruler as RulerIcon } from 'lucide-
 import NextLink from 'next/link'
 import { parseAsArrayOf, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useMemo, useState } from 'react'
-import type { PersonToken } from '@hitchet/core/household/tokens'
-import { bodiesAt, TIMES } from '@hitchet/core/plan/times'
+import { TIMES } from '@hitchet/core/plan/times'
 import { cardFigures } from '@hitchet/core/match/unitCard'
 import { trailerFigure, trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
-import type { Analysis } from '../../analysis/analyse'
 import { planWorker } from '../../analysis/planWorker'
 import { useLatest } from '../../analysis/useLatest'
 import { Dimensions } from '../../drawing/Dimensions'
 import { heightFor, type Frame } from '../../drawing/frame'
-import { ClearanceLayer } from '../../drawing/layers/ClearanceLayer'
-import { ExitLayer } from '../../drawing/layers/ExitLayer'
-import { FaultLayer } from '../../drawing/layers/FaultLayer'
-import { SightLayer } from '../../drawing/layers/SightLayer'
-import { StorageLayer, WeightLayer } from '../../drawing/layers/ThingsLayer'
-import { WayLayer } from '../../drawing/layers/WayLayer'
 import { planText } from '../../drawing/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
 import { Ruler } from '../../drawing/Ruler'
@@ -33,8 +25,10 @@ import { useKeys } from '../shell/useKeys'
 import { StockTag } from '../StockTag'
 import { AnswerLine } from '../Verdict'
 import { LayerNotes } from './LayerNotes'
+import { LayerOver } from './LayerOver'
 import { LAYER_NAMES, LAYERS, type Layer } from './layers'
 import { ReadingsPanel } from './ReadingsPanel'
+import { ReadingsTable } from './ReadingsTable'
 import { RestsPanel } from './RestsPanel'
 import type { SeenBy } from './seenBy'
 import { useSomebody } from './Somebody'
@@ -42,6 +36,7 @@ import { dayFrames } from './dayFrames'
 import { MadeUp } from './MadeUp'
 import { PlayDay } from './PlayDay'
 import { TakeOut } from './TakeOut'
+import { ToFindOut } from './ToFindOut'
 import { UnitCard } from './UnitCard'
 
 /** What the plan may take of a desk's screen, pixels. */
@@ -65,6 +60,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
   const { ways } = useHouseRules()
   const [time, setTime] = useQueryState('time', parseAsStringLiteral(TIMES).withDefault('parked'))
   const [layer, setLayer] = useQueryState('layer', parseAsStringLiteral(LAYERS).withDefault('plain'))
+  const [view, setView] = useQueryState('view', parseAsStringLiteral(['plan', 'readings'] as const).withDefault('plan'))
   const [chosen, setChosen] = useQueryState('thing', parseAsString)
   const [madeAsked, setMade] = useQueryState('made', parseAsArrayOf(parseAsString))
   const made = useMemo(
@@ -80,6 +76,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
     p: () => void setTime('parked'),
     n: () => void setTime('night'),
     r: () => void setTime('road'),
+    '0': () => void setView(view === 'plan' ? 'readings' : 'plan'),
     ...Object.fromEntries(LAYERS.map((one) => [LAYER_NAMES[one].key, () => void setLayer(one)])),
   })
   const { top, bottom } = heightFor(plan)
@@ -139,140 +136,123 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
             P: 'Parked',
             N: 'Night',
             R: 'On the road',
+            0: 'Plan, or all readings',
             ...Object.fromEntries(LAYERS.map((one) => [LAYER_NAMES[one].key, LAYER_NAMES[one].name])),
           }}
         />
       </PageHead>
-      <UnitCard figures={cardFigures(trailer)} sleeps={sleepsText(trailer, seenBy)} />
-      <Flex gap="3" align="center" flexWrap="wrap" pb="2" className="no-print">
+      <UnitCard figures={cardFigures(trailer)} sleeps={sleepsText(trailer, seenBy)}>
         <Segments
-          label="Layer"
-          value={layer}
-          onChange={(value) => void setLayer(value)}
-          options={LAYERS.map((value) => ({ value, name: LAYER_NAMES[value].name, key: LAYER_NAMES[value].key }))}
+          label="What is shown"
+          value={view}
+          onChange={(value) => void setView(value)}
+          options={[
+            { value: 'plan', name: 'Plan' },
+            { value: 'readings', name: 'Readings', key: '0' },
+          ]}
         />
-        {somebody.panel}
-        {frames.length > 0 && <PlayDay frames={frames} at={moment} onAt={setMoment} />}
-      </Flex>
-      {time === 'night' && plan.conversions.length > 0 && (
-        <MadeUp conversions={plan.conversions} made={made} onMade={(beds) => void setMade(beds)} />
-      )}
-      <Box maxW="100%" borderTopWidth="1px" borderColor="hair" pt="1">
-        <Ruler frame={frame} scale={scale} system={system} />
-        <PlanStrip
-          plan={plan}
-          time={playing?.time ?? time}
-          frame={frame}
-          scale={scale}
-          made={playing?.made ?? made}
-          sleepers={playing?.sleepers ?? sleepers}
-          detail={MARKED.includes(layer) ? 'fixtures' : 'names'}
-          system={system}
-          text={planText(trailer, playing?.time ?? time, system, playing?.sleepers ?? sleepers)}
-          pick={{ chosen: chosen ?? undefined, onPick: (id) => void setChosen(id === chosen ? null : id) }}
-          inHand={somebody.layer}
-          over={
-            <>
-              <Dimensions plan={plan} scale={scale} system={system} slidesIn={(playing?.time ?? time) === 'road'} />
-              {analysis && !playing && (
-                <Over
-                  layer={layer}
-                  analysis={analysis}
+      </UnitCard>
+      {view === 'readings' ? (
+        <ReadingsTable trailer={trailer} />
+      ) : (
+        <>
+          <Flex gap="3" align="center" flexWrap="wrap" pb="2" className="no-print">
+            <Segments
+              label="Layer"
+              value={layer}
+              onChange={(value) => void setLayer(value)}
+              options={LAYERS.map((value) => ({ value, name: LAYER_NAMES[value].name, key: LAYER_NAMES[value].key }))}
+            />
+            {somebody.panel}
+            {frames.length > 0 && <PlayDay frames={frames} at={moment} onAt={setMoment} />}
+          </Flex>
+          {time === 'night' && plan.conversions.length > 0 && (
+            <MadeUp conversions={plan.conversions} made={made} onMade={(beds) => void setMade(beds)} />
+          )}
+          <Box maxW="100%" borderTopWidth="1px" borderColor="hair" pt="1">
+            <Ruler frame={frame} scale={scale} system={system} />
+            <PlanStrip
+              plan={plan}
+              time={playing?.time ?? time}
+              frame={frame}
+              scale={scale}
+              made={playing?.made ?? made}
+              sleepers={playing?.sleepers ?? sleepers}
+              detail={MARKED.includes(layer) ? 'fixtures' : 'names'}
+              system={system}
+              text={planText(trailer, playing?.time ?? time, system, playing?.sleepers ?? sleepers)}
+              pick={{ chosen: chosen ?? undefined, onPick: (id) => void setChosen(id === chosen ? null : id) }}
+              inHand={somebody.layer}
+              over={
+                <>
+                  <Dimensions plan={plan} scale={scale} system={system} slidesIn={(playing?.time ?? time) === 'road'} />
+                  {analysis && !playing && (
+                    <LayerOver
+                      layer={layer}
+                      analysis={analysis}
+                      trailer={trailer}
+                      made={made}
+                      scale={scale}
+                      chosen={chosen}
+                      walker={seenBy?.walker}
+                      bays={seenBy?.bays}
+                    />
+                  )}
+                </>
+              }
+            />
+          </Box>
+          <Grid
+            templateColumns={{
+              base: 'minmax(0, 1fr)',
+              lg: seenBy ? 'minmax(0, 1fr) minmax(0, 1.1fr) 464px' : 'minmax(0, 1fr) minmax(0, 1.1fr)',
+            }}
+            gap="8"
+            pt="3"
+            alignItems="start"
+          >
+            <LayerNotes
+              layer={layer}
+              analysis={analysis}
+              failed={failed}
+              trailer={trailer}
+              reached={reached}
+              onPick={(id) => void setChosen(id)}
+            />
+            <Box>
+              {seenBy && !chosen && (
+                <ToFindOut
                   trailer={trailer}
-                  made={made}
-                  scale={scale}
-                  chosen={chosen}
-                  walker={seenBy?.walker}
+                  asked={seenBy.asked}
+                  household={seenBy.id}
+                  onPick={(id) => void setChosen(id)}
                 />
               )}
-            </>
-          }
-        />
-      </Box>
-      <Grid
-        templateColumns={{
-          base: 'minmax(0, 1fr)',
-          lg: seenBy ? 'minmax(0, 1fr) minmax(0, 1.1fr) 464px' : 'minmax(0, 1fr) minmax(0, 1.1fr)',
-        }}
-        gap="8"
-        pt="3"
-        alignItems="start"
-      >
-        <LayerNotes
-          layer={layer}
-          analysis={analysis}
-          failed={failed}
-          trailer={trailer}
-          reached={reached}
-          onPick={(id) => void setChosen(id)}
-        />
-        <ReadingsPanel
-          trailer={trailer}
-          chosen={chosen ?? undefined}
-          tallest={seenBy?.tallest}
-          onPick={(id) => void setChosen(id)}
-        />
-        {seenBy && (
-          <Box>
-            <Text as="h2" fontWeight="700" mb="1">
-              For this household
-            </Text>
-            {seenBy.asked.map(({ id, short, answer: given }) => (
-              <AnswerLine key={id} short={short} answer={given} />
-            ))}
-            <RestsPanel stock={trailer.stock} household={seenBy.id} />
-          </Box>
-        )}
-      </Grid>
-    </>
-  )
-}
-
-/** The chosen layer's own drawing; a chosen thing shows the way to it under any layer. */
-function Over({
-  layer,
-  analysis,
-  trailer: { plan },
-  made,
-  scale,
-  chosen,
-  walker,
-}: {
-  layer: Layer
-  analysis: Analysis
-  trailer: Trailer
-  made: string[]
-  scale: number
-  chosen: string | null
-  walker?: PersonToken
-}) {
-  const system = useMeasures()
-  const { seating } = useHouseRules()
-  const walked = analysis.ways.find(({ id }) => id === chosen) ?? (layer === 'ways' ? narrowest(analysis) : undefined)
-  return (
-    <>
-      {layer === 'room' && <ClearanceLayer heat={analysis.heat} />}
-      {layer === 'sight' && <SightLayer sights={analysis.sights} rules={seating} scale={scale} />}
-      {layer === 'exits' && <ExitLayer plan={plan} exits={analysis.exits} scale={scale} />}
-      {layer === 'storage' && <StorageLayer plan={plan} scale={scale} />}
-      {layer === 'weights' && (
-        <WeightLayer plan={plan} scale={scale} system={system} present={bodiesAt(plan, analysis.time, made)} />
-      )}
-      {layer === 'faults' && <FaultLayer findings={analysis.findings} scale={scale} />}
-      {(layer === 'ways' || layer === 'room') && walked?.way && (
-        <WayLayer way={walked.way} scale={scale} system={system} walker={walker} />
+              <ReadingsPanel
+                trailer={trailer}
+                chosen={chosen ?? undefined}
+                tallest={seenBy?.tallest}
+                onPick={(id) => void setChosen(id)}
+                short={seenBy !== undefined && !chosen}
+              />
+            </Box>
+            {seenBy && (
+              <Box>
+                <Text as="h2" fontWeight="700" mb="1">
+                  For this household
+                </Text>
+                {seenBy.asked.map(({ id, short, answer: given }) => (
+                  <AnswerLine key={id} short={short} answer={given} />
+                ))}
+                <RestsPanel stock={trailer.stock} household={seenBy.id} />
+              </Box>
+            )}
+          </Grid>
+        </>
       )}
     </>
   )
 }
-
-const narrowest = ({ ways }: Analysis) =>
-  ways
-    .filter(({ way }) => way)
-    .reduce<Analysis['ways'][number] | undefined>(
-      (least, one) => (!least || one.width < least.width ? one : least),
-      undefined,
-    )
 
 /** Of theirs who has a berth; with nobody open what the sheet says. */
 function sleepsText(trailer: Trailer, seenBy: SeenBy | undefined): string {

@@ -13,15 +13,21 @@ const FROM: Record<NonNullable<CardFigure['source']>, string> = {
 }
 
 /** The figures that everybody asks for, always in sight, each with where it comes from: nobody quotes from memory. */
-export function UnitCard({ figures, sleeps }: { figures: CardFigure[]; sleeps: string }) {
+export function UnitCard({
+  figures,
+  sleeps,
+  children,
+}: {
+  figures: CardFigure[]
+  sleeps: string
+  children: React.ReactNode
+}) {
   return (
     <Flex
-      as="dl"
-      aria-label="Figures of this unit"
       gap="5"
-      rowGap="0"
-      flexWrap={{ base: 'nowrap', lg: 'wrap' }}
-      overflowX={{ base: 'auto', lg: 'visible' }}
+      align="center"
+      justify="space-between"
+      flexWrap={{ base: 'wrap', lg: 'nowrap' }}
       position="sticky"
       top="58px"
       zIndex="6"
@@ -31,12 +37,23 @@ export function UnitCard({ figures, sleeps }: { figures: CardFigure[]; sleeps: s
       py="1"
       mb="2"
     >
-      {figures.map(({ label, value, unit, long, source }) => (
-        <Item key={label} label={label} from={value === undefined || !source ? undefined : FROM[source]}>
-          <Figure value={value} unit={unit} long={long} />
-        </Item>
-      ))}
-      <Item label="Sleeps">{sleeps}</Item>
+      <Flex
+        as="dl"
+        aria-label="Figures of this unit"
+        gap="5"
+        rowGap="0"
+        maxW="100%"
+        flexWrap={{ base: 'nowrap', lg: 'wrap' }}
+        overflowX={{ base: 'auto', lg: 'visible' }}
+      >
+        {figures.map(({ label, value, unit, long, source }) => (
+          <Item key={label} label={label} from={value === undefined || !source ? undefined : FROM[source]}>
+            <Figure value={value} unit={unit} long={long} />
+          </Item>
+        ))}
+        <Item label="Sleeps">{sleeps}</Item>
+      </Flex>
+      <Box flex="none">{children}</Box>
     </Flex>
   )
 }

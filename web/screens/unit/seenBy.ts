@@ -1,4 +1,5 @@
 import type { PersonToken } from '@hitchet/core/household/tokens'
+import type { BayOnPlan } from '@hitchet/core/stowing/onPlan'
 import type { Asked } from '@hitchet/core/match/asked'
 import type { DrawnNight } from '../drawnNight'
 
@@ -10,6 +11,8 @@ export interface SeenBy {
   walker?: PersonToken
   /** How tall the tallest of them is, where it is known; inches. */
   tallest?: number
+  /** Where what they bring rides. */
+  bays: BayOnPlan[]
   asked: Asked[]
   everyNight: DrawnNight
   guestNight?: DrawnNight

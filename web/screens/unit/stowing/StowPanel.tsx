@@ -1,6 +1,7 @@
 'use client'
 
 import { Box, Flex, Text } from '@chakra-ui/react'
+import type { Placed } from '@hitchet/core/packing/piece'
 import type { Person } from '@hitchet/core/household/household'
 import { listed, type Phrase } from '@hitchet/core/quantity/phrase'
 import { named, weights, type Stowed } from '@hitchet/core/stowing/stowed'
@@ -8,6 +9,9 @@ import { Figure, Said } from '../../../look/measures'
 import { BayFlat } from './BayFlat'
 import { BayTurned } from './BayTurned'
 import { toNumbers } from './numbered'
+
+/** From above and from its door all is seen unless one thing lies on another: only then it is worth turning. */
+const isStacked = (placed: readonly Placed[]): boolean => placed.some(({ at: [, , up] }) => up > 0)
 
 /** What rides where: every bay from above, from its door and to be turned, with a list that names the numbers. */
 export function StowPanel({
@@ -69,7 +73,7 @@ export function StowPanel({
               <Flex gap="7" align="start" flexWrap="wrap" mt="1">
                 <BayFlat hold={hold} placed={inside} numbers={numbers} from="above" />
                 <BayFlat hold={hold} placed={inside} numbers={numbers} from="door" />
-                <BayTurned hold={hold} placed={inside} numbers={numbers} />
+                {isStacked(inside) && <BayTurned hold={hold} placed={inside} numbers={numbers} />}
                 <Box as="ol" listStyleType="none" fontSize="14.5px" minW="200px">
                   {gear
                     .filter(({ id }) => inside.some((one) => one.piece === id))

@@ -1,0 +1,38 @@
+import type { Plan } from '../plan/plan'
+import type { Bounds } from '../plan/shape'
+import type { Stowed } from './stowed'
+
+/** A bay as it lies in the plan, and what rides in it. */
+export interface BayOnPlan {
+  id: string
+  name: string
+  /** Inches on the plan. */
+  zone: Bounds
+  /** What rides in it, the most of one first: `4 bikes`. */
+  things: { name: string; count: number }[]
+}
+
+/**
+ * Every bay whose place along the trailer is known: as long and as wide as it is inside, at the wall that its door is in, in
+ * the middle where it goes through or opens to the inside.
+ */
+export function baysOnPlan({ box }: Pick<Plan, 'box'>, { holds, gear, packing }: Stowed): BayOnPlan[] {
+  return holds.flatMap(({ id, name, at, size: [long, wide], openings }) => {
+    if (at === undefined) return []
+    const walls = new Set(openings.map(({ wall }) => wall))
+    const y0 =
+      walls.has('door') === walls.has('off-door')
+        ? (box.width - wide) / 2
+        : walls.has('door')
+          ? box.width - box.wall - wide
+          : box.wall
+    const things = gear
+      .map((one) => ({
+        name: one.name,
+        count: packing.placed.filter(({ hold, piece }) => hold === id && piece === one.id).length,
+      }))
+      .filter(({ count }) => count > 0)
+      .sort((a, b) => b.count - a.count)
+    return [{ id, name, zone: { x0: at - long / 2, x1: at + long / 2, y0, y1: y0 + wide }, things }]
+  })
+}
