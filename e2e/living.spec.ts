@@ -15,13 +15,19 @@ test('how a household sleeps in a unit: who where, the next best, and for how ma
   await expectAccessible(page)
 })
 
-test('what stays home is said, with what would let it in; the bay turns by the slider', async ({ page }) => {
+test('what stays home is said, with what would let it in; a bay in which things are stacked turns by the slider', async ({
+  page,
+}) => {
   await page.goto(`${await householdAt(page, /Okoro-Lindt/)}/units/T-118`)
   const stowing = page.getByRole('region', { name: 'How it is stowed' })
   await expect(stowing).toContainText(/Stays home: the 4 bikes/)
   await expect(
     stowing.getByRole('listitem').filter({ hasText: 'in the tow vehicle, against its payload' }),
   ).toBeVisible()
+  // Where all stands on the floor the bay from above shows it all, and there is nothing to turn.
+  await expect(stowing.getByRole('img', { name: /from above/ }).first()).toBeVisible()
+  await expect(stowing.getByRole('slider')).toHaveCount(0)
+  await page.goto(`${await householdAt(page, /Oosterveen/)}/units/T-118`)
   const turned = stowing.getByRole('img', { name: /Pass-through in space, turned by 32 degrees/ })
   await expect(turned).toBeVisible()
   // The slider listens once the page does.

@@ -81,7 +81,10 @@ function bayLabel({ id, name, zone, things }: BayOnPlan): Label {
   const each = things.map((one) => `${one.count} ${one.name.toLowerCase()}`).join(', ')
   const count = sum === 1 ? '1 thing' : `${sum} things`
   const wordings = sum ? [`${name}: ${each}`, each, `${name}: ${count}`, count] : [`${name}: empty`, 'empty']
-  return { id, wordings, zone, size: 12, halo: true }
+  // One that goes through under a bed is named by its door: over its middle lies what is under the bed.
+  const deep = zone.y1 - zone.y0 > 2 * (zone.x1 - zone.x0)
+  const free = deep ? { ...zone, y0: (zone.y0 + zone.y1) / 2 } : zone
+  return { id, wordings, zone: free, size: 12, halo: true }
 }
 
 /** Berths that bear a weight limit, or should. */
