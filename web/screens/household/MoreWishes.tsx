@@ -25,8 +25,8 @@ export function MoreWishes() {
       {fields.map((field, i) => {
         const label = BY_KEY.get(keyOf(field))?.label ?? field.feature
         return (
-          <HStack key={field.id} gap="3" align="center" minH="32px">
-            <Text fontSize="14.5px" w="260px" flex="none" aria-hidden>
+          <HStack key={field.id} gap="3" rowGap="0" align="center" minH="32px" flexWrap="wrap">
+            <Text fontSize="14.5px" w={{ base: '200px', md: '260px' }} flex="none" aria-hidden>
               {label}
             </Text>
             <Choice path={`wishes.${i}.stance`} label={label} hideLabel options={STANCES} />

@@ -66,7 +66,7 @@ export function MatchRow({
         <Box flex="1" minW="260px" fontSize="13.5px" lineHeight="1.28">
           <Flex gap="2.5" rowGap="0" align="center" wrap="wrap">
             <StockTag stock={stock} />
-            <Link asChild color="ink" fontWeight="700" fontSize="15px" whiteSpace="nowrap">
+            <Link asChild color="ink" fontWeight="700" fontSize="15px" whiteSpace="nowrap" minH="24px">
               <NextLink href={href} prefetch={false}>
                 {name}
               </NextLink>

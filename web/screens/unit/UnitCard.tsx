@@ -39,6 +39,7 @@ export function UnitCard({
     >
       <Flex
         as="dl"
+        tabIndex={0}
         aria-label="Figures of this unit"
         gap="5"
         rowGap="0"

@@ -1,12 +1,13 @@
 'use client'
 
-import { Box, Button, Flex, Text } from '@chakra-ui/react'
+import { Button, Flex, Text } from '@chakra-ui/react'
 import { useState } from 'react'
 import { sideView } from '@hitchet/core/plan/sideView'
 import { trailerFigure, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { Station } from '@hitchet/core/walk/station'
 import { SideView } from '../../drawing/SideView'
 import { useMeasures } from '../../look/measures'
+import { SideScroll } from '../SideScroll'
 
 /** Who tries it on: those whose height is known, the tallest first. */
 export interface Trying {
@@ -64,9 +65,9 @@ export function TryOn({ trailer, station, people }: { trailer: Trailer; station:
           </Button>
         ))}
       </Flex>
-      <Box overflowX="auto">
+      <SideScroll label="From the side">
         <SideView view={chosen.view} height={person.height} system={system} />
-      </Box>
+      </SideScroll>
       <Text fontSize="14px" color="line">
         As drawn and measured; they try it themselves in any case.
       </Text>

@@ -19,6 +19,7 @@ import { Figure, useMeasures } from '../../../look/measures'
 import { Segments } from '../../Segments'
 import { ScaleTicket } from './scale/ScaleTicket'
 import { TowHelps } from './TowHelps'
+import { SideScroll } from '../../SideScroll'
 
 const WORDS: Record<MomentId, { label: string; what: string }> = {
   leaving: { label: 'Leaving home', what: 'as they leave home' },
@@ -98,9 +99,9 @@ export function LoadPanel({
           <ShareNeedle least={least} most={most} from={tongueLeast} to={tongueMost} />
         </Box>
       </Flex>
-      <Box overflowX="auto" mt="2">
+      <SideScroll label="The loaded trailer from the side" mt="2">
         <LoadedStrip facts={facts} moment={moment} scale={SCALE} text={text} system={system} />
-      </Box>
+      </SideScroll>
       <Text fontSize="14.5px" mt="1">
         On it:{' '}
         {listed(

@@ -9,6 +9,7 @@ import { CAUTIONS, type CautionId } from '@hitchet/core/questions/cautions'
 import { Thermometer, type Mark } from '../../../drawing/Thermometer'
 import { useMeasures } from '../../../look/measures'
 import { Caution } from '../../Caution'
+import { SideScroll } from '../../SideScroll'
 
 /** The limits as they come over the wire: what is infinite says so by itself. */
 export interface SeasonShown {
@@ -48,7 +49,7 @@ export function SeasonPanel({ shown, says, cautions }: { shown: SeasonShown; say
       <Text as="h2" id="season" fontWeight="700">
         How cold and how hot it may be
       </Text>
-      <Box overflowX="auto" mt="1">
+      <SideScroll label="Warmth and cold" mt="1">
         <Thermometer
           comfort={held && { from: Math.max(0, held.least), to: cooled ?? cool }}
           posts={posts}
@@ -56,7 +57,7 @@ export function SeasonPanel({ shown, says, cautions }: { shown: SeasonShown; say
           text={[...posts, ...marks].map(({ says: words }) => words).join('; ')}
           system={system}
         />
-      </Box>
+      </SideScroll>
       <Text fontSize="14.5px" color="line">
         Filled where it is between {said(warm)} and {said(cool)} inside; {coldest.place}.
         {days !== undefined && ` What it carries of propane keeps it warm for ${daysSaid(days)}.`}

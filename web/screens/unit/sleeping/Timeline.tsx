@@ -4,6 +4,7 @@ import { inYears, outlookWords } from '@hitchet/core/questions/sleep/outlookWord
 import type { Outlook } from '@hitchet/core/questions/sleep/yearsAhead'
 import { FILLS, VERDICT_WORDS } from '../../../drawing/patterns'
 import { Said } from '../../../look/measures'
+import { SideScroll } from '../../SideScroll'
 
 /** How long it fits: a band of years to the tenth, the children's ages under it, and what happens in which year. */
 export function Timeline({
@@ -20,7 +21,7 @@ export function Timeline({
       <Text as="h3" fontWeight="600" fontSize="15px" mb="1">
         {outlookWords({ years, until })}
       </Text>
-      <Box overflowX="auto">
+      <SideScroll label="Year by year">
         <Grid
           role="img"
           aria-label={years.map(({ year, verdict }) => `${inYears(year)}: ${VERDICT_WORDS[verdict]}`).join('; ')}
@@ -66,7 +67,7 @@ export function Timeline({
             </Fragment>
           ))}
         </Grid>
-      </Box>
+      </SideScroll>
       {told.length > 0 && (
         <ul style={{ listStyle: 'none', marginTop: '6px', fontSize: '14.5px' }}>
           {told.map(({ year, says }) => (
