@@ -35,7 +35,7 @@ describe('what can run at once', () => {
     const answer = answerTo(power, trailer('30 A'), of())
     expect(answer.verdict).toBe('tight')
     expect(answer.words).toBe(
-      'On 30 A, AC, water heater’s element and converter draw 3,290 W of 3,600 W: ' +
+      'On 30 A, the AC, the water heater’s element and the converter draw 3,290 W of 3,600 W: ' +
         'a microwave or a hair dryer waits until one of them is off.',
     )
     expect(answer.cautions).toContain('breaker')
