@@ -117,6 +117,20 @@ test('a wish that nothing on the lot grants empties the yard at once', async ({ 
   await expect(yard(page)).toContainText(/^0 of \d+ left\d+ over the budget/)
 })
 
+test('a wish out of all that is told on a lot lies on the shelf, turns by a tap, and is kept', async ({ page }) => {
+  await enter(page)
+  await page.goto(await aHousehold(page, unique('Curtains')))
+  await expect(yard(page)).toContainText(/\d+ of \d+ left/)
+  await page.getByLabel('Another wish').selectOption({ label: 'Curtain at each bunk' })
+  const shelf = page.getByRole('group', { name: 'Wishes' })
+  await shelf.getByRole('button', { name: 'Curtain at each bunk: want' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
+  await page.reload()
+  await shelf.getByRole('button', { name: 'Curtain at each bunk: rather not' }).click()
+  await expect(shelf.getByRole('button', { name: /Curtain at each bunk/ })).toHaveCount(0)
+})
+
 test('metric: the same household in meters and kilograms', async ({ page }) => {
   await enter(page)
   const at = await aHousehold(page, unique('Metric'))

@@ -3,8 +3,8 @@ import type { Gear } from '../household/household'
 import type { Compartment } from '../plan/plan'
 import { unit } from '../testing/unit'
 import { stowingFacts } from './facts'
-import { baysOnPlan } from './onPlan'
-import { stowed } from './stowed'
+import { baysOnPlan, stowedThings } from './onPlan'
+import { ridesInIt, stowed } from './stowed'
 
 const bay = (id: string, given: Partial<Compartment>): Compartment => ({
   id,
@@ -26,7 +26,9 @@ const bikes: Gear = {
 const drawn = (compartments: Compartment[], gear: Gear[] = [bikes]) => {
   const trailer = unit({ compartments })
   const { box } = trailer.plan
-  return { box, bays: baysOnPlan(trailer.plan, stowed(stowingFacts(trailer), gear)) }
+  const what = stowed(stowingFacts(trailer), ridesInIt({ gear }))
+  const things = stowedThings(what, gear)
+  return { box, bays: baysOnPlan(trailer.plan, what, things.holds), racked: things.racked }
 }
 
 describe('bays as they lie in the plan', () => {
@@ -48,6 +50,12 @@ describe('bays as they lie in the plan', () => {
   it('name all that rides in them, and only there', () => {
     const { bays } = drawn([bay('one', {}), bay('two', { at: 100, size: [10, 10, 10] })])
     expect(bays.map(({ things }) => things)).toEqual([[{ name: 'Bike', count: 2 }], []])
+  })
+
+  it('what rides on the rack is told apart, and stands in no bay', () => {
+    const { bays, racked } = drawn([bay('one', {})], [{ ...bikes, rides: 'rack' }])
+    expect(racked).toEqual([{ name: 'Bike', count: 2 }])
+    expect(bays[0]!.things).toEqual([])
   })
 
   it('one whose place nobody knows is not drawn anywhere', () =>

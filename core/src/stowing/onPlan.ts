@@ -1,6 +1,34 @@
 import type { Plan } from '../plan/plan'
 import type { Bounds } from '../plan/shape'
+import type { Gear } from '../household/household'
 import type { Stowed } from './stowed'
+
+/** So many of one kind. */
+export interface Things {
+  name: string
+  count: number
+}
+
+/** What they bring, by where it rides: each hold by its id, and the rack. */
+export interface StowedThings {
+  holds: Record<string, Things[]>
+  racked: Things[]
+}
+
+export function stowedThings({ holds, gear, packing }: Stowed, all: readonly Gear[]): StowedThings {
+  const inHold = (id: string): Things[] =>
+    gear
+      .map((one) => ({
+        name: one.name,
+        count: packing.placed.filter(({ hold, piece }) => hold === id && piece === one.id).length,
+      }))
+      .filter(({ count }) => count > 0)
+      .sort((a, b) => b.count - a.count)
+  return {
+    holds: Object.fromEntries(holds.map(({ id }) => [id, inHold(id)])),
+    racked: all.filter(({ rides }) => rides === 'rack').map(({ name, count }) => ({ name, count })),
+  }
+}
 
 /** A bay as it lies in the plan, and what rides in it. */
 export interface BayOnPlan {
@@ -9,14 +37,18 @@ export interface BayOnPlan {
   /** Inches on the plan. */
   zone: Bounds
   /** What rides in it, the most of one first: `4 bikes`. */
-  things: { name: string; count: number }[]
+  things: Things[]
 }
 
 /**
  * Every bay whose place along the trailer is known: as long and as wide as it is inside, at the wall that its door is in, in
  * the middle where it goes through or opens to the inside.
  */
-export function baysOnPlan({ box }: Pick<Plan, 'box'>, { holds, gear, packing }: Stowed): BayOnPlan[] {
+export function baysOnPlan(
+  { box }: Pick<Plan, 'box'>,
+  { holds }: Pick<Stowed, 'holds'>,
+  things: StowedThings['holds'],
+): BayOnPlan[] {
   return holds.flatMap(({ id, name, at, size: [long, wide], openings }) => {
     if (at === undefined) return []
     const walls = new Set(openings.map(({ wall }) => wall))
@@ -26,13 +58,7 @@ export function baysOnPlan({ box }: Pick<Plan, 'box'>, { holds, gear, packing }:
         : walls.has('door')
           ? box.width - box.wall - wide
           : box.wall
-    const things = gear
-      .map((one) => ({
-        name: one.name,
-        count: packing.placed.filter(({ hold, piece }) => hold === id && piece === one.id).length,
-      }))
-      .filter(({ count }) => count > 0)
-      .sort((a, b) => b.count - a.count)
-    return [{ id, name, zone: { x0: at - long / 2, x1: at + long / 2, y0, y1: y0 + wide }, things }]
+    const zone = { x0: at - long / 2, x1: at + long / 2, y0, y1: y0 + wide }
+    return [{ id, name, zone, things: things[id] ?? [] }]
   })
 }

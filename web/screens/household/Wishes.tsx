@@ -5,22 +5,24 @@ import { Ban, Heart, Star } from 'lucide-react'
 import { useController } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
 import { STANCE_IDS, STANCES, type Stance, type StanceId } from '@hitchet/core/household/stances'
-import { MoreWishes } from './MoreWishes'
+import { useMoreWishes } from './useMoreWishes'
 
 /** What people argue about, on a shelf: a tap is a wish, the next a must, the next none of it, the next no matter. */
 export function Wishes() {
+  const { onShelf, choose } = useMoreWishes()
   return (
     <Box>
       <Flex wrap="wrap" gap="2" role="group" aria-label="Wishes">
         {STANCE_IDS.map((id) => (
           <Wish key={id} stance={id} />
         ))}
+        {onShelf}
       </Flex>
       <Text fontSize="13px" color="line" mt="1">
         Tap once: they want it. Again: a must, where one can insist on it. Again: rather not. Again: no matter, and
         nothing is made of it.
       </Text>
-      <MoreWishes />
+      {choose}
     </Box>
   )
 }

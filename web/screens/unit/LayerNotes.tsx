@@ -10,6 +10,7 @@ import { cubicFeetOf } from '@hitchet/core/quantity/volume'
 import { gait } from '@hitchet/core/plan/gait'
 import { FIXTURE_KINDS } from '@hitchet/core/readings/catalogue'
 import { figure } from '@hitchet/core/readings/reading'
+import type { StowedThings, Things } from '@hitchet/core/stowing/onPlan'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import type { Analysis, WalkedWay } from '../../analysis/analyse'
 import { useHouseRules, type DrawnRules } from '../../look/houseRules'
@@ -26,11 +27,13 @@ interface LayerNotesProps {
   failed?: boolean
   trailer: Trailer
   reached: WalkedWay | undefined
+  /** What an open household brings, and where it rides. */
+  stowed?: StowedThings
   onPick(id: string): void
 }
 
 /** What the layer over the plan says, in words: the same facts for those who do not see it. */
-export function LayerNotes({ layer, analysis, failed, trailer, reached, onPick }: LayerNotesProps) {
+export function LayerNotes({ layer, analysis, failed, trailer, reached, stowed, onPick }: LayerNotesProps) {
   const rules = useHouseRules()
   return (
     <Box aria-live="polite">
@@ -42,7 +45,7 @@ export function LayerNotes({ layer, analysis, failed, trailer, reached, onPick }
           {failed ? 'This plan cannot be read: look over its box and slides on the tape.' : 'Reading the plan …'}
         </Text>
       ) : (
-        NOTES[layer]({ analysis, trailer, reached, rules, onPick })
+        NOTES[layer]({ analysis, trailer, reached, stowed, rules, onPick })
       )}
     </Box>
   )
@@ -52,9 +55,13 @@ type Notes = (props: {
   analysis: Analysis
   trailer: Trailer
   reached: WalkedWay | undefined
+  stowed?: StowedThings
   rules: DrawnRules
   onPick(id: string): void
 }) => ReactNode
+const thingsIn = (things: readonly Things[] | undefined): string =>
+  things?.length ? listed(things.map(({ name, count }) => `${count} ${name.toLowerCase()}`)) : 'nothing'
+
 const NOTES: Record<Layer, Notes> = {
   plain: ({ analysis, trailer: { plan } }) => (
     <List>
@@ -164,14 +171,16 @@ const NOTES: Record<Layer, Notes> = {
       </Box>
     </>
   ),
-  storage: ({ trailer: { plan } }) => (
+  storage: ({ trailer: { plan }, stowed }) => (
     <List>
       {plan.compartments.map(({ id, name, size: [long, wide, high], place }) => (
         <li key={id}>
           {name}, {place}: <Figure value={long} unit="in" /> × <Figure value={wide} unit="in" /> ×{' '}
           <Figure value={high} unit="in" />, <Figure value={cubicFeetOf([long, wide, high])} unit="cu ft" />
+          {stowed && `; in it ${thingsIn(stowed.holds[id])}`}
         </li>
       ))}
+      {stowed && stowed.racked.length > 0 && <li>On the rack: {thingsIn(stowed.racked)}</li>}
       {plan.fixtures
         .filter(({ kind }) => STORAGE_KINDS.includes(kind))
         .map(({ id, name, kind }) => (

@@ -18,12 +18,13 @@ import { aboardOf } from '@hitchet/core/questions/tow/vehicleLimits'
 import { marginsAt, type LimitMargin } from '@hitchet/core/questions/tow/limits'
 import { loadOf, ratingsOf } from '@hitchet/core/questions/tow/load'
 import { MOMENTS, type MomentId } from '@hitchet/core/loading/weights'
-import { baysOnPlan } from '@hitchet/core/stowing/onPlan'
+import { baysOnPlan, stowedThings } from '@hitchet/core/stowing/onPlan'
 import type { Stowed } from '@hitchet/core/stowing/stowed'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { sharedFor } from '@hitchet/core/shared/shared'
 import { frameFor } from '../../drawing/frame'
 import { parks } from '../../server/parks'
+import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { houseRules } from '../../server/houseRules'
 import { likeFigures, trailersByStock } from '../../server/db/trailers'
 import { answersOn } from '../../server/services/matching'
@@ -58,10 +59,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
       walker: tokensOf(open.household.people)[0],
       tallest: tallestOf(open.household),
       asked: asked(answers),
-      bays: baysOnPlan(
-        trailer.plan,
-        sharedFor(trustedHousehold(open.household), rules)(factsOn(trailer, rules)).stowing,
-      ),
+      ...stowedFor(trailer, open.household, rules),
       ...drawnNights(trailer, open.household, rules),
     }
   return (
@@ -82,6 +80,13 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
       <ParksPanel standing={standingOf(trailer)} parks={parks()} />
     </>
   )
+}
+
+/** What they bring, where it rides. */
+function stowedFor(trailer: Trailer, household: Household, rules: HouseRules): Pick<SeenBy, 'bays' | 'stowed'> {
+  const what = sharedFor(trustedHousehold(household), rules)(factsOn(trailer, rules)).stowing
+  const stowed = stowedThings(what, household.gear)
+  return { stowed, bays: baysOnPlan(trailer.plan, what, stowed.holds) }
 }
 
 /** Who sleeps where in it, what it weighs loaded, and what rides where. */

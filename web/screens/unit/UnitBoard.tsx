@@ -217,6 +217,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
               failed={failed}
               trailer={trailer}
               reached={reached}
+              stowed={seenBy?.stowed}
               onPick={(id) => void setChosen(id)}
             />
             <Box>

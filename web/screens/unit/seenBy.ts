@@ -1,5 +1,5 @@
 import type { PersonToken } from '@hitchet/core/household/tokens'
-import type { BayOnPlan } from '@hitchet/core/stowing/onPlan'
+import type { BayOnPlan, StowedThings } from '@hitchet/core/stowing/onPlan'
 import type { Asked } from '@hitchet/core/match/asked'
 import type { DrawnNight } from '../drawnNight'
 
@@ -13,6 +13,7 @@ export interface SeenBy {
   tallest?: number
   /** Where what they bring rides. */
   bays: BayOnPlan[]
+  stowed: StowedThings
   asked: Asked[]
   everyNight: DrawnNight
   guestNight?: DrawnNight

@@ -72,7 +72,7 @@ function onShore(
   const most = [...running, ...unsure, briefly]
   // What 30 A carries, 50 A carries too.
   const carried = sumOn(shore ?? '30 A', most)
-  const names = listed(running.map(({ name }) => `the ${name}`))
+  const names = listed(running.map(({ name }) => (/\d$/.test(name) ? name : `the ${name}`)))
   const least = shore ?? '30 A'
   const draws = sumOn(least, running)
   const verb = agrees(running, 'draws', 'draw')
