@@ -45,7 +45,7 @@ await shot('match', `${dunmore}/match`)
 await shot('compare-night', `${okoro}/compare?time=night`)
 await shot('afterwards', `${okoro}/after`)
 await shot('at-home', `${okoro}/after`, async () => {
-  await page.goto(await page.getByRole('link', { name: 'Open it' }).last().getAttribute('href'))
+  await page.goto((await page.getByRole('link', { name: 'Open it' }).last().getAttribute('href')) ?? '/')
 })
 await shot('compare-road', `${vossberg}/compare?time=road&units=T-112,T-118,T-126`)
 await shot('unit-room', '/yard/T-118?layer=room&time=road&thing=bunk-lower')

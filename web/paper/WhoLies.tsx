@@ -34,6 +34,7 @@ export function WhoLies({ unit: { night, plan }, column }: { unit: TakenUnit; co
           </Text>
         </View>
       ))}
+      {night.cribs.length > 0 && <Text>In a crib: {listed(night.cribs.map(({ name }) => name))}</Text>}
       {made.length > 0 && <Text>Made up every night: {listed(made)}</Text>}
       {night.unplaced.length > 0 && <Text style={{ fontWeight: 600 }}>No berth for {listed(night.unplaced)}</Text>}
     </View>

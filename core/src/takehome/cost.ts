@@ -16,8 +16,8 @@ export interface Cost {
 /** Papers of the unit that may be in the price or not. */
 const MAYBE = [
   ['towKit', 'hitch parts'],
-  ['starterKit', 'hose, adapters and fuses'],
-  ['prepared', 'cylinders filled and battery in'],
+  ['starterKit', 'a starter kit (hose, adapters, fuses)'],
+  ['prepared', 'filled cylinders and a battery'],
 ] as const
 
 /** Whoever sells adds these (common practice): how much differs from state to state and from lot to lot. */

@@ -1,5 +1,6 @@
 import type { Answers } from '../match/judge'
 import { headline } from '../match/headline'
+import { byWeightOfObjection } from '../match/match'
 import { goodOf } from '../match/pitch'
 import { phraseText, type Phrase } from '../quantity/phrase'
 import type { QuestionId } from '../questions/index'
@@ -8,8 +9,8 @@ import type { QuestionId } from '../questions/index'
 const MOST = 3
 
 /**
- * Who sleeps where, what decides, and what speaks for it; and what the towing rests on where that is not among them. None
- * twice.
+ * Who sleeps where, what decides, and what speaks for it; and what the towing rests on where there is room. Nothing is said
+ * twice: where the beds decide, what decides says so.
  */
 export function threeSentences(
   answers: Answers,
@@ -17,8 +18,9 @@ export function threeSentences(
   weights: Readonly<Record<QuestionId, number>>,
 ): Phrase[] {
   const good = goodOf(answers, weights)
+  const bedsDecide = byWeightOfObjection(answers)[0]?.[0] === 'sleep' && answers.sleep?.verdict !== 'fits'
   const all = [
-    ...(sleeping ? [sleeping] : []),
+    ...(sleeping && !bedsDecide ? [sleeping] : []),
     headline(answers),
     ...(good ? [good] : []),
     ...(answers.tow?.because[0] ? [answers.tow.because[0].says] : []),

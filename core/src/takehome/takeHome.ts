@@ -50,8 +50,13 @@ export interface TakenUnit {
   condition: Trailer['condition']
   /** No more of it than is drawn. */
   plan: Plan
-  /** An ordinary night: what is made up, who lies where, who has no berth. */
-  night: { made: string[]; sleepers: { berth: string; people: PersonToken[] }[]; unplaced: string[] }
+  /** An ordinary night: what is made up, who lies where, who in a crib on the floor, who has no berth. */
+  night: {
+    made: string[]
+    sleepers: { berth: string; people: PersonToken[] }[]
+    cribs: PersonToken[]
+    unplaced: string[]
+  }
   sentences: Phrase[]
   figures: CardFigure[]
   /** Ten years ahead; absent while no berth is drawn, and where nobody grows. */
@@ -118,7 +123,7 @@ function takenUnit(
 ): TakenUnit {
   const answers = judge(facts)
   const { nights } = solve(facts)
-  const { made, placements, unplaced } = nights.everyNight
+  const { made, placements, cribs, unplaced } = nights.everyNight
   const tokens = tokensOf(household.people)
   const token = ({ id }: { id: string }) => tokens.find((one) => one.id === id)!
   const drawn = !facts.undrawn.includes('berths')
@@ -134,6 +139,7 @@ function takenUnit(
     night: {
       made,
       sleepers: placements.map(({ berth, people }) => ({ berth: berth.id, people: people.map(token) })),
+      cribs: drawn ? cribs.map(({ sleeper }) => token(sleeper)) : [],
       unplaced: drawn ? unplaced.map(({ name }) => name) : [],
     },
     sentences: threeSentences(answers, story?.says, rules.ranking.weights),

@@ -62,6 +62,7 @@ export function TakenUnitPart({
             </Text>
           </HStack>
         ))}
+        {night.cribs.length > 0 && <Text>In a crib: {listed(night.cribs.map(({ name }) => name))}</Text>}
         {made.length > 0 && <Text>Made up every night: {listed(made)}</Text>}
         {night.unplaced.length > 0 && <Text fontWeight="700">No berth for {listed(night.unplaced)}</Text>}
       </HStack>
