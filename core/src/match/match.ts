@@ -63,7 +63,8 @@ export function rankWithChanges(candidates: readonly Candidate[], household: Hou
     .sort(inOrder)
 }
 
-const inOrder = (a: Match, b: Match): number =>
+/** How units stand behind each other for a household. */
+export const inOrder = (a: Match, b: Match): number =>
   STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) ||
   (a.nearly?.size ?? 0) - (b.nearly?.size ?? 0) ||
   (a.standing === 'out' ? objections(a) - objections(b) : 0) ||

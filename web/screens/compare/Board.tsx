@@ -22,6 +22,7 @@ import { TimeSegments } from '../TimeSegments'
 import { Shortcuts } from '../shell/Shortcuts'
 import { useKeys } from '../shell/useKeys'
 import { StockTag } from '../StockTag'
+import { WhyOver } from '../match/WhyOver'
 import { AnswerLine } from '../Verdict'
 import type { ComparedUnit, Comparison } from './compared'
 import { Matrix } from './Matrix'
@@ -174,6 +175,17 @@ export function Board({
           onEverything={() => void setShow('everything')}
         />
       </Box>
+      {comparison.why.length > 0 && (
+        <details className="no-print" style={{ paddingTop: '12px' }}>
+          <summary style={{ cursor: 'pointer', fontWeight: 600, minHeight: '24px' }}>Why one before the other</summary>
+          {comparison.why.map(({ stock, over, parts }) => (
+            <HStack key={`${stock} ${over}`} gap="2" align="baseline">
+              <StockTag stock={stock} />
+              <WhyOver over={over} parts={parts} />
+            </HStack>
+          ))}
+        </details>
+      )}
     </Box>
   )
 }

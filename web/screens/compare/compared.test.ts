@@ -79,6 +79,20 @@ describe('what the compare board is given', () => {
     expect(figures[0]!.cells).toHaveLength(2)
   })
 
+  it('why one stands before the other, in points that sum up to the difference of their scores', () => {
+    const both = matched(bunkhouse, {
+      ...bunkhouse,
+      stock: 'X-3',
+      readings: { ...bunkhouse.readings, uvw: [{ value: 4_700, source: 'label' }] },
+    })
+    const { why } = comparison(both, family, RULES)
+    expect(why).toHaveLength(1)
+    const [better, worse] = [why[0]!.stock, why[0]!.over].map((stock) => both.find(({ id }) => id === stock)!.match)
+    const sum = why[0]!.parts.reduce((all, { points }) => all + points, 0)
+    expect(sum).toBeCloseTo(better!.score - worse!.score, 0)
+    expect(sum).toBeGreaterThan(0)
+  })
+
   it('is plain data that a browser can be sent', () =>
     expect(JSON.parse(JSON.stringify(units[0]!.everyNight))).toEqual(units[0]!.everyNight))
 })
