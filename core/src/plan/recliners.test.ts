@@ -43,6 +43,23 @@ describe('a seat that reclines', () => {
     expect(ids({ ...plan, fixtures: [...plan.fixtures, chair] })[0]).not.toHaveProperty('stopped')
   })
 
+  it('a lounge set as a dinette comes out by its own reading, and by no other', () => {
+    const lounge = (values: Record<string, number>): Plan => ({
+      ...galley(undefined),
+      fixtures: [
+        fixture('convertible-lounge', [60, 60, 60, 34], { seats: 3, ...values }, { faces: 'off-door' }),
+        ...galley(undefined).fixtures.slice(1),
+      ],
+    })
+    // 34 in deep; what is set before it ends 56 in from its back, at y 38: 12 in are left of the aisle.
+    expect(ids(lounge({ asDinette: 56 }))).toEqual([{ id: 'convertible-lounge', out: 22, lost: ['wardrobe'] }])
+    expect(ids(lounge({ asDinette: 70 }))).toMatchObject([{ out: 36, stopped: { by: 'counter', short: 2 } }])
+    expect(ids(lounge({ opened: 56 }))).toEqual([])
+    expect(beforeCounter(withOpened(lounge({ asDinette: 60 })))).toEqual([
+      { counter: 'counter', by: 'convertible-lounge', takes: 60 },
+    ])
+  })
+
   it('of which nobody measured how far it reaches is not guessed at', () => expect(ids(galley(undefined))).toEqual([]))
 
   it('opened takes that much of the counter in front of it; upright it takes none', () => {

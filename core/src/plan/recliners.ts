@@ -11,10 +11,12 @@ import { bounds, corners, type Point, type Shape } from './shape'
 import { TAPE } from './times'
 import type { WayRules } from './wayRules'
 
-/** A seat that reclines, opened as far as it goes, on the floor as it stands parked. Inches. */
+/**
+ * A seat that reclines, opened as far as it goes, or a lounge set as a dinette, on the floor as it stands parked. Inches.
+ */
 export interface Opened {
   id: string
-  /** How far its footrest comes out past where it stands upright. */
+  /** How far its footrest, or what is set before it, comes out past where it stands by itself. */
   out: number
   /** What stands where the footrest would come, and by how much. */
   stopped?: { by: string; short: number }
@@ -50,7 +52,7 @@ export function openedAt(plan: Plan, rules: WayRules): Opened[] {
   })
 }
 
-/** The plan with every seat that reclines drawn opened. */
+/** The plan with every seat that reclines drawn opened, and every lounge set as a dinette. */
 export const withOpened = (plan: Plan): Plan => ({
   ...plan,
   fixtures: plan.fixtures.map((fixture) => {
@@ -61,7 +63,7 @@ export const withOpened = (plan: Plan): Plan => ({
 
 /** Where the footrest is, and how far it comes out; undefined where nobody measured it or it stays within the seat. */
 function footrestOf(plan: Plan, fixture: Fixture): { faces: Side; out: number; shape: Shape } | undefined {
-  const reaches = figure(fixture.readings, 'opened')
+  const reaches = figure(fixture.readings, fixture.kind === 'convertible-lounge' ? 'asDinette' : 'opened')
   if (reaches === undefined || (fixture.band ?? [0, 40])[0] >= BUMPS[1]) return undefined
   const { x0, y0, x1, y1 } = bounds(fixture.shape)
   const faces = facesOf(plan, fixture)

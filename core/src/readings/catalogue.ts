@@ -107,6 +107,11 @@ export const FIXTURE_KINDS = {
     reads: {
       seats: within(reads.count('Seats'), [0, 30], [0, 10]),
       atTable: within(reads.count('Seats set as a dinette'), [0, 30], [0, 10]),
+      asDinette: within(
+        reads.length('Reaches set as a dinette', 'Back of the seat to the far edge of what is set before it'),
+        [12, 140],
+        [40, 96],
+      ),
     },
   },
   chair: {

@@ -34,8 +34,8 @@ export interface GalleyFacts {
   kitchenCover?: number
   /** What stands in front of the counters, and how many inches of their front it takes. */
   before: { name: string; takes: number }[]
-  /** The same while all that reclines is opened. */
-  openedBefore: { name: string; takes: number }[]
+  /** The same while all that reclines is opened, and every lounge set as a dinette (`set`). */
+  openedBefore: { name: string; takes: number; set?: true }[]
   /** The larger bowl across its shorter side, and how deep it is where read. */
   bowl?: { across: number; depth?: number }
   /** Inside depths of the overheads, read or else by the plan. */
@@ -119,8 +119,12 @@ function watchesOf(plan: Trailer['plan']): GalleyFacts['watches'] {
   return { ...sight, ...(kitchen !== undefined && { kitchen: kitchen && nameOnPlan(plan, kitchen) }) }
 }
 
-const beforeOf = (plan: Trailer['plan']): GalleyFacts['before'] =>
-  beforeCounter(plan).map(({ by, takes }) => ({ name: nameOnPlan(plan, by), takes: Math.round(takes) }))
+const beforeOf = (plan: Trailer['plan']): GalleyFacts['openedBefore'] =>
+  beforeCounter(plan).map(({ by, takes }) => ({
+    name: nameOnPlan(plan, by),
+    takes: Math.round(takes),
+    ...(plan.fixtures.find(({ id }) => id === by)?.kind === 'convertible-lounge' && { set: true as const }),
+  }))
 
 function unnotedOf(trailer: Trailer): GalleyFacts['unnoted'] {
   const unnoted = unexplained(trailer)

@@ -35,7 +35,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
     shownAt: 'kitchen',
     tryIt: 'Let whoever cooks stand at the counter, covers off.',
   },
-  version: 9,
+  version: 10,
   rules: GALLEY_RULES,
   baked: ['pantryHeight', 'sinkRim'],
   weight: 2,
@@ -173,13 +173,15 @@ function beforeReason({ before }: GalleyFacts, { rules }: GalleyNeed): Reason[] 
   ]
 }
 
-/** A chair opened in front of the counter is put upright for the cook. */
+/** A chair opened in front of the counter is put upright for the cook, and a lounge is put back. */
 function openedReason({ before, openedBefore }: GalleyFacts, { rules }: GalleyNeed): Reason[] {
   const stands = new Map(before.map(({ name, takes }) => [name, takes]))
   return openedBefore
     .filter(({ name, takes }) => takes > rules.blockedFront && takes > (stands.get(name) ?? 0) + 1)
-    .map(({ name, takes }) =>
-      note(says`With ${name} opened ${inches(takes)} of the counter’s front cannot be worked at.`),
+    .map(({ name, takes, set }) =>
+      note(
+        says`With ${name} ${set ? 'set as a dinette' : 'opened'} ${inches(takes)} of the counter’s front cannot be worked at.`,
+      ),
     )
 }
 

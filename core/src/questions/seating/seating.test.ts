@@ -172,6 +172,32 @@ describe('seats that recline and lounges by day', () => {
 
   const lounge = (values: Record<string, number>) =>
     fixture('convertible-lounge', [20, 56, 70, 38], { seats: 3, ...values })
+  it('a lounge set as a dinette keeps one from what is behind it, and is stopped by what stands there', () => {
+    const before = (values: Record<string, number>) =>
+      judged(
+        seating,
+        {
+          fixtures: [
+            counter,
+            wardrobe,
+            fixture('convertible-lounge', [60, 60, 60, 34], { seats: 3, atTable: 4, ...values }, { faces: 'off-door' }),
+          ],
+        },
+        two,
+      )
+    expect(before({ asDinette: 56 }).words).toContain(
+      'While the convertible lounge is set as a dinette, 22 in out into the room, nobody gets past to the wardrobe.',
+    )
+    expect(before({ asDinette: 70 }).words).toContain(
+      'The convertible lounge cannot be set as a dinette all the way: the counter stands where it would come, 2 in short.',
+    )
+    expect(before({})).toMatchObject({
+      missing: ['plan.fixtures.convertible-lounge.asDinette'],
+      words: expect.stringContaining('set as a dinette, nobody has measured'),
+    })
+    expect(before({ atTable: 0 }).words).not.toContain('nobody has measured')
+  })
+
   it('a lounge set as a dinette seats them; whether it can be is to be looked at where no table does', () => {
     expect(judged(seating, { fixtures: [lounge({ atTable: 4 })] }, two)).toMatchObject({
       verdict: 'fits',

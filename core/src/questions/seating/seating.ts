@@ -42,9 +42,17 @@ export interface SeatingFacts {
   nights: { made: string[]; left: number }[]
   /** Desks, and what is read of the outlet at each; `window`: to the nearest, inches. */
   /** Seats that recline: opened, how far the footrest comes out, what is in its way, and what one does not get to past it. */
-  opened: { name: string; out: number; stopped?: { by: string; short: number }; lost: string[] }[]
-  /** Those of which nobody measured how far they reach. */
+  opened: {
+    name: string
+    /** A lounge, set as a dinette. */
+    set?: true
+    out: number
+    stopped?: { by: string; short: number }
+    lost: string[]
+  }[]
+  /** Those of which nobody measured how far they reach, and lounges that are set as a dinette. */
   unopened: string[]
+  unset: string[]
   /** Lounges that are set up as a dinette by day: the seats that are then at a table, and what of it nobody counted. */
   lounges?: { atTable?: number; unread: string[] }
   desks: { id: string; outlet?: boolean; window: number }[]
@@ -79,7 +87,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     shownAt: 'living',
     tryIt: 'Let all of them sit down at once.',
   },
-  version: 6,
+  version: 7,
   rules: SEATING_RULES,
   baked: [],
   weight: 1,
@@ -172,16 +180,18 @@ function bedSight(plan: Trailer['plan']): Pick<SeatingFacts, 'fromBed'> {
 }
 
 /** Theater seats recline unless somebody noted that they do not; chairs where somebody noted that they do. */
-function openedFacts({ plan, features }: Trailer, ways: WayRules): Pick<SeatingFacts, 'opened' | 'unopened'> {
+function openedFacts({ plan, features }: Trailer, ways: WayRules): Pick<SeatingFacts, 'opened' | 'unopened' | 'unset'> {
   const [theater, chairs] = [word(features, 'recline'), word(features, 'rockers')]
   const reclines = plan.fixtures.filter(({ kind }) =>
     kind === 'theater-seats' ? theater !== 'fixed' && theater !== 'none' : kind === 'chair' && chairs === 'recliners',
   )
-  const reaches = plan.fixtures.map(({ readings }) => figure(readings, 'opened'))
+  const reaches = plan.fixtures.map(({ readings }) => figure(readings, 'opened') ?? figure(readings, 'asDinette'))
+  const lounges = plan.fixtures.filter(({ kind }) => kind === 'convertible-lounge')
   return {
     opened: ofGeometry(plan, ['opened', reaches, ways], () =>
       openedAt(plan, ways).map(({ id, out, stopped, lost }) => ({
         name: nameOnPlan(plan, id),
+        ...(lounges.some((one) => one.id === id) && { set: true as const }),
         out: Math.round(out),
         ...(stopped && { stopped: { by: nameOnPlan(plan, stopped.by), short: Math.ceil(stopped.short) } }),
         lost: namesOfLost(plan, lost, floorOf(plan, 'parked').places),
@@ -190,6 +200,9 @@ function openedFacts({ plan, features }: Trailer, ways: WayRules): Pick<SeatingF
     unopened: reclines
       .filter(({ readings }) => figure(readings, 'opened') === undefined)
       .map(({ id }) => `plan.fixtures.${id}.opened`),
+    unset: lounges
+      .filter(({ readings }) => (figure(readings, 'atTable') ?? 0) > 0 && figure(readings, 'asDinette') === undefined)
+      .map(({ id }) => `plan.fixtures.${id}.asDinette`),
   }
 }
 
@@ -288,22 +301,36 @@ function loungeReason({ inLounge }: SeatingFacts): Reason[] {
   return inLounge ? [note(says`${quantity(inLounge, 'place')} on sofas and chairs.`)] : []
 }
 
-/** Whoever lies back keeps the others from passing: the seat is put upright for it; what stands in its way stays there. */
-function openedReasons({ opened, unopened }: SeatingFacts): Reason[] {
+/**
+ * Whoever lies back, or sits at a lounge set as a dinette, keeps the others from passing: the seat is put back for it; what
+ * stands in its way stays there.
+ */
+function openedReasons({ opened, unopened, unset }: SeatingFacts): Reason[] {
   const unread = says`How far the seats that recline come out into the room, nobody has measured.`
+  const unreadSet = says`How far the lounge comes out into the room, set as a dinette, nobody has measured.`
   return [
-    ...opened.flatMap(({ stopped, ...one }) => (stopped ? [note(stoppedWords(one.name, stopped))] : [])),
+    ...opened.flatMap(({ stopped, ...one }) => (stopped ? [note(stoppedWords(one, stopped))] : [])),
     ...opened
       .filter(({ lost }) => lost.length > 0)
-      .map(({ name, out, lost }) => {
-        const back = says`While somebody lies back in ${name}, ${inches(out)} out into the room`
+      .map(({ name, set, out, lost }) => {
+        const back = set
+          ? says`While ${name} is set as a dinette, ${inches(out)} out into the room`
+          : says`While somebody lies back in ${name}, ${inches(out)} out into the room`
         return note(says`${back}, nobody gets past to ${listed(lost)}.`)
       }),
     ...(unopened.length ? [note(unread, { missing: unopened })] : []),
+    ...(unset.length ? [note(unreadSet, { missing: unset })] : []),
   ]
 }
 
-function stoppedWords(name: string, { by, short }: { by: string; short: number }): Phrase {
+function stoppedWords(
+  { name, set }: { name: string; set?: true },
+  { by, short }: { by: string; short: number },
+): Phrase {
+  if (set) {
+    const where = says`${by} stands where it would come, ${inches(short)} short`
+    return says`${capital(name)} cannot be set as a dinette all the way: ${where}.`
+  }
   const opens = name.endsWith('s') ? 'do not open all the way' : 'does not open all the way'
   return says`${capital(name)} ${opens}: ${by} stands where the footrest comes, ${inches(short)} short.`
 }
