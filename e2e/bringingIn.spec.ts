@@ -22,7 +22,7 @@ test('one’s own stock: errors are named, good files go in, and come out as the
   )
   await page.getByRole('button', { name: 'Bring in 2 files' }).click()
   await expect(page.getByText('Nothing was brought in.')).toBeVisible()
-  await expect(page.getByText(/spoiled\.json: year: found "new"; right would be a number/)).toBeVisible()
+  await expect(page.getByText(/spoiled\.json: Year: found “new”; right would be a number/)).toBeVisible()
   await expectAccessible(page)
 
   await page.getByLabel('Keep the good files when some have errors').check()
@@ -37,12 +37,22 @@ test('one’s own stock: errors are named, good files go in, and come out as the
   expect(await out.json()).toEqual({ ...unit, stock: 'E2E-2', make: 'Ellmoor' })
 })
 
-test('a file that is no file of ours is refused in words', async ({ page }) => {
+test('files that are none of ours are named, each with what it is', async ({ page }) => {
   await enter(page)
   await page.goto('/yard/import')
-  await page.getByLabel('Files to bring in').setInputFiles([file('letter.json', 'Dear all,')])
-  await page.getByRole('button', { name: 'Bring in 1 file' }).click()
-  await expect(page.getByText(/letter\.json: the document: found "Dear all,"; right would be JSON/)).toBeVisible()
+  await page
+    .getByLabel('Files to bring in')
+    .setInputFiles([
+      file('letter.json', 'Dear all,'),
+      { name: 'stock.csv', mimeType: 'text/csv', buffer: Buffer.from('stock,year') },
+    ])
+  await page.getByRole('button', { name: 'Bring in 2 files' }).click()
+  await expect(
+    page.getByText(/letter\.json: The document: found “Dear all,”; right would be a trailer\.json/),
+  ).toBeVisible()
+  await expect(
+    page.getByText(/stock\.csv: The document: found “a table”; right would be a trailer\.json/),
+  ).toBeVisible()
 })
 
 test('a household that is here already is asked about, and renewed', async ({ page }) => {

@@ -187,7 +187,7 @@ test('a family of five in under ninety keys and twelve clicks, to a yard that is
     keys += text.length
     await page.keyboard.type(text)
   }
-  const click = async (name: string, role: 'button' | 'textbox' = 'button') => {
+  const click = async (name: string | RegExp, role: 'button' | 'textbox' | 'link' = 'button') => {
     clicks += 1
     await page.getByRole(role, { name, exact: true }).click()
   }
@@ -229,6 +229,17 @@ test('a family of five in under ninety keys and twelve clicks, to a yard that is
   )
   expect(keys).toBeLessThan(90)
   expect(clicks).toBeLessThan(12)
+
+  // The rest of the talk: what fits, three of them on one ruler, and the page that they take home.
+  await click('Match', 'link')
+  await expect(page.getByText(/units could be theirs/)).toBeVisible()
+  await click(/^Compare \d$/)
+  await expect(page.getByRole('heading', { name: /on one ruler/ })).toBeVisible()
+  await click('Take home', 'link')
+  await click('Make the page')
+  await expect(page.getByText('Made: it stands below.')).toBeVisible()
+  expect(keys).toBeLessThan(90)
+  expect(clicks).toBeLessThan(16)
 })
 
 test('on a telephone nothing of interview and match is cut or runs out sideways', async ({ page }) => {

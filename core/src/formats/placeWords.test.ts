@@ -55,6 +55,13 @@ describe('a flaw on a screen', () => {
     )
   })
 
+  it('of what is no document of ours says what one would be, not what a parser stumbled over', () => {
+    const [flaw] = parseAny('Dear all,').flaws
+    expect(flawWords(flaw!, undefined)).toBe(
+      'The document: found “Dear all,”; right would be a trailer.json or household.json, whole, as it was taken out',
+    )
+  })
+
   it('holds for every flaw that a spoiled unit has', () => {
     const spoiled = structuredClone(trailer) as any
     spoiled.plan.box.length = -240

@@ -79,8 +79,10 @@ export function placeWords(path: string, document: unknown): string {
 }
 
 /** A flaw as it is told on a screen: the thing, what stands there, what would be right. */
-export function flawWords({ path, found, expected }: Flaw, document: unknown): string {
+export function flawWords({ path, found, expected: given }: Flaw, document: unknown): string {
   const place = placeWords(path, document)
+  // What the machine stumbled over in it helps nobody who dropped a file.
+  const expected = given.replace(/^JSON \(.*\)$/s, 'a trailer.json or household.json, whole, as it was taken out')
   if (found === undefined) return `${place} is missing; right would be ${expected}`
   // What is not a figure or a word is not read out.
   const stands = /^[[{]/.test(found) ? 'what stands there' : found.replace(/^"(.*)"$/, '“$1”')
