@@ -88,8 +88,8 @@ test('two who edit at once: the second is shown both versions, and chooses', asy
 
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   const conflict = page.getByRole('alertdialog', { name: /Somebody else saved/ })
-  await expect(conflict.getByRole('row', { name: /trip nights 5 3/ })).toBeVisible()
-  await expect(conflict.getByRole('row', { name: /limits budget nothing 28000/ })).toBeVisible()
+  await expect(conflict.getByRole('row', { name: /Trip: nights 5 3/ })).toBeVisible()
+  await expect(conflict.getByRole('row', { name: /Limits: budget nothing 28000/ })).toBeVisible()
   // Nothing was overwritten while they are asked.
   await other.reload()
   await expect(other.getByLabel('Usual nights')).toHaveValue('3')

@@ -62,7 +62,7 @@ describe('taking a unit in', () => {
 
   it('a bad one is refused with its flaws', async () => {
     const bad = await refusal(takeIn({ ...bunkhouse('A-3'), year: 12 }, NELL))
-    expect(bad).toMatchObject({ status: 422, flaws: [expect.stringContaining('year: found 12')] })
+    expect(bad).toMatchObject({ status: 422, flaws: [expect.stringContaining('Year: found 12')] })
     expect(await trailersByStock(['A-3'])).toEqual([])
   })
 })
