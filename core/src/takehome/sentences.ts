@@ -10,7 +10,7 @@ const MOST = 3
 
 /**
  * Who sleeps where, what decides, and what speaks for it; and what the towing rests on where there is room. Nothing is said
- * twice: where the beds decide, what decides says so.
+ * twice: where somebody has no bed, what decides says so.
  */
 export function threeSentences(
   answers: Answers,
@@ -18,7 +18,7 @@ export function threeSentences(
   weights: Readonly<Record<QuestionId, number>>,
 ): Phrase[] {
   const good = goodOf(answers, weights)
-  const bedsDecide = byWeightOfObjection(answers)[0]?.[0] === 'sleep' && answers.sleep?.verdict !== 'fits'
+  const bedsDecide = byWeightOfObjection(answers)[0]?.[0] === 'sleep' && answers.sleep?.verdict === 'no'
   const all = [
     ...(sleeping && !bedsDecide ? [sleeping] : []),
     headline(answers),
