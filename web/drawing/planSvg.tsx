@@ -4,20 +4,7 @@ import { Dimensions } from './Dimensions'
 import { frameFor, heightFor } from './frame'
 import { planText } from './planText'
 import { PlanStrip } from './PlanStrip'
-
-/** Ink on white, so that it prints: what the look's colors are on paper. */
-const PRINT: Record<string, string> = {
-  paper: '#ffffff',
-  floor: '#ffffff',
-  bar: '#ffffff',
-  sunk: '#eeeeee',
-  ink: '#000000',
-  line: '#444444',
-  hair: '#bbbbbb',
-  cushion: '#f2f2f2',
-  sheet: '#e6e6e6',
-  green: '#000000',
-}
+import { onPaper } from './printColors'
 
 /** Drawn as if for a screen of this many pixels per inch, so that letters have their size on the plan. */
 const SCALE = 3
@@ -43,9 +30,7 @@ export function planSvg(trailer: Trailer, render: (element: React.ReactElement) 
       over={<Dimensions plan={plan} scale={SCALE} system="us" />}
     />,
   )
-  const body = drawn
-    .slice(drawn.indexOf('>') + 1, drawn.lastIndexOf('</svg>'))
-    .replace(/var\(--h-colors-([a-zA-Z]+)\)/g, (_, name: string) => PRINT[name] ?? '#000000')
+  const body = onPaper(drawn.slice(drawn.indexOf('>') + 1, drawn.lastIndexOf('</svg>')))
     .replace(
       /data-layer="([^"]+)"/g,
       (_, name: string) => `id="${name.replaceAll(' ', '-')}" inkscape:groupmode="layer" inkscape:label="${name}"`,

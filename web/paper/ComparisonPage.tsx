@@ -2,13 +2,14 @@ import { Page, Text, View } from '@react-pdf/renderer'
 import type { CardFigure } from '@hitchet/core/match/unitCard'
 import { listed, phraseText } from '@hitchet/core/quantity/phrase'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
-import { dayWords, figureWords } from '@hitchet/core/takehome/words'
+import { figureWords } from '@hitchet/core/takehome/words'
 import { trailerName } from '@hitchet/core/trailer/trailer'
 import { PlanStrip } from '../drawing/PlanStrip'
 import { VERDICT_WORDS } from '../drawing/patterns'
 import { planText } from '../drawing/planText'
 import { Drawing } from './drawing'
 import { PageFoot } from './PageFoot'
+import { PageHead } from './PageHead'
 import { ScaleBar } from './ScaleBar'
 import type { PaperScale } from './scale'
 import { styles } from './sheet'
@@ -43,19 +44,10 @@ export function ComparisonPage({ taken, size, system, scale, onPages }: Comparis
   const apart = rows.filter(({ cells }) => cells.some(({ value }) => value !== cells[0]!.value))
   return (
     <Page size={size} orientation="landscape" style={styles.page}>
-      <View style={styles.head}>
-        <View>
-          <Text style={styles.title}>{listed(units.map(({ stock }) => stock))}</Text>
-          <Text>For {listed(taken.people)}, to one scale</Text>
-          <ScaleBar scale={scale} system={system} />
-        </View>
-        <View style={{ alignItems: 'flex-end' }}>
-          <Text style={{ fontWeight: 600 }}>{taken.dealership}</Text>
-          <Text>
-            {taken.by}, {dayWords(taken.on)}
-          </Text>
-        </View>
-      </View>
+      <PageHead title={listed(units.map(({ stock }) => stock))} taken={taken}>
+        <Text>For {listed(taken.people)}, to one scale</Text>
+        <ScaleBar scale={scale} system={system} />
+      </PageHead>
       {units.map((unit) => (
         <View
           key={unit.stock}

@@ -1,13 +1,14 @@
 import { Page, Text, View } from '@react-pdf/renderer'
 import { listed, phraseText } from '@hitchet/core/quantity/phrase'
 import { CAUTIONS, type CautionId } from '@hitchet/core/questions/cautions'
-import { costWords, dayWords, figureWords, SOURCE_AT_HOME } from '@hitchet/core/takehome/words'
+import { costWords, figureWords, SOURCE_AT_HOME } from '@hitchet/core/takehome/words'
 import { trailerName } from '@hitchet/core/trailer/trailer'
 import type { TakenUnit } from '@hitchet/core/takehome/takeHome'
 import { PlanStrip } from '../drawing/PlanStrip'
 import { planText } from '../drawing/planText'
 import { Drawing } from './drawing'
 import { PageFoot } from './PageFoot'
+import { PageHead } from './PageHead'
 import { ScaleBar } from './ScaleBar'
 import type { PaperScale } from './scale'
 import { MARGIN, PAGE, styles } from './sheet'
@@ -38,22 +39,11 @@ export function UnitPage({ taken, unit, size, system, scale, onPages }: UnitPage
   const { made, sleepers } = unit.night
   return (
     <Page size={size} orientation="landscape" style={styles.page}>
-      <View style={styles.head}>
-        <View>
-          <Text style={styles.title}>
-            {unit.stock} {trailerName(unit)}
-          </Text>
-          <Text>
-            {unit.layout}, {unit.year} {unit.condition}, for {listed(taken.people)}
-          </Text>
-        </View>
-        <View style={{ alignItems: 'flex-end' }}>
-          <Text style={{ fontWeight: 600 }}>{taken.dealership}</Text>
-          <Text>
-            {taken.by}, {dayWords(taken.on)}
-          </Text>
-        </View>
-      </View>
+      <PageHead title={`${unit.stock} ${trailerName(unit)}`} taken={taken}>
+        <Text>
+          {unit.layout}, {unit.year} {unit.condition}, for {listed(taken.people)}
+        </Text>
+      </PageHead>
       <View style={{ flexDirection: left > BESIDE ? 'row' : 'column' }}>
         <Drawing
           scale={scale.points}

@@ -2,20 +2,8 @@ import { Circle, ClipPath, Defs, Ellipse, G, Line, Path, Polygon, Rect, Svg, Tex
 import { XMLParser } from 'fast-xml-parser'
 import { createElement, type ComponentType, type ReactElement, type ReactNode } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
+import { onPaper } from '../drawing/printColors'
 import { FIGURES, TEXT } from './fonts'
-
-/** Ink on white: what the look's colors are on paper, also on one that knows no color. */
-const PRINT: Record<string, string> = {
-  paper: '#ffffff',
-  floor: '#ffffff',
-  bar: '#ffffff',
-  sunk: '#eeeeee',
-  ink: '#000000',
-  line: '#444444',
-  hair: '#bbbbbb',
-  cushion: '#f0f0f0',
-  sheet: '#e4e4e4',
-}
 
 /** What SVG takes for 0 where nobody says it. */
 const UNSAID: Record<string, Record<string, string>> = {
@@ -58,7 +46,7 @@ const parser = new XMLParser({
  * One of the screen's drawings on paper, as lines and letters. `scale`: points for each unit of its view box.
  */
 export function Drawing({ of, scale }: { of: ReactElement; scale: number }) {
-  const [root] = parser.parse(renderToStaticMarkup(of)) as [Node]
+  const [root] = parser.parse(onPaper(renderToStaticMarkup(of))) as [Node]
   const { viewBox } = root[':@']!
   const [, , width, height] = viewBox!.split(' ').map(Number) as [number, number, number, number]
   return (
@@ -112,9 +100,10 @@ function attributes(given: Record<string, string>): Own {
   const own: Own = {}
   for (const [name, value] of [...Object.entries(given), ...styles]) {
     if (name === 'style' || name === 'transition' || name.startsWith('data-') || name.startsWith('aria-')) continue
-    own[CAMEL[name] ?? name.replace(/-([a-z])/g, (_, letter: string) => letter.toUpperCase())] = value
-      .replace(/var\(--h-colors-([a-zA-Z]+)\)/g, (_, color: string) => PRINT[color] ?? '#000000')
-      .replace(/(?<=\d)px/g, '')
+    own[CAMEL[name] ?? name.replace(/-([a-z])/g, (_, letter: string) => letter.toUpperCase())] = value.replace(
+      /(?<=\d)px/g,
+      '',
+    )
   }
   return own
 }

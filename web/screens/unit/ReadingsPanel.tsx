@@ -13,6 +13,7 @@ import { USUAL_HEIGHT } from './Somebody'
 import { SideView } from '../../drawing/SideView'
 import { Said, useMeasures } from '../../look/measures'
 import { useArrivals } from '../../offline/useArrivals'
+import { ReadingOrNot } from './ReadingOrNot'
 import { ReadingSource, ReadingValue } from './ReadingValue'
 import { TakeReading } from './TakeReading'
 
@@ -164,28 +165,7 @@ function Row({
           >
             Take
           </button>
-          {goBy ? (
-            <>
-              <b className="figure">
-                <ReadingValue spec={spec} reading={goBy} />
-              </b>{' '}
-              <ReadingSource reading={goBy} />
-            </>
-          ) : (
-            <Text as="span" color="measure" fontWeight="600">
-              {why ? 'Not looked' : 'Measure'}
-              {spec.how && (
-                <Text as="span" fontWeight="400">
-                  : {spec.how.charAt(0).toLowerCase() + spec.how.slice(1)}
-                </Text>
-              )}
-            </Text>
-          )}
-          {against.map((one, i) => (
-            <Text key={i} color="no">
-              but <ReadingValue spec={spec} reading={one} /> by <ReadingSource reading={one} />
-            </Text>
-          ))}
+          <ReadingOrNot spec={spec} readings={readings} told={why !== undefined} />
           {older.map((one, i) => (
             <Text key={i} color="line">
               also <ReadingValue spec={spec} reading={one} /> <ReadingSource reading={one} />

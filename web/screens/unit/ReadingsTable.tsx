@@ -5,12 +5,12 @@ import { parseAsBoolean, parseAsString, useQueryState } from 'nuqs'
 import { useMemo, useState } from 'react'
 import type { Feature } from '@hitchet/core/features/feature'
 import { PLACES } from '@hitchet/core/features/feature'
-import { best, contradicting, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
+import { best, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
 import { nameIn } from '@hitchet/core/trailer/readingName'
 import { thingsOf } from '@hitchet/core/trailer/things'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { useArrivals } from '../../offline/useArrivals'
-import { ReadingSource, ReadingValue } from './ReadingValue'
+import { ReadingOrNot } from './ReadingOrNot'
 import { TakeReading } from './TakeReading'
 
 interface Row {
@@ -73,7 +73,6 @@ export function ReadingsTable({ trailer }: { trailer: Trailer }) {
           <Table.Body>
             {shown.map((row, i) => {
               const { path, of, about, spec, readings, told } = row
-              const goBy = best(readings)
               return (
                 <Table.Row key={path} bg="transparent">
                   <Table.Cell fontWeight="600">{of === shown[i - 1]?.of ? '' : of}</Table.Cell>
@@ -83,35 +82,14 @@ export function ReadingsTable({ trailer }: { trailer: Trailer }) {
                     </th>
                   </Table.Cell>
                   <Table.Cell>
-                    {goBy ? (
-                      <>
-                        <b className="figure">
-                          <ReadingValue spec={spec} reading={goBy} />
-                        </b>{' '}
-                        <ReadingSource reading={goBy} />
-                      </>
-                    ) : (
-                      <Text as="span" color="measure" fontWeight="600">
-                        {told ? 'Not looked' : 'Measure'}
-                        {spec.how && (
-                          <Text as="span" fontWeight="400">
-                            : {spec.how.charAt(0).toLowerCase() + spec.how.slice(1)}
-                          </Text>
-                        )}
-                      </Text>
-                    )}
-                    {contradicting(readings).map((one, n) => (
-                      <Text key={n} color="no" fontSize="14px">
-                        but <ReadingValue spec={spec} reading={one} /> by <ReadingSource reading={one} />
-                      </Text>
-                    ))}
+                    <ReadingOrNot spec={spec} readings={readings} told={told} />
                     {taking === path && (
                       <TakeReading
                         stock={trailer.stock}
                         path={path}
                         spec={spec}
                         about={about}
-                        stood={goBy}
+                        stood={best(readings)}
                         onTaken={() => setTaking(undefined)}
                       />
                     )}
