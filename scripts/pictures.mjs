@@ -50,7 +50,6 @@ await shot('at-home', `${okoro}/after`, async () => {
 await shot('compare-road', `${vossberg}/compare?time=road&units=T-112,T-118,T-126`)
 await shot('unit-room', '/yard/T-118?layer=room&time=road&thing=bunk-lower')
 await shot('unit-readings', `${okoro}/units/T-121?view=readings&missing=true`)
-await shot('unit-ways-out', `${okoro}/units/T-135?time=night&layer=exits`)
 await shot('unit-sleeping', `${okoro}/units/T-118`, scrollTo('sleeping'))
 await shot('unit-stowing', `${oosterveen}/units/T-118`, scrollTo('stowing'))
 await shot('unit-stay', `${hartigan}/units/T-159`, scrollTo('staying'))

@@ -4,10 +4,8 @@ import { listed, phraseText } from '@hitchet/core/quantity/phrase'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { figureWords } from '@hitchet/core/takehome/words'
 import { trailerName } from '@hitchet/core/trailer/trailer'
-import { PlanStrip } from '../drawing/PlanStrip'
 import { VERDICT_WORDS } from '../drawing/patterns'
-import { planText } from '../drawing/planText'
-import { Drawing } from './drawing'
+import { NightPlan } from './NightPlan'
 import { PageFoot } from './PageFoot'
 import { PageHead } from './PageHead'
 import { ScaleBar } from './ScaleBar'
@@ -17,7 +15,6 @@ import { ON_THE_PAGE } from './UnitPage'
 import type { PaperJob } from '../wire/paper'
 import { Filling } from './YearStrip'
 
-const LETTERS = 0.8
 /** So many answers that differ are told on the page; the appendix has them all. */
 const ANSWERED = 9
 
@@ -53,22 +50,7 @@ export function ComparisonPage({ taken, size, system, scale, onPages }: Comparis
           key={unit.stock}
           style={{ flexDirection: 'row', gap: 12, borderTopWidth: 0.5, borderTopColor: '#777777', paddingTop: 2 }}
         >
-          <Drawing
-            scale={scale.points}
-            of={
-              <PlanStrip
-                plan={unit.plan}
-                time="night"
-                frame={scale.frame}
-                scale={scale.points / LETTERS}
-                made={unit.night.made}
-                sleepers={unit.night.sleepers}
-                detail="labels"
-                system={system}
-                text={planText(unit, 'night', system, unit.night.sleepers)}
-              />
-            }
-          />
+          <NightPlan unit={unit} scale={scale} system={system} />
           <View style={{ flex: 1 }}>
             <Text style={{ fontSize: 11, fontWeight: 600 }}>
               {unit.stock} {trailerName(unit)}

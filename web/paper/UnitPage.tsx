@@ -4,9 +4,7 @@ import { CAUTIONS, type CautionId } from '@hitchet/core/questions/cautions'
 import { costWords, figureWords, SOURCE_AT_HOME } from '@hitchet/core/takehome/words'
 import { trailerName } from '@hitchet/core/trailer/trailer'
 import type { TakenUnit } from '@hitchet/core/takehome/takeHome'
-import { PlanStrip } from '../drawing/PlanStrip'
-import { planText } from '../drawing/planText'
-import { Drawing } from './drawing'
+import { NightPlan } from './NightPlan'
 import { PageFoot } from './PageFoot'
 import { PageHead } from './PageHead'
 import { ScaleBar } from './ScaleBar'
@@ -19,8 +17,6 @@ import { YearStrip } from './YearStrip'
 
 /** Beside a plan that leaves so much of the width, points, stands who lies where; under it otherwise. */
 const BESIDE = 130
-/** Points on the page: labels and tokens are drawn so that they are read at arm's length. */
-const LETTERS = 0.8
 
 /** Cautions that stand beside what this page says; the others lead the appendix. */
 export const ON_THE_PAGE: readonly CautionId[] = ['ratings', 'upper-bunk', 'exits', 'hatch']
@@ -36,7 +32,6 @@ interface UnitPageProps extends PaperJob {
 export function UnitPage({ taken, unit, size, system, scale, onPages }: UnitPageProps) {
   const { width } = PAGE[size]
   const left = width - 2 * MARGIN - (scale.frame.before + scale.frame.after) * scale.points
-  const { made, sleepers } = unit.night
   return (
     <Page size={size} orientation="landscape" style={styles.page}>
       <PageHead title={`${unit.stock} ${trailerName(unit)}`} taken={taken}>
@@ -45,22 +40,7 @@ export function UnitPage({ taken, unit, size, system, scale, onPages }: UnitPage
         </Text>
       </PageHead>
       <View style={{ flexDirection: left > BESIDE ? 'row' : 'column' }}>
-        <Drawing
-          scale={scale.points}
-          of={
-            <PlanStrip
-              plan={unit.plan}
-              time="night"
-              frame={scale.frame}
-              scale={scale.points / LETTERS}
-              made={made}
-              sleepers={sleepers}
-              detail="labels"
-              system={system}
-              text={planText(unit, 'night', system, sleepers)}
-            />
-          }
-        />
+        <NightPlan unit={unit} scale={scale} system={system} />
         <View style={{ flex: left > BESIDE ? 1 : undefined, gap: 4 }}>
           <WhoLies unit={unit} column={left > BESIDE} />
           <ScaleBar scale={scale} system={system} />

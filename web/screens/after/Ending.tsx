@@ -12,7 +12,7 @@ export function Ending({ household, outcome, pinned }: { household: string; outc
   const router = useRouter()
   const { busy, says, send, say } = useSaving()
   const end = async (kind: OutcomeKind | null, { stock = '', why = '' }: Record<string, string> = {}) => {
-    const body = { outcome: kind && { kind, why, ...(kind === 'bought' && { stock: stock.toUpperCase() }) } }
+    const body = { outcome: kind && { kind, why, ...(kind === 'bought' && { stock }) } }
     const saved = await send(() => request('PUT', `/api/households/${household}/outcome`, body))
     if (saved === undefined) return
     say(kind ? 'Noted: they are off the desk.' : 'They are on the desk again.')

@@ -22,7 +22,7 @@ export function MakePage({ household, stocks, days }: { household: string; stock
     if (wanted.length === 0) return say('Name the units: one for a page of its own, up to four to be compared.')
     if (wanted.length > MOST) return say(`Right would be up to ${MOST} units; these are ${wanted.length}.`)
     id.current ??= uuid()
-    const body = { id: id.current, stocks: wanted.map((one) => one.toUpperCase()), days: Number(lasts) }
+    const body = { id: id.current, stocks: wanted, days: Number(lasts) }
     if ((await send(() => request('POST', `/api/households/${household}/take-homes`, body))) === undefined) return
     id.current = undefined
     say('Made: it stands below.')

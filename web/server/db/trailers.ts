@@ -24,6 +24,19 @@ export async function trailersByStock(stocks: string[]): Promise<StockedTrailer[
   return stocks.flatMap((stock) => rows.filter((row) => row.stock === stock).map(stocked))
 }
 
+/**
+ * Those of some typed stock numbers that are on the lot, as they hang in the window: `t-118` is T-118 there, and `n-9` may be
+ * n-9. In the order in which they were typed, each once.
+ */
+export async function stocksAsKept(typed: readonly string[]): Promise<{ kept: string[]; missing: string[] }> {
+  const rows = await models().TrailerRow.findAll({ attributes: ['stock'], where: { stock: [...typed] } })
+  const asKept = (one: string) => rows.find(({ stock }) => stock.toLowerCase() === one.toLowerCase())?.stock
+  return {
+    kept: [...new Set(typed.flatMap((one) => asKept(one) ?? []))],
+    missing: typed.filter((one) => asKept(one) === undefined),
+  }
+}
+
 export async function trailersById(ids: string[]): Promise<StockedTrailer[]> {
   return (await models().TrailerRow.findAll({ where: { id: ids } })).map(stocked)
 }

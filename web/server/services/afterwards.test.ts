@@ -102,6 +102,15 @@ describe('the link to a page', () => {
     expect(await pagesOf(at)).toHaveLength(1)
   })
 
+  it('takes a stock number however it is typed, and keeps it as it hangs in the window', async () => {
+    await inTransaction((transaction) => saveTrailers([{ ...FAMILY, stock: 'n-9' }], null, transaction))
+    const at = await started()
+    await made(at, { stocks: ['family', 'N-9', 'FAMILY'] })
+    expect((await pagesOf(at))[0]!.stocks).toEqual(['FAMILY', 'n-9'])
+    await noteOutcome(at, { kind: 'bought', stock: 'N-9' })
+    expect((await householdById(at))!.outcome).toEqual({ kind: 'bought', stock: 'n-9' })
+  })
+
   it('of a unit that is not on the lot is refused by its number, and nothing is made', async () => {
     const at = await started()
     await expect(made(at, { stocks: ['FAMILY', 'NONE'] })).rejects.toMatchObject({ flaws: ['Not on the lot: NONE.'] })

@@ -4,7 +4,7 @@ import { outcomeSchema, type Outcome } from '@hitchet/core/household/outcome'
 import { saveContact, type KeptContact } from '../db/contacts'
 import { addFollowUp } from '../db/followUps'
 import { endHousehold, householdById } from '../db/households'
-import { trailersByStock } from '../db/trailers'
+import { stocksAsKept } from '../db/trailers'
 import { flawed, Refused } from '../refused'
 
 /** Notes how a household is reached. @throws Refused with each field that is not right, StaleSave. */
@@ -33,9 +33,10 @@ export async function comeBackTo(
 export async function noteOutcome(householdId: string, source: unknown): Promise<void> {
   if (source === null) return endHousehold(householdId, null)
   const outcome = read<Outcome>(outcomeSchema, withoutEmpty(source))
-  if (outcome.stock !== undefined && (await trailersByStock([outcome.stock])).length === 0)
-    throw flawed([`stock: found ${outcome.stock}; right would be a stock number of the lot`])
-  await endHousehold(householdId, outcome)
+  if (outcome.stock === undefined) return endHousehold(householdId, outcome)
+  const [stock] = (await stocksAsKept([outcome.stock])).kept
+  if (!stock) throw flawed([`Unit bought: found “${outcome.stock}”; right would be a stock number of the lot`])
+  await endHousehold(householdId, { ...outcome, stock })
 }
 
 async function mustBe(householdId: string): Promise<void> {

@@ -7,7 +7,7 @@ import type { Account } from '../db/accounts'
 import { yardFacts } from '../db/facts'
 import { householdById } from '../db/households'
 import { addTakeHome, countVisit, openDocument, takeHomeDocument, takeHomesOf, type HandedPage } from '../db/takeHomes'
-import { trailersByStock } from '../db/trailers'
+import { stocksAsKept, trailersByStock } from '../db/trailers'
 import { houseRules } from '../houseRules'
 import { madeOnPaper } from '../jobs/paper'
 import { inWorker } from '../jobs/pool'
@@ -37,14 +37,13 @@ export async function handOut(
   { id, householdId, stocks, days }: { id: string; householdId: string; stocks: readonly string[]; days: number },
   account: Account,
 ): Promise<{ path: string }> {
-  const wanted = [...new Set(stocks)]
-  const [kept, found] = await Promise.all([householdById(householdId), trailersByStock(wanted)])
+  const [kept, named] = await Promise.all([householdById(householdId), stocksAsKept(stocks)])
   if (!kept) throw new Refused('No household of that number.', [], 404)
-  const missing = wanted.filter((stock) => !found.some(({ trailer }) => trailer.stock === stock))
-  if (missing.length) throw new Refused('Nothing was made.', [`Not on the lot: ${missing.join(', ')}.`])
+  if (named.missing.length) throw new Refused('Nothing was made.', [`Not on the lot: ${named.missing.join(', ')}.`])
+  const found = await trailersByStock(named.kept)
   const document = await written(found, kept.household, account)
   const expiresAt = new Date(Date.now() + days * DAY_MS)
-  await addTakeHome({ id, householdId, stocks: wanted, document, madeBy: account.id, expiresAt })
+  await addTakeHome({ id, householdId, stocks: named.kept, document, madeBy: account.id, expiresAt })
   return { path: pathOf(id) }
 }
 
@@ -55,7 +54,9 @@ async function written(
 ): Promise<string> {
   const rules = houseRules()
   const facts = await Promise.all(found.map(({ id }) => yardFacts(rules, id)))
-  const units = found.map(({ trailer }, i) => ({ trailer, facts: facts[i]![0]!.facts }))
+  const units = found.flatMap(({ trailer }, i) => facts[i]!.map((one) => ({ trailer, facts: one.facts })))
+  // A unit that is changed all the while has no facts for a moment.
+  if (units.length < found.length) throw new Refused('Nothing was made: a unit is being changed. Try again.', [], 409)
   const handedOut = { on: today(), by: name, dealership: settings().dealership }
   return inWorker('takeHomes', { units, household, rules, handedOut })
 }
