@@ -74,6 +74,25 @@ test('a page is made, opened by its link as by a buyer, sent, printed and withdr
     }
     await stranger.close()
   })
+
+  await test.step('of two units a buyer sees in one table where they differ, also on a phone', async () => {
+    await page.goto(`${at}/after`)
+    await page.getByLabel('Units, by stock number').fill('T-118, T-170')
+    await page.getByRole('button', { name: 'Make the page' }).click()
+    await expect(page.getByText('Made: it stands below.')).toBeVisible()
+    const two = page.getByRole('article', { name: /^Page of T-118.*T-170/ }).first()
+    const stranger = await browser.newContext({ baseURL, serviceWorkers: 'block' })
+    const buyer = await stranger.newPage()
+    await buyer.goto((await two.getByRole('link', { name: 'Open it' }).getAttribute('href'))!)
+    const row = (name: string) => buyer.getByRole('table').getByRole('row', { name: new RegExp(`^${name} `) })
+    await expect(row('Asking')).toContainText('$31,900')
+    await expect(row('GVWR')).toContainText('5,800 lb')
+    await expect(row('Pull it')).toContainText('Tight')
+    await expectAccessible(buyer)
+    await buyer.setViewportSize({ width: 390, height: 800 })
+    expect(await buyer.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    await stranger.close()
+  })
 })
 
 test('a follow-up stands on the desk on its day, a household that ended does not, and both can be undone', async ({

@@ -141,3 +141,19 @@ test('it prints on one sheet, two units or four, with questions, figures and cau
       expect(text.replace(/\s+/g, ' ')).toContain(words)
   }
 })
+
+test('six plans stand on one screen of Match, two of one model on one line with the rest behind a word', async ({
+  page,
+}) => {
+  await enter(page)
+  const at = await householdAt(page, /Dunmore/)
+  await page.goto(`${at}/match`)
+  const entry = page.getByRole('group', { name: /^[A-Z]-\d+ / }).nth(5)
+  await expect(entry).toBeVisible()
+  const { y, height } = (await entry.boundingBox())!
+  expect(y + height).toBeLessThanOrEqual(800)
+  const chips = page.getByRole('group', { name: /^T-162 / })
+  await expect(chips.getByRole('link', { name: /^T-161 / })).toHaveCount(0)
+  await chips.getByRole('button', { name: 'and 1 more' }).click()
+  await expect(chips.getByRole('link', { name: /^T-161 / })).toBeVisible()
+})

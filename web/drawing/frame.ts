@@ -15,12 +15,12 @@ export interface Frame {
 const MARGIN = 5
 const STEPS = 18
 
-/** The frame that holds all of these plans, couplers in line. */
-export function frameFor(plans: readonly Plan[]): Frame {
+/** The frame that holds all of these plans, couplers in line, and what stands out behind them. */
+export function frameFor(plans: readonly Plan[], behind: readonly { zone: Bounds }[] = []): Frame {
   const ends = plans.map((plan) => {
     const [left, right] = [
       Math.min(-plan.box.tongue, ...outward(plan, 'front')),
-      Math.max(plan.box.length + plan.box.bumper, ...outward(plan, 'rear')),
+      Math.max(plan.box.length + plan.box.bumper, ...outward(plan, 'rear'), ...behind.map(({ zone }) => zone.x1)),
     ]
     return { before: -plan.box.tongue - left, after: right + plan.box.tongue }
   })

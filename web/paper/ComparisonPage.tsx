@@ -2,7 +2,8 @@ import { Page, Text, View } from '@react-pdf/renderer'
 import type { CardFigure } from '@hitchet/core/match/unitCard'
 import { listed, phraseText } from '@hitchet/core/quantity/phrase'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
-import { figureWords } from '@hitchet/core/takehome/words'
+import { apart } from '@hitchet/core/takehome/apart'
+import { askingWords, figureWords } from '@hitchet/core/takehome/words'
 import { trailerName } from '@hitchet/core/trailer/trailer'
 import { VERDICT_WORDS } from '../drawing/patterns'
 import { NightPlan } from './NightPlan'
@@ -27,18 +28,8 @@ interface ComparisonPageProps extends PaperJob {
 /** Two to four units on one page: their nights to one scale, a sentence each, and every figure in which they differ. */
 export function ComparisonPage({ taken, size, system, scale, onPages }: ComparisonPageProps) {
   const { units } = taken
-  const rows = units[0]!.figures.map(({ label }) => ({
-    label,
-    cells: units.map(({ figures }) => figures.find((one) => one.label === label)!),
-  }))
-  const answered = units[0]!.asked
-    .map(({ short }) => ({
-      short,
-      verdicts: units.map(({ asked }) => asked.find((one) => one.short === short)?.verdict),
-    }))
-    .filter(({ verdicts }) => verdicts.some((verdict) => verdict !== verdicts[0]))
-    .slice(0, ANSWERED)
-  const apart = rows.filter(({ cells }) => cells.some(({ value }) => value !== cells[0]!.value))
+  const { figures, answers } = apart(units)
+  const answered = answers.slice(0, ANSWERED)
   return (
     <Page size={size} orientation="landscape" style={styles.page}>
       <PageHead title={listed(units.map(({ stock }) => stock))} taken={taken}>
@@ -74,12 +65,7 @@ export function ComparisonPage({ taken, size, system, scale, onPages }: Comparis
               </Text>
             ))}
           </View>
-          <FigureRow
-            system={system}
-            label="Asking"
-            cells={units.map(({ cost }) => ({ label: 'Asking', value: cost.asking, unit: '$' as const }))}
-          />
-          {apart.map(({ label, cells }) => (
+          {figures.map(({ label, cells }) => (
             <FigureRow key={label} system={system} label={label} cells={cells} />
           ))}
         </View>
@@ -92,10 +78,10 @@ export function ComparisonPage({ taken, size, system, scale, onPages }: Comparis
               </Text>
             ))}
           </View>
-          {answered.map(({ short, verdicts }) => (
+          {answered.map(({ short, cells }) => (
             <View key={short} style={styles.row}>
               <Text style={{ width: 56 }}>{short}</Text>
-              {verdicts.map((verdict, i) => (
+              {cells.map((verdict, i) => (
                 <View key={i} style={{ flex: 1, flexDirection: 'row', gap: 3, alignItems: 'center' }}>
                   {verdict && <Filling verdict={verdict} />}
                   <Text>{verdict && VERDICT_WORDS[verdict]}</Text>
@@ -132,7 +118,7 @@ function FigureRow({
       <Text style={{ width: 68 }}>{label}</Text>
       {cells.map((one, i) => (
         <Text key={i} style={[styles.figure, { flex: 1, fontSize: 10 }]}>
-          {one.unit === '$' && one.value === undefined ? 'no price yet' : figureWords(one, system)}
+          {label === 'Asking' ? askingWords(one.value) : figureWords(one, system)}
         </Text>
       ))}
     </View>

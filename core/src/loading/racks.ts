@@ -17,6 +17,10 @@ export interface LoadedRack {
   reading: string
   /** Their own, in the rear receiver. */
   own: boolean
+  /** Where it stands; absent while nobody read it. */
+  stands?: 'tongue' | 'roof' | 'rear'
+  /** How many of each thing ride on it. */
+  things: { name: string; count: number }[]
   /** The reading that would tell where it stands, while nobody took it: on a roof no bike rides. */
   unplaced?: string
   weight: Weight
@@ -31,10 +35,11 @@ export interface Racked {
 }
 
 interface Piece {
+  id: string
   weight: number
 }
 
-interface Place extends Omit<LoadedRack, 'bears' | 'weight'> {
+interface Place extends Omit<LoadedRack, 'bears' | 'weight' | 'things'> {
   /** What it weighs itself, where that is not in the trailer's own weight. */
   tare: number
   roof: boolean
@@ -85,7 +90,7 @@ const placeKey = (id: string): string => `equipment.${id}.place`
 
 const piecesOf = (gear: readonly Gear[]): Piece[] =>
   gear
-    .flatMap(({ count, weight }) => Array.from({ length: count }, () => ({ weight })))
+    .flatMap(({ id, count, weight }) => Array.from({ length: count }, () => ({ id, weight })))
     .sort((a, b) => b.weight - a.weight)
 
 function placesOf(
@@ -107,6 +112,7 @@ function placesOf(
       own: false,
       tare: 0,
       roof: rack.place === 'roof',
+      ...(rack.place && { stands: rack.place === 'tongue' || rack.place === 'roof' ? rack.place : 'rear' }),
       ...along(rack, facts, behind, rules),
     })),
     // Where one stands in the receiver already there is no room for theirs.
@@ -116,13 +122,14 @@ function placesOf(
           {
             // No equipment has an id with a space.
             id: 'own rack',
-            title: 'Rack',
+            title: 'Rear rack',
             name: 'the rack',
             carries: rearReceiver,
             reading: 'readings.rearReceiverRating',
             own: true,
             tare: ownRack,
             roof: false,
+            stands: 'rear' as const,
             from: behind,
             to: behind,
           },
@@ -153,49 +160,59 @@ function put(pieces: readonly Piece[], gear: readonly Gear[], places: readonly P
       pieces,
       places.filter(({ own }) => !own),
     ) ?? shared(pieces, places)
-  const bears = chosen ?? first(pieces, places)
-  const only = places.filter(({ id }) => (bears.get(id) ?? 0) > 0).length === 1
+  const ride = chosen ?? first(pieces, places)
+  const on = (place: Place): Piece[] => pieces.filter((_, i) => ride[i] === place)
+  const only = places.filter((place) => on(place).length > 0).length === 1
   const names = gear.map(plainName).join(', ')
-  return places.flatMap(({ id, title: called, name, carries, reading, own, tare, from, to, unread }): LoadedRack[] => {
-    const on = bears.get(id) ?? 0
-    if (on === 0) return []
-    const all = on + tare
+  return places.flatMap((place): LoadedRack[] => {
+    const { id, title: called, name, carries, reading, own, stands, tare, from, to, unread } = place
+    const its = on(place)
+    if (its.length === 0) return []
+    const all = weightOf(its) + tare
     const what = only && names.length < 40 ? `${names} on ${name}` : `What rides on ${name}`
     const title = `${what.charAt(0).toUpperCase()}${what.slice(1)}`
     const weight: Weight = { id: `rack ${id}`, name: title, pounds: all, from, to, ...(unread && { unread }) }
     const unplaced = unread === placeKey(id) ? { unplaced: unread } : {}
-    return [{ id, title: called, name, bears: all, carries, reading, own, weight, ...unplaced }]
+    const things = gear.flatMap((one) => {
+      const count = its.filter((piece) => piece.id === one.id).length
+      return count > 0 ? [{ name: one.name, count }] : []
+    })
+    return [{ id, title: called, name, bears: all, carries, reading, own, stands, things, weight, ...unplaced }]
   })
 }
 
 const roomOn = ({ carries, tare }: Place): number => (carries ?? Infinity) - tare
 
-/** All of them on racks that carry them, or undefined: every way is tried while there are few. */
-function shared(pieces: readonly Piece[], places: readonly Place[]): Map<string, number> | undefined {
-  const bears = new Map<string, number>()
+const weightOf = (pieces: readonly Piece[]): number => pieces.reduce((sum, { weight }) => sum + weight, 0)
+
+/** The place of each, all on racks that carry them, or undefined: every way is tried while there are few. */
+function shared(pieces: readonly Piece[], places: readonly Place[]): Place[] | undefined {
+  const bears = new Map<Place, number>()
+  const ride: Place[] = []
   const exact = pieces.length <= TRIED
   const next = (i: number): boolean => {
     if (i === pieces.length) return true
     const { weight } = pieces[i]!
     for (const place of places) {
-      const on = bears.get(place.id) ?? 0
+      const on = bears.get(place) ?? 0
       if (on + weight > roomOn(place)) continue
-      bears.set(place.id, on + weight)
+      bears.set(place, on + weight)
+      ride[i] = place
       if (next(i + 1)) return true
-      bears.set(place.id, on)
+      bears.set(place, on)
       if (!exact) return false
     }
     return false
   }
-  return next(0) ? bears : undefined
+  return next(0) ? ride : undefined
 }
 
 /** Each on the first that takes it; the rest on the last, over its limit. */
-function first(pieces: readonly Piece[], places: readonly Place[]): Map<string, number> {
-  const bears = new Map<string, number>()
-  for (const { weight } of pieces) {
-    const place = places.find((one) => (bears.get(one.id) ?? 0) + weight <= roomOn(one)) ?? places.at(-1)!
-    bears.set(place.id, (bears.get(place.id) ?? 0) + weight)
-  }
-  return bears
+function first(pieces: readonly Piece[], places: readonly Place[]): Place[] {
+  const bears = new Map<Place, number>()
+  return pieces.map(({ weight }) => {
+    const place = places.find((one) => (bears.get(one) ?? 0) + weight <= roomOn(one)) ?? places.at(-1)!
+    bears.set(place, (bears.get(place) ?? 0) + weight)
+    return place
+  })
 }

@@ -3,7 +3,7 @@ import type { Gear } from '../household/household'
 import type { Compartment } from '../plan/plan'
 import { unit } from '../testing/unit'
 import { stowingFacts } from './facts'
-import { baysOnPlan, stowedThings } from './onPlan'
+import { baysOnPlan, thingsInHolds } from './onPlan'
 import { ridesInIt, stowed } from './stowed'
 
 const bay = (id: string, given: Partial<Compartment>): Compartment => ({
@@ -27,8 +27,7 @@ const drawn = (compartments: Compartment[], gear: Gear[] = [bikes]) => {
   const trailer = unit({ compartments })
   const { box } = trailer.plan
   const what = stowed(stowingFacts(trailer), ridesInIt({ gear }))
-  const things = stowedThings(what, gear)
-  return { box, bays: baysOnPlan(trailer.plan, what, things.holds), racked: things.racked }
+  return { box, bays: baysOnPlan(trailer.plan, what, thingsInHolds(what)) }
 }
 
 describe('bays as they lie in the plan', () => {
@@ -52,9 +51,8 @@ describe('bays as they lie in the plan', () => {
     expect(bays.map(({ things }) => things)).toEqual([[{ name: 'Bike', count: 2 }], []])
   })
 
-  it('what rides on the rack is told apart, and stands in no bay', () => {
-    const { bays, racked } = drawn([bay('one', {})], [{ ...bikes, rides: 'rack' }])
-    expect(racked).toEqual([{ name: 'Bike', count: 2 }])
+  it('what rides on a rack stands in no bay', () => {
+    const { bays } = drawn([bay('one', {})], [{ ...bikes, rides: 'rack' }])
     expect(bays[0]!.things).toEqual([])
   })
 

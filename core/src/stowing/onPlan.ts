@@ -1,6 +1,5 @@
 import type { Plan } from '../plan/plan'
 import type { Bounds } from '../plan/shape'
-import type { Gear } from '../household/household'
 import type { Stowed } from './stowed'
 
 /** So many of one kind. */
@@ -9,13 +8,8 @@ export interface Things {
   count: number
 }
 
-/** What they bring, by where it rides: each hold by its id, and the rack. */
-export interface StowedThings {
-  holds: Record<string, Things[]>
-  racked: Things[]
-}
-
-export function stowedThings({ holds, gear, packing }: Stowed, all: readonly Gear[]): StowedThings {
+/** What rides in each hold, by the hold's id. */
+export function thingsInHolds({ holds, gear, packing }: Stowed): Record<string, Things[]> {
   const inHold = (id: string): Things[] =>
     gear
       .map((one) => ({
@@ -24,14 +18,11 @@ export function stowedThings({ holds, gear, packing }: Stowed, all: readonly Gea
       }))
       .filter(({ count }) => count > 0)
       .sort((a, b) => b.count - a.count)
-  return {
-    holds: Object.fromEntries(holds.map(({ id }) => [id, inHold(id)])),
-    racked: all.filter(({ rides }) => rides === 'rack').map(({ name, count }) => ({ name, count })),
-  }
+  return Object.fromEntries(holds.map(({ id }) => [id, inHold(id)]))
 }
 
-/** A bay as it lies in the plan, and what rides in it. */
-export interface BayOnPlan {
+/** A bay or a rack as it lies in the plan, and what rides in it. */
+export interface HoldOnPlan {
   id: string
   name: string
   /** Inches on the plan. */
@@ -47,8 +38,8 @@ export interface BayOnPlan {
 export function baysOnPlan(
   { box }: Pick<Plan, 'box'>,
   { holds }: Pick<Stowed, 'holds'>,
-  things: StowedThings['holds'],
-): BayOnPlan[] {
+  things: Record<string, Things[]>,
+): HoldOnPlan[] {
   return holds.flatMap(({ id, name, at, size: [long, wide], openings }) => {
     if (at === undefined) return []
     const walls = new Set(openings.map(({ wall }) => wall))

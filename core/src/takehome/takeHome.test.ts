@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { factSheet } from '../match/factSheet'
 import { phraseText } from '../quantity/phrase'
+import { figure } from '../readings/reading'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { COUPLE, FAMILY } from '../testing/lot'
 import { couple, household, person, readings, vehicle } from '../testing/someone'
 import type { Trailer } from '../trailer/trailer'
+import { apart } from './apart'
 import { costOf } from './cost'
 import { takeHome } from './takeHome'
 import { costWords, figureWords } from './words'
@@ -121,6 +123,27 @@ describe('what they take home', () => {
     expect(hitch[0]!.against.map((one) => phraseText(one))).toEqual(['610 lb'])
     const read = Object.values(odd.readings).filter((list) => list.length).length
     expect(taken(odd).units[0]!.readings.find(({ of }) => of === 'The unit')!.rows).toHaveLength(read)
+  })
+})
+
+describe('two held against each other at home', () => {
+  it('tells every figure and answer in which they differ, and no other; the price always', () => {
+    const dear: Trailer = {
+      ...FAMILY,
+      stock: 'T-9',
+      readings: { ...FAMILY.readings, ...readings({ askingPrice: 50_000, gvwr: 6_000 }) },
+    }
+    const units = [...taken(FAMILY).units, ...taken(dear).units]
+    const { figures, answers } = apart(units)
+    expect(figures.map(({ label }) => label).slice(0, 2)).toEqual(['Asking', 'GVWR'])
+    expect(figures[1]!.cells.map(({ value }) => value)).toEqual([figure(FAMILY.readings, 'gvwr'), 6_000])
+    for (const { short, cells } of answers) {
+      expect(cells).toEqual(units.map(({ asked }) => asked.find((one) => one.short === short)!.verdict))
+      expect(cells[0]).not.toBe(cells[1])
+    }
+    const told = answers.length + units[0]!.asked.filter((one, i) => one.verdict === units[1]!.asked[i]!.verdict).length
+    expect(told).toBe(units[0]!.asked.length)
+    expect(apart([units[0]!, units[0]!])).toMatchObject({ answers: [], figures: [{ label: 'Asking' }] })
   })
 })
 

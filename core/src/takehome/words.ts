@@ -19,6 +19,10 @@ export function figureWords({ value, unit, long }: CardFigure, system: MeasureSy
   return long ? formatFeet(value, system) : formatQuantity({ value, unit }, system)
 }
 
+/** A price on a page they keep. */
+export const askingWords = (asking: number | undefined): string =>
+  asking === undefined ? 'no price yet' : formatQuantity(dollars(asking))
+
 /** What it costs, in sentences: the price, what is in it, what comes on top, what is to be asked. */
 export function costWords({ asking, list, within, notIn, ask }: Cost): string[] {
   const price = asking === undefined ? 'No price yet' : `Asking ${formatQuantity(dollars(asking))}`

@@ -1,5 +1,5 @@
 import type { Plan } from '@hitchet/core/plan/plan'
-import type { BayOnPlan } from '@hitchet/core/stowing/onPlan'
+import type { HoldOnPlan } from '@hitchet/core/stowing/onPlan'
 import { bounds, type Shape } from '@hitchet/core/plan/shape'
 import { figure } from '@hitchet/core/readings/reading'
 import { BERTH_KINDS, type FixtureKind } from '@hitchet/core/readings/catalogue'
@@ -20,10 +20,18 @@ export const STORAGE_KINDS: readonly FixtureKind[] = [
 ]
 
 /**
- * Where things are put: what stores them is filled, bay doors are marked on the outer wall; with a household open each bay by
- * its outline, and in it what rides there.
+ * Where things are put: what stores them is filled, bay doors are marked on the outer wall; with a household open each bay and
+ * rack by its outline, and in it what rides there.
  */
-export function StorageLayer({ plan, scale, bays = [] }: { plan: Plan; scale: number; bays?: readonly BayOnPlan[] }) {
+export function StorageLayer({
+  plan,
+  scale,
+  holds = [],
+}: {
+  plan: Plan
+  scale: number
+  holds?: readonly HoldOnPlan[]
+}) {
   const doors = plan.outside.filter(({ kind }) => kind === 'bay' || kind === 'pass-through')
   return (
     <g pointerEvents="none" data-layer="storage">
@@ -54,7 +62,7 @@ export function StorageLayer({ plan, scale, bays = [] }: { plan: Plan; scale: nu
           />
         )
       })}
-      {bays.map(({ id, zone: { x0, x1, y0, y1 }, things }) => (
+      {holds.map(({ id, zone: { x0, x1, y0, y1 }, things }) => (
         <rect
           key={id}
           x={x0}
@@ -68,22 +76,25 @@ export function StorageLayer({ plan, scale, bays = [] }: { plan: Plan; scale: nu
           strokeDasharray={`${5 / scale} ${3 / scale}`}
         />
       ))}
-      {withoutOverlap(bays.map(bayLabel), scale).map(({ id, ...label }) => (
+      {withoutOverlap(
+        holds.map((hold) => holdLabel(hold, plan.box.width)),
+        scale,
+      ).map(({ id, ...label }) => (
         <FittedText key={id} {...label} scale={scale} />
       ))}
     </g>
   )
 }
 
-/** All that rides in a bay by name, or how many things. */
-function bayLabel({ id, name, zone, things }: BayOnPlan): Label {
+/** All that rides in a bay or on a rack by name, or how many things. */
+function holdLabel({ id, name, zone, things }: HoldOnPlan, across: number): Label {
   const sum = things.reduce((all, { count }) => all + count, 0)
   const each = things.map((one) => `${one.count} ${one.name.toLowerCase()}`).join(', ')
   const count = sum === 1 ? '1 thing' : `${sum} things`
   const wordings = sum ? [`${name}: ${each}`, each, `${name}: ${count}`, count] : [`${name}: empty`, 'empty']
   // One that goes through under a bed is named by its door: over its middle lies what is under the bed.
-  const deep = zone.y1 - zone.y0 > 2 * (zone.x1 - zone.x0)
-  const free = deep ? { ...zone, y0: (zone.y0 + zone.y1) / 2 } : zone
+  const through = zone.y1 - zone.y0 > 0.8 * across
+  const free = through ? { ...zone, y0: (zone.y0 + zone.y1) / 2 } : zone
   return { id, wordings, zone: free, size: 12, halo: true }
 }
 

@@ -7,6 +7,7 @@ import { dayWords } from '@hitchet/core/takehome/words'
 import { frameFor, type Frame } from '../../drawing/frame'
 import { MeasuresProvider } from '../../look/measures'
 import { Caution } from '../Caution'
+import { ApartTable } from './ApartTable'
 import { TakenUnitPart } from './TakenUnitPart'
 
 /** What the strips may take of the page, pixels; in inches of the plan their scale is the same for all. */
@@ -52,6 +53,7 @@ export function AtHome({ taken, token, system }: { taken: TakeHome; token: strin
             A4
           </Link>
         </HStack>
+        {units.length > 1 && <ApartTable units={units} system={system} />}
         {units.map((unit) => (
           <TakenUnitPart key={unit.stock} unit={unit} frame={frame} scale={scale} system={system} />
         ))}

@@ -136,15 +136,17 @@ export async function MatchScreen({ id, household }: { id: string; household: Ho
       >
         <CompareChosen household={id} />
       </PageHead>
-      <ShortCaution short="An estimate, not a rating: labels and manuals govern.">{CAUTIONS.ratings}</ShortCaution>
       <InTheWay ways={ways} stocks={new Map(yard.map(({ id: unit, trailer }) => [unit, trailer.stock]))} />
       {yard.length === 0 && <Text py="8">The yard is empty. Bring in trailer files under Yard.</Text>}
       <Mattering
         weights={ranking.weights}
         asked={asked(yard[0]?.match.answers ?? {}).map(({ id: question, short }) => ({ id: question, short }))}
+        beside={
+          <ShortCaution short="An estimate, not a rating: labels and manuals govern.">{CAUTIONS.ratings}</ShortCaution>
+        }
       >
         {groups.map(({ standing, inIt }) => (
-          <Box as="section" key={standing} aria-labelledby={`group-${standing}`} mt="3">
+          <Box as="section" key={standing} aria-labelledby={`group-${standing}`} mt="2">
             <Heading as="h2" id={`group-${standing}`} size="md">
               {GROUPS[standing].title}{' '}
               <Text as="span" fontWeight="400" fontSize="14px" color="line">

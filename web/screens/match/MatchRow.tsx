@@ -60,10 +60,10 @@ export function MatchRow({
 }: MatchRowProps) {
   const [open, setOpen] = useState(false)
   return (
-    <Box py="1" borderTopWidth="1px" borderColor="hair" role="group" aria-label={`${stock} ${name}`}>
+    <Box py="0.5" borderTopWidth="1px" borderColor="hair" role="group" aria-label={`${stock} ${name}`}>
       <Flex gap="4" align="center" flexWrap={{ base: 'wrap', lg: 'nowrap' }}>
         <Box flex="none">{strip}</Box>
-        <Box flex="1" minW="260px" fontSize="13.5px" lineHeight="1.28">
+        <Box flex="1" minW="260px" fontSize="13.5px" lineHeight="1.25">
           <Flex gap="2.5" rowGap="0" align="center" wrap="wrap">
             <StockTag stock={stock} />
             <Link asChild color="ink" fontWeight="700" fontSize="15px" whiteSpace="nowrap" minH="24px">

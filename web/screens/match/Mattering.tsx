@@ -1,6 +1,6 @@
 'use client'
 
-import { Button, SimpleGrid } from '@chakra-ui/react'
+import { Button, Flex, SimpleGrid } from '@chakra-ui/react'
 import { createParser, useQueryState } from 'nuqs'
 import { Children, createContext, useContext, useMemo, type ReactNode } from 'react'
 import { orderBy, type Matters, type Worths } from '@hitchet/core/match/weighed'
@@ -38,11 +38,14 @@ const parseMatters = createParser<Matters>({
 export function Mattering({
   weights,
   asked,
+  beside,
   children,
 }: {
   weights: Scale['weights']
   /** The questions that were asked, in the order of talk. */
   asked: { id: QuestionId; short: string }[]
+  /** What stands on the same line. */
+  beside: ReactNode
   children: ReactNode
 }) {
   const [matters, setMatters] = useQueryState('matters', parseMatters.withDefault({}))
@@ -55,37 +58,40 @@ export function Mattering({
   const moved = Object.keys(matters).length
   return (
     <Weighed.Provider value={scale}>
-      <details style={{ fontSize: '14px' }}>
-        <summary style={{ cursor: 'pointer', minHeight: '24px' }}>
-          What matters to them{moved > 0 && `: ${moved} set otherwise, the order follows`}
-        </summary>
-        <SimpleGrid columns={{ base: 1, md: 2, xl: 3 }} columnGap="8" rowGap="1" mt="1">
-          {asked.map(({ id, short }) => {
-            const at = STEPS.indexOf(matters[id] ?? 1)
-            return (
-              <label key={id} style={{ display: 'flex', gap: '10px', alignItems: 'center', minHeight: '28px' }}>
-                <span style={{ width: '104px' }}>{short}</span>
-                <input
-                  type="range"
-                  min={0}
-                  max={STEPS.length - 1}
-                  step={1}
-                  value={at}
-                  aria-valuetext={SAID[at]}
-                  style={{ accentColor: 'var(--h-colors-fits)' }}
-                  onChange={({ target }) => set(id, STEPS[Number(target.value)]!)}
-                />
-                <span>{SAID[at]}</span>
-              </label>
-            )
-          })}
-        </SimpleGrid>
-        {moved > 0 && (
-          <Button size="xs" variant="outline" onClick={() => void setMatters(null)}>
-            All as usual
-          </Button>
-        )}
-      </details>
+      <Flex columnGap="8" flexWrap="wrap" css={{ '& > details[open]': { flexBasis: '100%' } }}>
+        {beside}
+        <details style={{ fontSize: '14px' }}>
+          <summary style={{ cursor: 'pointer', minHeight: '24px' }}>
+            What matters to them{moved > 0 && `: ${moved} set otherwise, the order follows`}
+          </summary>
+          <SimpleGrid columns={{ base: 1, md: 2, xl: 3 }} columnGap="8" rowGap="1" mt="1">
+            {asked.map(({ id, short }) => {
+              const at = STEPS.indexOf(matters[id] ?? 1)
+              return (
+                <label key={id} style={{ display: 'flex', gap: '10px', alignItems: 'center', minHeight: '28px' }}>
+                  <span style={{ width: '104px' }}>{short}</span>
+                  <input
+                    type="range"
+                    min={0}
+                    max={STEPS.length - 1}
+                    step={1}
+                    value={at}
+                    aria-valuetext={SAID[at]}
+                    style={{ accentColor: 'var(--h-colors-fits)' }}
+                    onChange={({ target }) => set(id, STEPS[Number(target.value)]!)}
+                  />
+                  <span>{SAID[at]}</span>
+                </label>
+              )
+            })}
+          </SimpleGrid>
+          {moved > 0 && (
+            <Button size="xs" variant="outline" onClick={() => void setMatters(null)}>
+              All as usual
+            </Button>
+          )}
+        </details>
+      </Flex>
       {children}
     </Weighed.Provider>
   )

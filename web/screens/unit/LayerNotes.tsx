@@ -10,7 +10,7 @@ import { cubicFeetOf } from '@hitchet/core/quantity/volume'
 import { gait } from '@hitchet/core/plan/gait'
 import { FIXTURE_KINDS } from '@hitchet/core/readings/catalogue'
 import { figure } from '@hitchet/core/readings/reading'
-import type { StowedThings, Things } from '@hitchet/core/stowing/onPlan'
+import type { Things } from '@hitchet/core/stowing/onPlan'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import type { Analysis, WalkedWay } from '../../analysis/analyse'
 import { useHouseRules, type DrawnRules } from '../../look/houseRules'
@@ -19,6 +19,7 @@ import { limitedBerths, STORAGE_KINDS } from '../../drawing/layers/ThingsLayer'
 import { Figure, Said } from '../../look/measures'
 import { Caution } from '../Caution'
 import { LAYER_NAMES, type Layer } from './layers'
+import type { StowedAway } from './seenBy'
 
 interface LayerNotesProps {
   layer: Layer
@@ -28,7 +29,7 @@ interface LayerNotesProps {
   trailer: Trailer
   reached: WalkedWay | undefined
   /** What an open household brings, and where it rides. */
-  stowed?: StowedThings
+  stowed?: StowedAway
   onPick(id: string): void
 }
 
@@ -55,7 +56,7 @@ type Notes = (props: {
   analysis: Analysis
   trailer: Trailer
   reached: WalkedWay | undefined
-  stowed?: StowedThings
+  stowed?: StowedAway
   rules: DrawnRules
   onPick(id: string): void
 }) => ReactNode
@@ -177,10 +178,17 @@ const NOTES: Record<Layer, Notes> = {
         <li key={id}>
           {name}, {place}: <Figure value={long} unit="in" /> × <Figure value={wide} unit="in" /> ×{' '}
           <Figure value={high} unit="in" />, <Figure value={cubicFeetOf([long, wide, high])} unit="cu ft" />
-          {stowed && `; in it ${thingsIn(stowed.holds[id])}`}
+          {stowed && `; in it ${thingsIn(stowed.inHolds[id])}`}
         </li>
       ))}
-      {stowed && stowed.racked.length > 0 && <li>On the rack: {thingsIn(stowed.racked)}</li>}
+      {stowed?.onRacks.map(({ title, things }) => (
+        <li key={title}>
+          {title}; on it {thingsIn(things)}
+        </li>
+      ))}
+      {stowed && stowed.tooLong.length > 0 && (
+        <li>Too long to ride across it, and it has no rack on its roof: {listed(stowed.tooLong)}</li>
+      )}
       {plan.fixtures
         .filter(({ kind }) => STORAGE_KINDS.includes(kind))
         .map(({ id, name, kind }) => (

@@ -1,6 +1,6 @@
 import type { PersonToken } from '@hitchet/core/household/tokens'
 import { bodiesAt } from '@hitchet/core/plan/times'
-import type { BayOnPlan } from '@hitchet/core/stowing/onPlan'
+import type { HoldOnPlan } from '@hitchet/core/stowing/onPlan'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import type { Analysis } from '../../analysis/analyse'
 import { ClearanceLayer } from '../../drawing/layers/ClearanceLayer'
@@ -22,7 +22,7 @@ export function LayerOver({
   scale,
   chosen,
   walker,
-  bays,
+  holds,
 }: {
   layer: Layer
   analysis: Analysis
@@ -31,7 +31,7 @@ export function LayerOver({
   scale: number
   chosen: string | null
   walker?: PersonToken
-  bays?: readonly BayOnPlan[]
+  holds?: readonly HoldOnPlan[]
 }) {
   const system = useMeasures()
   const { seating } = useHouseRules()
@@ -41,7 +41,7 @@ export function LayerOver({
       {layer === 'room' && <ClearanceLayer heat={analysis.heat} />}
       {layer === 'sight' && <SightLayer sights={analysis.sights} rules={seating} scale={scale} />}
       {layer === 'exits' && <ExitLayer plan={plan} exits={analysis.exits} scale={scale} />}
-      {layer === 'storage' && <StorageLayer plan={plan} scale={scale} bays={bays} />}
+      {layer === 'storage' && <StorageLayer plan={plan} scale={scale} holds={holds} />}
       {layer === 'weights' && (
         <WeightLayer plan={plan} scale={scale} system={system} present={bodiesAt(plan, analysis.time, made)} />
       )}

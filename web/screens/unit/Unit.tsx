@@ -18,7 +18,10 @@ import { aboardOf } from '@hitchet/core/questions/tow/vehicleLimits'
 import { marginsAt, type LimitMargin } from '@hitchet/core/questions/tow/limits'
 import { loadOf, ratingsOf } from '@hitchet/core/questions/tow/load'
 import { MOMENTS, type MomentId } from '@hitchet/core/loading/weights'
-import { baysOnPlan, stowedThings } from '@hitchet/core/stowing/onPlan'
+import { racksOnPlan } from '@hitchet/core/loading/onPlan'
+import { racked } from '@hitchet/core/loading/racks'
+import { LOADING_RULES } from '@hitchet/core/loading/rules'
+import { baysOnPlan, thingsInHolds } from '@hitchet/core/stowing/onPlan'
 import type { Stowed } from '@hitchet/core/stowing/stowed'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { sharedFor } from '@hitchet/core/shared/shared'
@@ -65,7 +68,12 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   return (
     <>
       <KeepHere paths={keptWith(stock, open?.id)} />
-      <UnitBoard trailer={trailer} at={unitAddress(stock, open?.id)} frame={frameFor([trailer.plan])} seenBy={seenBy} />
+      <UnitBoard
+        trailer={trailer}
+        at={unitAddress(stock, open?.id)}
+        frame={frameFor([trailer.plan], seenBy?.holds)}
+        seenBy={seenBy}
+      />
       {open && answers && (
         <ThroughTheirEyes
           stock={stock}
@@ -83,10 +91,21 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
 }
 
 /** What they bring, where it rides. */
-function stowedFor(trailer: Trailer, household: Household, rules: HouseRules): Pick<SeenBy, 'bays' | 'stowed'> {
-  const what = sharedFor(trustedHousehold(household), rules)(factsOn(trailer, rules)).stowing
-  const stowed = stowedThings(what, household.gear)
-  return { stowed, bays: baysOnPlan(trailer.plan, what, stowed.holds) }
+function stowedFor(trailer: Trailer, household: Household, rules: HouseRules): Pick<SeenBy, 'holds' | 'stowed'> {
+  const facts = factsOn(trailer, rules)
+  const what = sharedFor(trustedHousehold(household), rules)(facts).stowing
+  const inHolds = thingsInHolds(what)
+  const { onRacks, ownRack } = loadOf(household, rules.tow)
+  const loading = { ...LOADING_RULES, ...rules.tow }
+  const { racks, tooLong } = racked(facts.tow.loading, facts.tow.rearReceiver, onRacks, ownRack, loading)
+  return {
+    stowed: {
+      inHolds,
+      onRacks: racks.map(({ title, things }) => ({ title, things })),
+      tooLong: tooLong.map(({ name }) => name),
+    },
+    holds: [...baysOnPlan(trailer.plan, what, inHolds), ...racksOnPlan(trailer.plan, racks, loading)],
+  }
 }
 
 /** Who sleeps where in it, what it weighs loaded, and what rides where. */

@@ -195,7 +195,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
                       scale={scale}
                       chosen={chosen}
                       walker={seenBy?.walker}
-                      bays={seenBy?.bays}
+                      holds={seenBy?.holds}
                     />
                   )}
                 </>

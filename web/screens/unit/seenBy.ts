@@ -1,5 +1,6 @@
 import type { PersonToken } from '@hitchet/core/household/tokens'
-import type { BayOnPlan, StowedThings } from '@hitchet/core/stowing/onPlan'
+import type { LoadedRack } from '@hitchet/core/loading/racks'
+import type { HoldOnPlan, Things } from '@hitchet/core/stowing/onPlan'
 import type { Asked } from '@hitchet/core/match/asked'
 import type { DrawnNight } from '../drawnNight'
 
@@ -12,9 +13,16 @@ export interface SeenBy {
   /** How tall the tallest of them is, where it is known; inches. */
   tallest?: number
   /** Where what they bring rides. */
-  bays: BayOnPlan[]
-  stowed: StowedThings
+  holds: HoldOnPlan[]
+  stowed: StowedAway
   asked: Asked[]
   everyNight: DrawnNight
   guestNight?: DrawnNight
+}
+
+/** What they bring, by where it rides: in each hold by its id, on which rack, and what no rack may take. */
+export interface StowedAway {
+  inHolds: Record<string, Things[]>
+  onRacks: Pick<LoadedRack, 'title' | 'things'>[]
+  tooLong: string[]
 }

@@ -1,7 +1,7 @@
 import { inYears } from '../../household/growth'
 import type { Household } from '../../household/household'
 import { small } from '../../plan/naming'
-import { doing, listed, says, type Phrase } from '../../quantity/phrase'
+import { doing, feet, listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import type { Verdict } from '../reason'
 import type { NightFacts } from '../../nights/facts'
@@ -97,7 +97,7 @@ function outgrows(
 ): Phrase {
   const who = people.reduce((a, b) => ((b.height ?? 0) > (a.height ?? 0) ? b : a))
   if (why === 'too short' && who.height !== undefined && length !== undefined)
-    return says`${who.name} (${inches(Math.round(who.height))}) outgrows the ${small(name)} of ${inches(length)}`
+    return says`${who.name} (${feet(Math.round(who.height))}) outgrows the ${small(name)} of ${inches(length)}`
   const names = people.map((one) => one.name)
   if (why === 'over its weight limit' && limit !== undefined)
     return says`${doing(names, 'gets', 'get')} too heavy for the ${small(name)}, which carries ${quantity(limit, 'lb')}`

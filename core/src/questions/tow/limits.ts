@@ -64,7 +64,7 @@ export function limitsOf(facts: TowFacts & { uvw: number }, { load, ratings, veh
       reading: 'readings.tireRating',
     },
     ...onRacks.racks.map((rack) => ({
-      name: rack.own ? 'Rear rack' : rack.title,
+      name: rack.title,
       rating: rack.carries,
       asks: () => rack.bears,
       over: (by: number) =>
