@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { parseHousehold, parseTrailer } from '../core/src/formats/document'
 import type { Household } from '../core/src/household/household'
 import { factSheet } from '../core/src/match/factSheet'
-import { inTheWay } from '../core/src/match/inTheWay'
+import { waysOver } from '../core/src/testing/keptYard'
 import { rankWithChanges, type Match } from '../core/src/match/match'
 import { phraseText } from '../core/src/quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../core/src/rules/houseRules'
@@ -51,7 +51,7 @@ describe('what is said to let a unit in does', () => {
     const matches = rankWithChanges(yard, of, RULES)
     const before = possible(matches)
     let checked = 0
-    for (const { says, units } of inTheWay(yard, matches, of, RULES)) {
+    for (const { says, units } of waysOver(yard, of, RULES)) {
       const changed = made(phraseText(says), of)
       if (!changed) continue
       const gained = possible(rankWithChanges(yard, changed, RULES)).filter((id) => !before.includes(id))

@@ -1,3 +1,4 @@
+import { variantOf } from '../core/src/match/variants'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseHousehold, parseTrailer } from '../core/src/formats/document'
@@ -61,7 +62,7 @@ describe('taking a unit in along the walk', () => {
         const facts = factsOn(now, RULES)
         const each = families.map((household) => ({
           name: household.name,
-          waits: waitedFor(now, household, judgeFor(household, RULES)(facts), RULES),
+          waits: waitedFor(variantOf(now, RULES), household, judgeFor(household, RULES)(facts), RULES),
         }))
         known = { of: now, list: tapeList(now, each) }
       }

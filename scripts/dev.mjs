@@ -1,6 +1,6 @@
 #!/usr/bin/env node
 // npm run dev: the demo from its sources: what is saved in an editor is on the page a moment later.
-import { buildJobs, serveSources } from './machine/application.mjs'
+import { buildJobs, makeLook, serveSources } from './machine/application.mjs'
 import { demoData } from './machine/demoData.mjs'
 import { withEnding } from './machine/ending.mjs'
 import { installMissing } from './machine/install.mjs'
@@ -14,6 +14,7 @@ await withEnding(async (atEnd, cutShort) => {
   await claim(atEnd)
   await installMissing()
   buildJobs()
+  await makeLook()
   const env = await demoData(atEnd)
   const port = await freePort(PORT)
   const server = serveSources({ port, env })

@@ -1,4 +1,5 @@
 import { closePool } from '../../web/server/jobs/pool'
+import { stopKeepingUp } from '../../web/server/services/kept'
 import { disconnect } from '../../web/server/db/database'
 import { benchCamping } from './camping'
 import { benchFacts } from './facts'
@@ -17,5 +18,6 @@ const results = {
   ranking: await benchRanking(),
 }
 console.log(JSON.stringify(results, null, 2))
+await stopKeepingUp()
 await closePool()
 await disconnect()

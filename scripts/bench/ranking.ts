@@ -1,14 +1,13 @@
-import { readdirSync, readFileSync } from 'node:fs'
-import { parseHousehold, parseTrailer } from '../../core/src/formats/document'
+import { readFileSync } from 'node:fs'
+import { parseHousehold } from '../../core/src/formats/document'
 import type { FactSheet } from '../../core/src/match/factSheet'
 import { rank } from '../../core/src/match/match'
 import { DEFAULT_HOUSE_RULES } from '../../core/src/rules/houseRules'
-import type { Trailer } from '../../core/src/trailer/trailer'
-import { chance } from '../../core/src/testing/assignments'
 import { database, inTransaction } from '../../web/server/db/database'
 import { migrate } from '../../web/server/db/migrate'
-import { yardFacts } from '../../web/server/db/facts'
+import { yardFacts } from '../../web/server/services/facts'
 import { saveTrailers } from '../../web/server/db/trailers'
+import { unitsLikeTheDemos } from '../large/lot'
 import { spread, timed } from './median'
 
 const UNITS = 500
@@ -21,11 +20,7 @@ const demo = (path: string) => new URL(`../../demo/${path}`, import.meta.url)
  */
 export async function benchRanking() {
   await migrate(database())
-  const models = readdirSync(demo('yard')).map(
-    (name) => parseTrailer(readFileSync(demo(`yard/${name}`), 'utf8')).document!,
-  )
-  const random = chance(500)
-  const units = Array.from({ length: UNITS }, (_, i) => varied(models[i % models.length]!, i, random))
+  const units = unitsLikeTheDemos(UNITS)
   await inTransaction((transaction) => saveTrailers(units, null, transaction))
   const household = parseHousehold(readFileSync(demo('households/okoro-lindt.json'), 'utf8')).document!
   const read = async () =>
@@ -46,22 +41,4 @@ export async function benchRanking() {
     readFactsMs: readMs,
     rankingPerReading: Math.round((100 * rankMs.median) / readMs.median) / 100,
   }
-}
-
-/** A unit like one of the demo's, its weights, price and mattresses a little different. */
-function varied(model: Trailer, i: number, random: () => number): Trailer {
-  const unit = structuredClone(model)
-  unit.stock = `B-${i}`
-  delete unit.vin
-  const shift = (list: { value: unknown }[] | undefined, share: number) =>
-    list?.forEach(
-      (reading) =>
-        (reading.value =
-          typeof reading.value === 'number'
-            ? Math.round(reading.value * (1 + share * (random() - 0.5)))
-            : reading.value),
-    )
-  for (const key of ['uvw', 'askingPrice', 'overallLength', 'hitchWeight']) shift(unit.readings[key], 0.1)
-  for (const berth of unit.plan.berths) shift(berth.readings?.mattressLength, 0.08)
-  return unit
 }

@@ -9,6 +9,7 @@ export const JOBS = join(WEB, '.jobs')
 /** Builds the worker bundle, and the pages unless neither sources nor packages changed. */
 export async function build() {
   buildJobs()
+  await makeLook()
   const inputs = ['core/src', 'web', 'package-lock.json', 'tsconfig.base.json', 'scripts/machine/application.mjs'].map(
     (path) => join(ROOT, path),
   )
@@ -21,6 +22,18 @@ export async function build() {
       env: { NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
     })
   })
+}
+
+/** What is the same on every page's look, as a file of its own. */
+export async function makeLook() {
+  const css = join(WEB, 'look', 'look.css')
+  const inputs = ['theme.ts', 'palette.ts', 'rowRules.ts', 'makeCss.tsx'].map((name) => join(WEB, 'look', name))
+  await onceFor(
+    'look',
+    [...inputs, join(ROOT, 'package-lock.json')],
+    () => existsSync(css),
+    () => run(process.execPath, ['--import', 'tsx', join(WEB, 'look', 'makeCss.tsx')], { cwd: WEB }),
+  )
 }
 
 /** Runs a TypeScript task of the server, such as a migration, to its end. */
@@ -48,8 +61,25 @@ export function buildJobs() {
     '--platform=node',
     '--format=esm',
     '--target=node20',
+    // The database's driver is loaded as it is installed.
+    '--external:sequelize',
+    '--external:mariadb',
     '--log-level=warning',
     `--outfile=${join(JOBS, 'worker.mjs')}`,
+  ])
+  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
+    join(WEB, 'drawing/worker.tsx'),
+    '--bundle',
+    '--jsx=automatic',
+    '--platform=node',
+    '--format=esm',
+    '--target=node20',
+    '--define:process.env.NODE_ENV="production"',
+    // The server's React finds Node's own parts by itself.
+    '--external:react',
+    '--external:react-dom',
+    '--log-level=warning',
+    `--outfile=${join(JOBS, 'pictures.mjs')}`,
   ])
   run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
     join(WEB, 'paper/worker.tsx'),

@@ -1,4 +1,5 @@
 import { join } from 'node:path'
+import { makeLook } from './application.mjs'
 import { HOME, ROOT } from './places.mjs'
 import { start } from './processes.mjs'
 
@@ -35,6 +36,8 @@ const CHECKS = [
  * outcomes.
  */
 export async function checkAll() {
+  // What is made from sources is imported like them.
+  await makeLook()
   const open = [...CHECKS]
   const done = []
   const next = async () => {

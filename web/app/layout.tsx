@@ -1,6 +1,7 @@
 import '@fontsource-variable/figtree/wght.css'
 import '@fontsource/barlow-semi-condensed/500.css'
 import '@fontsource/barlow-semi-condensed/600.css'
+import '../look/look.css'
 import '../look/print.css'
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'

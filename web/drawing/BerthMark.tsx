@@ -1,11 +1,10 @@
+import type { MeasureSystem } from '@hitchet/core/quantity/format'
+import { berthWordings } from '@hitchet/core/plan/berthWordings'
 import type { PersonToken } from '@hitchet/core/household/tokens'
 import { OPPOSITE } from '@hitchet/core/plan/facing'
 import type { Berth } from '@hitchet/core/plan/plan'
 import { bounds, type Bounds, type Point } from '@hitchet/core/plan/shape'
-import { figure } from '@hitchet/core/readings/reading'
 import { BERTH_KINDS } from '@hitchet/core/readings/catalogue'
-import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
-import { inches } from '@hitchet/core/quantity/quantity'
 import type { Label } from './FittedText'
 import { facing } from './frame'
 import { PersonDot } from './PersonToken'
@@ -106,15 +105,6 @@ export function Sleepers({
       </g>
     )
   })
-}
-
-/** From the full wording to the shortest: `Queen 60 × 80`, `Queen`. A size nobody read says so. */
-export function berthWordings(berth: Berth, twin: Berth | undefined, system: MeasureSystem): string[] {
-  const name = twin ? 'Two bunks' : berth.name
-  const [width, length] = [figure(berth.readings, 'mattressWidth'), figure(berth.readings, 'mattressLength')]
-  if (width === undefined || length === undefined) return [`${name}: measure`, 'Measure']
-  const plain = (value: number) => formatQuantity(inches(value), system).replace(/ (in|cm)$/, '')
-  return [`${name} ${plain(width)} × ${plain(length)}`, `${plain(width)} × ${plain(length)}`]
 }
 
 function footOf({ x0, y0, x1, y1 }: Bounds, head: Berth['head'], tokens: number): Bounds {

@@ -6,7 +6,7 @@ import type { Plan } from '@hitchet/core/plan/plan'
 import { berth, conversion, emptyPlan, fixture, unit } from '@hitchet/core/testing/unit'
 import { frameFor, heightFor } from './frame'
 import { MarginBar } from './MarginBar'
-import { planText } from './planText'
+import { planText } from '@hitchet/core/yard/planText'
 import { PlanStrip, type PlanStripProps } from './PlanStrip'
 import { Ruler } from './Ruler'
 

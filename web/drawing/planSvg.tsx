@@ -2,7 +2,7 @@ import { carried } from '@hitchet/core/formats/planSvg'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { Dimensions } from './Dimensions'
 import { frameFor, heightFor } from './frame'
-import { planText } from './planText'
+import { planText } from '@hitchet/core/yard/planText'
 import { PlanStrip } from './PlanStrip'
 import { onPaper } from './printColors'
 

@@ -9,11 +9,14 @@ import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import { useState, type ReactNode } from 'react'
 import { system } from './theme'
 
+/** What is the same on every page lies in `look.css` (`makeCss.tsx`). */
+const WITHOUT_GLOBALS = { ...system, _global: {} } as typeof system
+
 /** Theme, fonts, day and evening, and state in the address, around every page. */
 export function Look({ children }: { children: ReactNode }) {
   return (
     <StylesInHead>
-      <ChakraProvider value={system}>
+      <ChakraProvider value={WITHOUT_GLOBALS}>
         <ThemeProvider attribute="class" defaultTheme="light" disableTransitionOnChange>
           <NuqsAdapter>{children}</NuqsAdapter>
         </ThemeProvider>

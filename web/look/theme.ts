@@ -1,4 +1,6 @@
 import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react'
+import { PALETTE } from './palette'
+import { ROW_RULES } from './rowRules'
 
 /**
  * A color by day and by evening. Every pair of text and ground used here keeps 4.5:1, graphics 3:1 (WCAG 2.2
@@ -47,6 +49,11 @@ const config = defineConfig({
       cursor: 'pointer',
       '@media print': { minHeight: '0', padding: '2px 0', gap: '6px' },
     },
+    // A strip that is a picture is there by day and by evening; the one that is not seen is not fetched.
+    '.by-evening, .dark .by-day': { display: 'none' },
+    '.dark .by-evening': { display: 'block', '@media print': { display: 'none' } },
+    '.dark .by-day ': { '@media print': { display: 'block' } },
+    ...ROW_RULES,
     '.figure': { fontFamily: 'figure', fontVariantNumeric: 'tabular-nums' },
     '.walker': { '@media (prefers-reduced-motion: reduce)': { display: 'none' } },
     // Ink on paper: patterns and dashes say what colors say on the screen.
@@ -75,21 +82,7 @@ const config = defineConfig({
     },
     semanticTokens: {
       colors: {
-        paper: pair('#f5f1e8', '#161c1c'),
-        floor: pair('#fbf9f3', '#273130'),
-        bar: pair('#fffdf7', '#1d2524'),
-        sunk: pair('#ebe5d6', '#101515'),
-        ink: pair('#1f2b2d', '#ece7da'),
-        line: pair('#5b6665', '#a3aeaa'),
-        hair: pair('#d9d1be', '#3a4544'),
-        green: pair('#1f5a46', '#74c3a1'),
-        onGreen: pair('#fffdf7', '#10201a'),
-        fits: pair('#1f5a46', '#74c3a1'),
-        tight: pair('#8c5300', '#e6ac58'),
-        no: pair('#a83a26', '#ee9c87'),
-        measure: pair('#54636f', '#a9b8c6'),
-        cushion: pair('#efe9da', '#33403e'),
-        sheet: pair('#dfe8e6', '#3a4d52'),
+        ...Object.fromEntries(Object.entries(PALETTE).map(([name, { day, evening }]) => [name, pair(day, evening)])),
       },
     },
     recipes: {

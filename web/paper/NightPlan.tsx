@@ -1,6 +1,6 @@
 import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import type { TakenUnit } from '@hitchet/core/takehome/takeHome'
-import { planText } from '../drawing/planText'
+import { planText } from '@hitchet/core/yard/planText'
 import { PlanStrip } from '../drawing/PlanStrip'
 import { Drawing } from './drawing'
 import type { PaperScale } from './scale'

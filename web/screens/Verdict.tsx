@@ -1,54 +1,30 @@
-import { HStack, Text } from '@chakra-ui/react'
 import type { Standing } from '@hitchet/core/match/match'
 import type { Answer } from '@hitchet/core/questions/answer'
+import { answerLine, type AnswerLineData } from '@hitchet/core/match/answerLine'
 import { badness, type Verdict } from '@hitchet/core/questions/reason'
-import { knownMargin, marginText } from '@hitchet/core/questions/margin'
 import { MarginBar } from '../drawing/MarginBar'
 import { FILLS, VERDICT_WORDS } from '../drawing/patterns'
 import { Said } from '../look/measures'
 
 /** A question's answer on one line: what was asked, the bar, the word, the figure. */
-export function AnswerLine({ short, answer, narrow }: { short: string; answer: Answer; narrow?: boolean }) {
-  const known = knownMargin(answer)
-  const knownText = known && marginText({ verdict: 'tight', margin: known, missing: [] })
+export const AnswerLine = ({ short, answer }: { short: string; answer: Answer }) => (
+  <LineOf short={short} line={answerLine(answer)} />
+)
+
+/** The same of no more than stands on the line. */
+export function LineOf({ short, line, narrow }: { short: string; line: AnswerLineData; narrow?: boolean }) {
+  const { verdict, margin, says, known, knownSays } = line
   return (
-    <HStack
-      gap={narrow ? '2' : '3'}
-      rowGap="0"
-      minH={narrow ? '19px' : '21px'}
-      flexWrap={{ base: 'wrap', sm: 'nowrap' }}
-    >
-      <Text w={narrow ? '84px' : '92px'} flex="none" fontSize="14px" lineHeight="1.2">
-        {short}
-      </Text>
-      <MarginBar verdict={answer.verdict} margin={answer.margin} known={known} width={narrow ? 80 : undefined} />
-      <Text w="58px" flex="none" fontWeight="700" color={answer.verdict} fontSize="14px">
-        {VERDICT_WORDS[answer.verdict]}
-      </Text>
-      <Text
-        className="figure"
-        fontWeight="500"
-        fontSize="14.5px"
-        lineHeight="1.2"
-        w={narrow ? '150px' : '146px'}
-        flex="none"
-      >
-        {knownText ? (
-          <>
-            <Said phrase={knownText} />
-            {narrow ? (
-              ' so far'
-            ) : (
-              <>
-                , <Said phrase={marginText(answer)} />
-              </>
-            )}
-          </>
-        ) : (
-          <Said phrase={marginText(answer)} />
-        )}
-      </Text>
-    </HStack>
+    <div className={narrow ? 'answer-line narrow' : 'answer-line'}>
+      <span>{short}</span>
+      <MarginBar verdict={verdict} margin={margin} known={known} width={narrow ? 80 : undefined} />
+      <b className={`is-${verdict}`}>{VERDICT_WORDS[verdict]}</b>
+      <span className="figure">
+        {knownSays && <Said phrase={knownSays} />}
+        {knownSays && (narrow ? ' so far' : ', ')}
+        {!(knownSays && narrow) && <Said phrase={says} />}
+      </span>
+    </div>
   )
 }
 
@@ -63,10 +39,10 @@ export const STANDING_WORDS: Record<Standing, { word: string; verdict: Verdict }
 export function StandingWord({ standing }: { standing: Standing }) {
   const { word, verdict } = STANDING_WORDS[standing]
   return (
-    <HStack gap="1.5" color={verdict} fontWeight="700" fontSize="14px" whiteSpace="nowrap">
+    <span className={`standing-word is-${verdict}`}>
       <PatternSwatch verdict={verdict} />
       {word}
-    </HStack>
+    </span>
   )
 }
 

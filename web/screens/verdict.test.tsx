@@ -5,6 +5,7 @@ import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { rank } from '@hitchet/core/match/match'
+import { keptOf } from '@hitchet/core/testing/keptYard'
 import type { Answer } from '@hitchet/core/questions/answer'
 import { household, person } from '@hitchet/core/testing/someone'
 import { berth, fixture, unit } from '@hitchet/core/testing/unit'
@@ -80,10 +81,9 @@ describe('what tells units apart', () => {
   )
   const both = comparison(
     [cheap, dear].map((trailer) => ({
-      id: trailer.stock,
-      version: 1,
+      kept: keptOf(matches, people, RULES).find(({ id }) => id === trailer.stock)!,
       trailer,
-      match: matches.find(({ id }) => id === trailer.stock)!,
+      answers: matches.find(({ id }) => id === trailer.stock)!.answers,
     })),
     people,
     RULES,

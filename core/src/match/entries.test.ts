@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { QUESTIONS } from '../questions/index'
 import { planKey } from '../plan/planKey'
 import { phraseText } from '../quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
@@ -12,7 +13,9 @@ import { factSheet } from './factSheet'
 import { firmness } from './firmness'
 import { rank } from './match'
 import { pitch } from './pitch'
+import type { Answers } from './judge'
 import { whyOver } from './whyOver'
+import { worthsOf } from './worths'
 
 const twin = (of: Trailer, stock: string, figures: Record<string, number>): Trailer => ({
   ...of,
@@ -31,13 +34,13 @@ const ranked = rank(candidates, they, RULES).map((match) => ({ match }))
 
 describe('units that share a plan', () => {
   it('are one entry, the better first, and nobody is lost or doubled', () => {
-    const entries = entriesOf(ranked)
-    const together = entries.find(({ first, others }) => [first, ...others].some(({ match }) => match.id === 'TWIN'))!
-    expect([together.first, ...together.others].map(({ match }) => match.id).sort()).toEqual(['FAMILY', 'TWIN'])
+    const entries = entriesOf(ranked.map(({ match }) => match))
+    const together = entries.find(({ first, others }) => [first, ...others].some(({ id }) => id === 'TWIN'))!
+    expect([together.first, ...together.others].map(({ id }) => id).sort()).toEqual(['FAMILY', 'TWIN'])
     const all = entries.flatMap(({ first, others }) => [first, ...others])
-    expect(all.map(({ match }) => match.id).sort()).toEqual(lot.map(({ stock }) => stock).sort())
-    expect(entries.map(({ first }) => first.match.id)).toEqual(
-      ranked.map(({ match }) => match.id).filter((id) => entries.some(({ first }) => first.match.id === id)),
+    expect(all.map(({ id }) => id).sort()).toEqual(lot.map(({ stock }) => stock).sort())
+    expect(entries.map(({ first }) => first.id)).toEqual(
+      ranked.map(({ match }) => match.id).filter((id) => entries.some(({ first }) => first.id === id)),
     )
   })
   it('one is told apart by its price, its answers, and what is still to be measured', () => {
@@ -69,10 +72,11 @@ describe('units that share a plan', () => {
 })
 
 describe('why one stands before another', () => {
+  const worths = (answers: Answers) => worthsOf(answers, RULES.ranking.points)
   it('the named parts sum up to what lies between their scores', () => {
     for (const [i, a] of ranked.entries())
       for (const b of ranked.slice(i + 1)) {
-        const sum = whyOver(a.match.answers, b.match.answers, RULES.ranking).reduce(
+        const sum = whyOver(worths(a.match.answers), worths(b.match.answers), RULES.ranking.weights).reduce(
           (all, { points }) => all + points,
           0,
         )
@@ -82,7 +86,10 @@ describe('why one stands before another', () => {
   })
   it('turned round it is the same with the other sign', () => {
     const [a, b] = ranked.map(({ match }) => match.answers)
-    const [one, other] = [whyOver(a!, b!, RULES.ranking), whyOver(b!, a!, RULES.ranking)]
+    const [one, other] = [
+      whyOver(worths(a!), worths(b!), RULES.ranking.weights),
+      whyOver(worths(b!), worths(a!), RULES.ranking.weights),
+    ]
     expect(new Map(other.map(({ question, points }) => [question, -points]))).toEqual(
       new Map(one.map(({ question, points }) => [question, points])),
     )
@@ -91,14 +98,12 @@ describe('why one stands before another', () => {
 
 describe('how firm the first place is', () => {
   const match = (id: string, plan: string, tow: 'fits' | 'tight', bath: 'fits' | 'tight') => ({
-    ...ranked[0]!.match,
     id,
     plan,
     standing: 'fits' as const,
-    answers: {
-      tow: { verdict: tow, because: [], cautions: [], missing: [] },
-      bath: { verdict: bath, because: [], cautions: [], missing: [] },
-    },
+    worths: QUESTIONS.map(({ id: question }) =>
+      question === 'tow' || question === 'bath' ? RULES.ranking.points[question === 'tow' ? tow : bath] : null,
+    ),
   })
   it('whoever is better in everything stays first whatever weighs how much', () =>
     expect(firmness([match('a', 'A', 'fits', 'fits'), match('b', 'B', 'tight', 'tight')], RULES.ranking)).toBe(1))

@@ -6,18 +6,18 @@ import { badness } from '../questions/reason'
 import type { Match } from './match'
 
 /** Units that share a plan, as one entry of a match: the one that ranks best, and the others in their order. */
-export interface Entry<T extends { match: Match }> {
+export interface Entry<T extends { plan: string }> {
   first: T
   others: T[]
 }
 
 /** The yard by its plans, in the order of their best. */
-export function entriesOf<T extends { match: Match }>(ranked: readonly T[]): Entry<T>[] {
+export function entriesOf<T extends { plan: string }>(ranked: readonly T[]): Entry<T>[] {
   const byPlan = new Map<string, Entry<T>>()
   for (const one of ranked) {
-    const entry = byPlan.get(one.match.plan)
+    const entry = byPlan.get(one.plan)
     if (entry) entry.others.push(one)
-    else byPlan.set(one.match.plan, { first: one, others: [] })
+    else byPlan.set(one.plan, { first: one, others: [] })
   }
   return [...byPlan.values()]
 }

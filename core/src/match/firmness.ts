@@ -1,6 +1,6 @@
-import { QUESTIONS, type QuestionId } from '../questions/index'
+import { QUESTIONS } from '../questions/index'
 import type { RankingRules } from '../rules/houseRules'
-import { worth, type Match } from './match'
+import type { KeptMatch } from './kept'
 
 /** So many weightings are tried, each question between half and twice what the house gives it. */
 const TRIED = 200
@@ -11,20 +11,22 @@ const WIDEST = 2
  * of those of its standing; undefined where it stands alone. The weightings are the same each time (a Halton sequence over
  * the questions, evenly spread on a scale of logarithms; Halton, 1960), so that the share does not flicker.
  */
-export function firmness(ranked: readonly Match[], { weights, points }: RankingRules): number | undefined {
+export function firmness(
+  ranked: readonly Pick<KeptMatch, 'plan' | 'standing' | 'worths'>[],
+  { weights }: Pick<RankingRules, 'weights'>,
+): number | undefined {
   const [first] = ranked
   const rivals = first ? ranked.filter(({ standing }) => standing === first.standing) : []
   if (!first || !rivals.some(({ plan }) => plan !== first.plan)) return undefined
   const ids = QUESTIONS.map(({ id }) => id)
-  const worths = rivals.map(({ answers }) => ids.map((id) => (answers[id] ? worth(answers[id], points) : undefined)))
   let stays = 0
   for (let n = 1; n <= TRIED; n++) {
     const tried = ids.map((id, k) => weights[id] * WIDEST ** (2 * halton(n, PRIMES[k]!) - 1))
     let [best, most] = [-1, -Infinity]
-    worths.forEach((own, i) => {
+    rivals.forEach(({ worths }, i) => {
       let [weight, sum] = [0, 0]
-      own.forEach((one, k) => {
-        if (one === undefined) return
+      worths.forEach((one, k) => {
+        if (one === null) return
         weight += tried[k]!
         sum += tried[k]! * one
       })
@@ -47,10 +49,3 @@ function halton(n: number, base: number): number {
   }
   return sum
 }
-
-/** What every question is worth on a unit, in the order of the questions; absent: not asked. For whoever weighs them anew. */
-export const worthsOf = (
-  { answers }: Pick<Match, 'answers'>,
-  points: RankingRules['points'],
-): Partial<Record<QuestionId, number>> =>
-  Object.fromEntries(QUESTIONS.flatMap(({ id }) => (answers[id] ? [[id, worth(answers[id], points)]] : [])))

@@ -6,8 +6,8 @@ import type { VehicleKey } from '../readings/vehicleReads'
 import { figure } from '../readings/reading'
 import type { HouseRules } from '../rules/houseRules'
 import { higherRating, longerAllowed, moreBudget, wishGivenUp, type Change, type Setting } from './change'
+import type { FactSheet } from './factSheet'
 import type { Answers } from './judge'
-import type { Candidate, Match } from './match'
 import { answersWith, otherBeds } from './nearly'
 
 /** What would let in so many units that something speaks against: one change, or two together. */
@@ -24,34 +24,34 @@ const MOST_PAIRS = 2
 type Raisable = 'budget' | 'trailerLength' | 'rigLength' | VehicleKey
 
 /** What a unit asks of each limit that it passes; absent: something speaks against it that is no limit. */
-interface Asked {
-  id: string
-  limits?: ReadonlyMap<Raisable, number>
+export interface AskedLimits {
+  limits?: [Raisable, number][]
   /** The only question against it, where it is one that only trying tells. */
   tryable?: QuestionId
 }
 
 /**
- * Over the whole yard: the single changes, and pairs of them, that let in the most units nothing else speaks
+ * Over all units that something speaks against: the single changes, and pairs of them, that let in the most units nothing else speaks
  * against. A limit is raised to what the last of those units asks, which is exact; two who share, somebody in a
  * tent and wishes given up are tried on each unit.
  */
 export function inTheWay(
-  candidates: readonly Candidate[],
-  matches: readonly Match[],
+  out: readonly (AskedLimits & { id: string })[],
+  factsOf: (id: string) => FactSheet,
   household: Household,
   rules: HouseRules,
 ): Way[] {
-  const facts = new Map(candidates.map((one) => [one.id, one.facts]))
-  const asked = matches
-    .filter(({ standing }) => standing === 'nearly' || standing === 'out')
-    .map(({ id, answers }) => askedBy(id, answers, household))
+  const asked = out.map(({ id, tryable: only, limits }): Asked => ({
+    id,
+    tryable: only,
+    ...(limits && { limits: new Map(limits) }),
+  }))
   const start: Setting = { household, rules, tents: [] }
   const tried = tryable(household, rules).map(({ change, question }) => ({
     says: change.says,
     units: asked
       .filter((one) => one.tryable === question)
-      .filter(({ id }) => noneAgainst(answersWith(facts.get(id)!, start, [change])))
+      .filter(({ id }) => noneAgainst(answersWith(factsOf(id), start, [change])))
       .map(({ id }) => id),
   }))
   const kinds = [...new Set(asked.flatMap(({ limits }) => [...(limits?.keys() ?? [])]))]
@@ -80,8 +80,14 @@ export function inTheWay(
 
 const noneAgainst = (answers: Answers): boolean => Object.values(answers).every(({ verdict }) => verdict !== 'no')
 
+interface Asked {
+  id: string
+  limits?: ReadonlyMap<Raisable, number>
+  tryable?: QuestionId
+}
+
 /** Which limits a unit passes and by how much, from the reasons that say no. */
-function askedBy(id: string, answers: Answers, household: Household): Asked {
+export function askedBy(answers: Answers, household: Household): AskedLimits {
   const against = (Object.entries(answers) as [QuestionId, NonNullable<Answers[QuestionId]>][]).filter(
     ([, { verdict }]) => verdict === 'no',
   )
@@ -91,11 +97,11 @@ function askedBy(id: string, answers: Answers, household: Household): Asked {
       if (verdict !== 'no') continue
       const kind = limitOf(question, rests)
       const now = kind && limitNow(household, kind)
-      if (!kind || !margin || now === undefined) return { id, ...(against.length === 1 && { tryable: against[0]![0] }) }
+      if (!kind || !margin || now === undefined) return against.length === 1 ? { tryable: against[0]![0] } : {}
       limits.set(kind, Math.max(limits.get(kind) ?? 0, now - margin.value))
     }
   }
-  return { id, limits }
+  return { limits: [...limits] }
 }
 
 function limitOf(question: QuestionId, rests: readonly string[]): Raisable | undefined {

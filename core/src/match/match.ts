@@ -71,7 +71,8 @@ export const inOrder = (a: Match, b: Match): number =>
   b.score - a.score ||
   (a.id < b.id ? -1 : 1)
 
-const objections = ({ answers }: Match): number =>
+/** So many questions speak against it. */
+export const objections = ({ answers }: Pick<Match, 'answers'>): number =>
   Object.values(answers).filter(({ verdict }) => verdict === 'no').length
 
 function matchOf(id: string, plan: string, answers: Answers, ranking: RankingRules): Match {

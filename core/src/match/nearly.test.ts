@@ -6,7 +6,7 @@ import { couple, household, person, vehicle } from '../testing/someone'
 import { berth, equipment, fixture, unit } from '../testing/unit'
 import type { Trailer } from '../trailer/trailer'
 import { factSheet } from './factSheet'
-import { inTheWay } from './inTheWay'
+import { waysOver } from '../testing/keptYard'
 import { rankWithChanges } from './match'
 
 const queen = berth('bed', 60, 80, { shape: { rect: [2, 2, 80, 60] }, access: ['door', 'rear'] })
@@ -113,10 +113,7 @@ describe('what stands in the way, over the whole yard', () => {
     trailer('LONG', { askingPrice: 15000, overallLength: 300, hitchWeight: 200, uvw: 1700, gvwr: 3000 }),
     trailer('BOTH', { askingPrice: 23000, overallLength: 300, hitchWeight: 200, uvw: 1700, gvwr: 3000 }),
   )
-  const ways = inTheWay(yard, rankWithChanges(yard, of, RULES), of, RULES).map(({ says, units }) => [
-    phraseText(says),
-    units,
-  ])
+  const ways = waysOver(yard, of, RULES).map(({ says, units }) => [phraseText(says), units])
   it('the single change that lets in the most, and the pair that lets in more', () => {
     expect(ways).toEqual([
       ['they spend $4,000 more', ['DEAR-1', 'DEAR-2']],

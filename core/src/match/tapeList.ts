@@ -3,17 +3,17 @@ import type { Phrase } from '../quantity/phrase'
 import type { Household } from '../household/household'
 import { questionOf, type QuestionId } from '../questions/index'
 import type { Verdict } from '../questions/reason'
-import { best, type Reading, type ReadingSpec, type ReadingValue } from '../readings/reading'
+import { best, type ReadingSpec, type ReadingValue } from '../readings/reading'
 import type { HouseRules } from '../rules/houseRules'
 import { BERTH_KINDS, EQUIPMENT_KINDS, type EquipmentKind } from '../readings/catalogue'
 import { outsideLooked, toNote, unconverted, unexplained } from '../trailer/drawn'
 import { equipmentOf } from '../trailer/equipment'
 import { doubtsOf } from '../trailer/doubts'
 import { readingName } from '../trailer/readingName'
-import { thingAt, thingsOf, withReading } from '../trailer/things'
+import { thingAt, thingsOf } from '../trailer/things'
 import { ABSENT_KINDS, type AbsentKind, type Trailer } from '../trailer/trailer'
-import { factsOn } from './factSheet'
 import { judgeFor, type Answers } from './judge'
+import type { Variant } from './variants'
 
 /** A reading to take next on a unit. */
 export interface ToMeasure {
@@ -41,18 +41,18 @@ export interface Waited {
 }
 
 /** Of what is missing in a household's answers on a unit, the readings that could change one of them. */
-export function waitedFor(trailer: Trailer, household: Household, answers: Answers, rules: HouseRules): Waited[] {
+export function waitedFor(unit: Variant, household: Household, answers: Answers, rules: HouseRules): Waited[] {
   const waited = new Map<string, QuestionId[]>()
   for (const [id, { missing }] of Object.entries(answers) as [QuestionId, { missing: string[] }][]) {
     const open = missing.filter((key) => !isTheirs(key))
     if (open.length === 0) continue
     const judge = judgeFor(household, rules, [questionOf(id)])
-    const verdict = (setting: Trailer) => judge(factsOn(setting, rules))[id]?.verdict
+    const verdict = (setting: Variant) => judge(setting.facts)[id]?.verdict
     for (const key of open) {
-      if (couldChange(trailer, verdict, key, missing)) waited.set(key, [...(waited.get(key) ?? []), id])
+      if (couldChange(unit, verdict, key, missing)) waited.set(key, [...(waited.get(key) ?? []), id])
     }
   }
-  return [...waited].map(([key, questions]) => ({ key, name: readingName(trailer, key), questions }))
+  return [...waited].map(([key, questions]) => ({ key, name: readingName(unit.trailer, key), questions }))
 }
 
 /**
@@ -149,26 +149,23 @@ function unnotedKind(key: string): AbsentKind | undefined {
  * tell, and it counts.
  */
 function couldChange(
-  trailer: Trailer,
-  verdict: (setting: Trailer) => Verdict | undefined,
+  unit: Variant,
+  verdict: (setting: Variant) => Verdict | undefined,
   key: string,
   missing: readonly string[],
 ): boolean {
-  const own = ends(thingAt(trailer, key)?.spec)
+  const own = ends(thingAt(unit.trailer, key)?.spec)
   if (own.length < 2) return true
-  const others = missing.filter((other) => other !== key && thingAt(trailer, other))
+  const others = missing.filter((other) => other !== key && thingAt(unit.trailer, other))
   const settings = [
-    trailer,
+    unit,
     ...[0, -1].map((end) =>
-      others.reduce(
-        (now, other) => withReading(now, other, tried(ends(thingAt(now, other)!.spec).at(end)!)) ?? now,
-        trailer,
-      ),
+      others.reduce((now, other) => now.with(other, ends(thingAt(now.trailer, other)!.spec).at(end)!), unit),
     ),
   ]
   let open = true
   for (const setting of settings) {
-    const verdicts = new Set(own.map((value) => verdict(withReading(setting, key, tried(value)) ?? setting)))
+    const verdicts = new Set(own.map((value) => verdict(setting.with(key, value))))
     if (verdicts.size > 1) return true
     // Whatever is read, it is not to be measured any more: that is an answer too.
     if (!verdicts.has(verdict(setting)!)) return true
@@ -183,6 +180,3 @@ function ends(spec: ReadingSpec | undefined): ReadingValue[] {
   if (spec?.kind === 'choice') return [...spec.choices!]
   return spec?.kind === 'number' ? [1, spec.unit === 'lb' || spec.unit === '$' ? 100_000 : 1_000] : []
 }
-
-/** As odd as they are, these ends are meant. */
-const tried = (value: ReadingValue): Reading => ({ value, source: 'measured', confirmed: true })

@@ -5,9 +5,9 @@ import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { COUPLE, FAMILY, HATCH, LONG } from '../testing/lot'
 import { couple, household, person } from '../testing/someone'
 import { factSheet } from './factSheet'
-import { worthsOf } from './firmness'
 import { rank } from './match'
 import { orderBy, weighed } from './weighed'
+import { worthsOf } from './worths'
 
 const { weights, points } = RULES.ranking
 const lot = [FAMILY, COUPLE, HATCH, LONG].map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer, RULES) }))
@@ -15,7 +15,8 @@ const matches = rank(lot, household([...couple(), person({ age: 9, height: 52, w
 
 describe('what matters to them', () => {
   it('weighed as the house does, a unit has the score that the match gives it', () => {
-    for (const match of matches) expect(weighed(worthsOf(match, points), weights, {})).toBeCloseTo(match.score, 0.5)
+    for (const match of matches)
+      expect(weighed(worthsOf(match.answers, points), weights, {})).toBeCloseTo(match.score, 0.5)
   })
   it('a question that matters more lifts whoever is better in it, and one that does not matter at all divides nobody', () => {
     const [a, b] = [

@@ -2,7 +2,8 @@ import { CM_PER_INCH, LB_PER_KG } from './parse'
 import { UNITS, type Quantity, type Unit } from './quantity'
 
 /** What the person at the screen chose to read in. */
-export type MeasureSystem = 'us' | 'metric'
+export const MEASURE_SYSTEMS = ['us', 'metric'] as const
+export type MeasureSystem = (typeof MEASURE_SYSTEMS)[number]
 
 /** From here on a length reads better in feet than in inches. A mattress of 80 in is still said in inches. */
 const FEET_FROM = 96

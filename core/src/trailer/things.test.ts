@@ -1,3 +1,4 @@
+import { variantOf } from '../match/variants'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { describe, expect, it } from 'vitest'
 import { parseTrailer } from '../formats/document'
@@ -66,7 +67,7 @@ describe('what to measure next', () => {
   const tall = household([person({ height: 66 }), person({ height: 67 })], { name: 'Two' })
   const waits = (of: Household, on: Trailer, answers = judgeFor(of, RULES)(factSheet(on, RULES))) => ({
     name: of.name,
-    waits: waitedFor(on, of, answers, RULES),
+    waits: waitedFor(variantOf(on, RULES), of, answers, RULES),
   })
   const list = tapeList(
     trailer,

@@ -70,7 +70,15 @@ function knownOf(trailer: Trailer): Pick<YardUnit, 'known' | 'figures'> {
 }
 
 /** What a unit has beyond a bed, a kitchen and a bath, in the words that the filter understands. */
-export function unitFeatures({ bunks, doors, toilets, tub, oven, outsideKitchen, fresh }: YardUnit): string[] {
+export function unitFeatures({
+  bunks,
+  doors,
+  toilets,
+  tub,
+  oven,
+  outsideKitchen,
+  fresh,
+}: Omit<YardUnit, 'known' | 'figures'>): string[] {
   return [
     ...(bunks ? [`${bunks} bunk${bunks === 1 ? '' : 's'}`] : []),
     ...(doors > 1 ? [`${doors} entry doors`] : []),

@@ -1,22 +1,32 @@
 import { Link, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
-import type { Household } from '@hitchet/core/household/household'
 import { frameFor } from '../../drawing/frame'
+import type { KeptHousehold } from '../../server/db/households'
+import { trailersById } from '../../server/db/trailers'
 import { houseRules } from '../../server/houseRules'
-import { matchedYard } from '../../server/services/yard'
+import { rankedYard } from '../../server/services/kept'
+import { answersOn } from '../../server/services/matching'
 import { Board } from './Board'
 import { comparison } from './compared'
 
+/** As many strips as one screen holds. */
+const MOST = 4
+
 /** Two to four strips on one ruler. Without a choice in the address, the three that match best. */
-export async function CompareScreen({ id, household, units }: { id: string; household: Household; units?: string }) {
-  const yard = await matchedYard(household)
+export async function CompareScreen({ kept: { id, household }, units }: { kept: KeptHousehold; units?: string }) {
+  const { units: yard } = await rankedYard(id)
   const wanted =
-    units === undefined
-      ? yard.slice(0, 3).map(({ trailer }) => trailer.stock)
-      : [...new Set(units.split(',').filter(Boolean))]
-  const chosen = wanted.flatMap((stock) => yard.filter(({ trailer }) => trailer.stock === stock)).slice(0, 4)
-  const missing = wanted.filter((stock) => !yard.some(({ trailer }) => trailer.stock === stock))
+    units === undefined ? yard.slice(0, 3).map(({ stock }) => stock) : [...new Set(units.split(',').filter(Boolean))]
+  const chosen = wanted.flatMap((stock) => yard.filter((one) => one.stock === stock)).slice(0, MOST)
+  const missing = wanted.filter((stock) => !yard.some((one) => one.stock === stock))
   const dropped = wanted.length - missing.length - chosen.length
+  const ids = chosen.map((one) => one.id)
+  const [stocked, answers] = await Promise.all([trailersById(ids), answersOn(ids, household)])
+  const told = chosen.flatMap((kept) => {
+    const [trailer, own] = [stocked.find((one) => one.id === kept.id)?.trailer, answers.get(kept.id)]
+    return trailer && own ? [{ kept, trailer, answers: own }] : []
+  })
+  const stocks = told.map(({ trailer }) => trailer.stock).join(',')
   return (
     <>
       {(missing.length > 0 || dropped > 0) && (
@@ -25,7 +35,7 @@ export async function CompareScreen({ id, household, units }: { id: string; hous
           {dropped > 0 && 'Four strips are the most that one screen holds; the first four are shown.'}
         </Text>
       )}
-      {chosen.length === 0 ? (
+      {told.length === 0 ? (
         <Text py="10">
           There is nothing to compare.{' '}
           <Link asChild color="green" fontWeight="600">
@@ -35,11 +45,11 @@ export async function CompareScreen({ id, household, units }: { id: string; hous
       ) : (
         <Board
           unitsAt={`/households/${id}/units`}
-          comparison={comparison(chosen, household, houseRules())}
-          frame={frameFor(chosen.map(({ trailer }) => trailer.plan))}
+          comparison={comparison(told, household, houseRules())}
+          frame={frameFor(told.map(({ trailer }) => trailer.plan))}
           who={household.name}
-          takeHomeAt={`/households/${id}/after?units=${chosen.map(({ trailer }) => trailer.stock).join(',')}`}
-          chooseAt={`/households/${id}/match?units=${chosen.map(({ trailer }) => trailer.stock).join(',')}`}
+          takeHomeAt={`/households/${id}/after?units=${stocks}`}
+          chooseAt={`/households/${id}/match?units=${stocks}`}
         />
       )}
     </>

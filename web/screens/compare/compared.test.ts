@@ -2,6 +2,7 @@ import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { rank } from '@hitchet/core/match/match'
+import { keptOf } from '@hitchet/core/testing/keptYard'
 import { couple, household, person } from '@hitchet/core/testing/someone'
 import { berth, conversion, unit } from '@hitchet/core/testing/unit'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
@@ -32,10 +33,9 @@ const matched = (...trailers: Trailer[]) => {
     RULES,
   )
   return trailers.map((trailer) => ({
-    id: trailer.stock,
-    version: 1,
+    kept: keptOf(matches, family, RULES).find(({ id }) => id === trailer.stock)!,
     trailer,
-    match: matches.find(({ id }) => id === trailer.stock)!,
+    answers: matches.find(({ id }) => id === trailer.stock)!.answers,
   }))
 }
 
@@ -87,7 +87,9 @@ describe('what the compare board is given', () => {
     })
     const { why } = comparison(both, family, RULES)
     expect(why).toHaveLength(1)
-    const [better, worse] = [why[0]!.stock, why[0]!.over].map((stock) => both.find(({ id }) => id === stock)!.match)
+    const [better, worse] = [why[0]!.stock, why[0]!.over].map(
+      (stock) => both.find(({ kept }) => kept.id === stock)!.kept,
+    )
     const sum = why[0]!.parts.reduce((all, { points }) => all + points, 0)
     expect(sum).toBeCloseTo(better!.score - worse!.score, 0)
     expect(sum).toBeGreaterThan(0)

@@ -4,14 +4,16 @@ import { differences, type Difference } from '@hitchet/core/match/differences'
 import { figureRows, type FigureRow } from '@hitchet/core/match/figures'
 import { headline } from '@hitchet/core/match/headline'
 import { toldRows, type ToldRow } from '@hitchet/core/match/toldRows'
-import { inOrder, type Standing } from '@hitchet/core/match/match'
+import { inKeptOrder, type KeptMatch } from '@hitchet/core/match/kept'
+import type { Standing } from '@hitchet/core/match/match'
+import type { Answers } from '@hitchet/core/match/judge'
+import { keptWorths } from '@hitchet/core/match/worths'
 import { whyOver } from '@hitchet/core/match/whyOver'
 import { questionOf } from '@hitchet/core/questions/index'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
 import type { CautionId } from '@hitchet/core/questions/cautions'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
-import type { MatchedTrailer } from '../../server/services/yard'
 import { drawnNights, type DrawnNight } from '../drawnNight'
 
 /** A unit as the compare board shows it: plain data. */
@@ -34,42 +36,49 @@ export interface Comparison {
   why: { stock: string; over: string; parts: { short: string; points: number }[] }[]
 }
 
-export function comparison(chosen: readonly MatchedTrailer[], household: Household, rules: HouseRules): Comparison {
+/** A unit that is held against others: what is kept of its match, and all that it is answered. */
+export interface Chosen {
+  kept: KeptMatch & { id: string }
+  trailer: Trailer
+  answers: Answers
+}
+
+export function comparison(chosen: readonly Chosen[], household: Household, rules: HouseRules): Comparison {
   const units = chosen.map((one) => comparedUnit(one, household, rules))
   return {
     units,
-    differences: differences(chosen.map(({ match }) => match.answers)),
+    differences: differences(chosen.map(({ answers }) => answers)),
     figures: figureRows(chosen.map(({ trailer }) => trailer)),
     told: toldRows(chosen.map(({ trailer }) => trailer)),
-    why: sameStanding([...chosen].sort((a, b) => inOrder(a.match, b.match))).map(([one, other]) => ({
+    why: sameStanding([...chosen].sort((a, b) => inKeptOrder(a.kept, b.kept))).map(([one, other]) => ({
       stock: one.trailer.stock,
       over: other.trailer.stock,
-      parts: whyOver(one.match.answers, other.match.answers, rules.ranking).map(({ question, points }) => ({
-        short: questionOf(question).words.short,
-        points,
-      })),
+      parts: whyOver(keptWorths(one.kept), keptWorths(other.kept), rules.ranking.weights).map(
+        ({ question, points }) => ({
+          short: questionOf(question).words.short,
+          points,
+        }),
+      ),
     })),
-    cautions: [
-      ...new Set(chosen.flatMap(({ match }) => Object.values(match.answers).flatMap(({ cautions }) => cautions))),
-    ],
+    cautions: [...new Set(chosen.flatMap(({ answers }) => Object.values(answers).flatMap(({ cautions }) => cautions)))],
   }
 }
 
 /** Any two that points put in order: what fits stands before what does not, whatever points it has. */
-const sameStanding = (all: readonly MatchedTrailer[]): [MatchedTrailer, MatchedTrailer][] =>
+const sameStanding = (all: readonly Chosen[]): [Chosen, Chosen][] =>
   all.flatMap((one, i) =>
     all
       .slice(i + 1)
-      .filter(({ match }) => match.standing === one.match.standing)
-      .map((other): [MatchedTrailer, MatchedTrailer] => [one, other]),
+      .filter(({ kept }) => kept.standing === one.kept.standing)
+      .map((other): [Chosen, Chosen] => [one, other]),
   )
 
-function comparedUnit({ trailer, match }: MatchedTrailer, household: Household, rules: HouseRules): ComparedUnit {
+function comparedUnit({ trailer, kept, answers }: Chosen, household: Household, rules: HouseRules): ComparedUnit {
   return {
     trailer,
-    standing: match.standing,
-    says: headline(match.answers),
-    asked: asked(match.answers),
+    standing: kept.standing,
+    says: headline(answers),
+    asked: asked(answers),
     ...drawnNights(trailer, household, rules),
   }
 }

@@ -1,33 +1,30 @@
-import { Box, Button, Flex, Grid, Heading, HStack, Link, Text } from '@chakra-ui/react'
+import { Box, Button, Grid, Heading, Link, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { Suspense } from 'react'
 import { OUTCOMES } from '@hitchet/core/household/outcome'
 import { householdSummary } from '@hitchet/core/household/summary'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { listed } from '@hitchet/core/quantity/phrase'
-import { trailerName } from '@hitchet/core/trailer/trailer'
 import { PersonToken } from '../../drawing/PersonToken'
 import { Said } from '../../look/measures'
 import type { KeptHousehold } from '../../server/db/households'
-import { inHand, ON_DESK, toMeasure, type HouseholdInHand } from '../../server/services/desk'
-import { frameFor, type Frame } from '../../drawing/frame'
-import { planText } from '../../drawing/planText'
-import { PlanStrip } from '../../drawing/PlanStrip'
+import { yardCards } from '../../server/services/cards'
+import { inHand, inHandSoFar, ON_DESK, toMeasure, type HouseholdInHand } from '../../server/services/desk'
+import { frameOf, type Frame } from '../../drawing/frame'
 import { openFollowUps } from '../../server/db/followUps'
 import { latestWalks } from '../../server/db/walkEvents'
 import { today } from '../../server/today'
 import { unitAddress } from '../unitAddress'
 import { PageHead } from '../PageHead'
+import { StillReckoning } from '../StillReckoning'
 import { StockTag } from '../StockTag'
+import { StripPicture } from '../StripPicture'
 
 /** So many units to measure are listed; who measures those has done a day's work. */
 const FIRST = 6
 
 /** So many walks. */
 const WALKS = 6
-
-/** Pixels per inch. */
-const SCALE = 0.42
 
 interface DeskProps {
   name: string
@@ -106,40 +103,53 @@ export function Desk({ name, households, all, ended }: DeskProps) {
   )
 }
 
+/** Each as it stands; whom the yard is not ranked for yet is shown as soon as it is, and holds up nobody else. */
 async function InHand({ households }: { households: readonly KeptHousehold[] }) {
-  const standing = await inHand(households)
-  const frame = frameFor(standing.flatMap(({ best }) => best?.plan ?? []))
-  return standing.map((one) => <HouseholdRow key={one.kept.id} kept={one.kept} standing={one} frame={frame} />)
+  const [sofar, cards] = await Promise.all([inHandSoFar(households), yardCards()])
+  const frame = frameOf(cards.map(({ extent }) => extent))
+  return sofar.map((one) =>
+    one.known < one.all ? (
+      <Suspense key={one.kept.id} fallback={<HouseholdRow kept={one.kept} />}>
+        <OnceReckoned kept={one.kept} frame={frame} />
+      </Suspense>
+    ) : (
+      <HouseholdRow key={one.kept.id} kept={one.kept} standing={one} frame={frame} />
+    ),
+  )
+}
+
+async function OnceReckoned({ kept, frame }: { kept: KeptHousehold; frame: Frame }) {
+  const [standing] = await inHand([kept])
+  return <HouseholdRow kept={kept} standing={standing} frame={frame} />
 }
 
 async function ToMeasure({ households }: { households: readonly KeptHousehold[] }) {
-  const units = await toMeasure(households)
-  if (units.length === 0) return <Text>No first choice of anybody on the desk waits for a reading.</Text>
+  const { units, open } = await toMeasure(households)
+  if (units.length === 0 && open === 0) return <Text>No first choice of anybody on the desk waits for a reading.</Text>
   return (
     <>
+      {open > 0 && <StillReckoning>It is still being looked at what some wait for.</StillReckoning>}
       {units.slice(0, FIRST).map(({ stock, name: unit, readings, waiting }) => (
-        <Box key={stock} py="2.5" borderTopWidth="1px" borderColor="hair">
-          <HStack gap="3">
+        <div key={stock} className="row-line measure-row">
+          <div className="unit">
             <StockTag stock={stock} />
-            <Link asChild color="ink" fontWeight="600">
-              <NextLink href={`/yard/${stock}/tape`} prefetch={false}>
-                {unit}
-              </NextLink>
-            </Link>
-          </HStack>
-          <Text fontSize="14px" color="line">
+            <NextLink className="plain-link" href={`/yard/${stock}/tape`} prefetch={false}>
+              {unit}
+            </NextLink>
+          </div>
+          <p className="quiet">
             {listed(
               waiting
                 .slice(0, NAMED)
                 .map(({ household, place }) => `${PLACE_WORDS[place - 1]} for ${household.replace(/^The /, 'the ')}`),
             )}
             {waiting.length > NAMED && ` and ${waiting.length - NAMED} more`}
-          </Text>
-          <Text fontSize="14.5px">
+          </p>
+          <p>
             {readings.slice(0, READINGS).join(' · ')}
             {readings.length > READINGS && ` · and ${readings.length - READINGS} more`}
-          </Text>
-        </Box>
+          </p>
+        </div>
       ))}
       {units.length > FIRST && (
         <Text py="3" color="line" fontSize="14.5px">
@@ -239,61 +249,41 @@ interface HouseholdRowProps {
 function HouseholdRow({ kept: { id, household }, standing, frame }: HouseholdRowProps) {
   const best = standing?.best
   return (
-    <Flex
-      py="3"
-      borderTopWidth="1px"
-      borderColor="hair"
-      gap="5"
-      align="center"
-      flexWrap={{ base: 'wrap', md: 'nowrap' }}
-    >
-      <Box flex="1" minW="260px">
-        <Link asChild color="ink" fontWeight="600" fontSize="16px">
-          <NextLink href={`/households/${id}`} prefetch={false}>
-            {household.name}
-          </NextLink>
-        </Link>
-        <HStack gap="1" my="1">
+    <div className="row-line desk-row">
+      <div className="who">
+        <NextLink className="plain-link" href={`/households/${id}`} prefetch={false}>
+          {household.name}
+        </NextLink>
+        <div className="tokens">
           {tokensOf(household.people).map((token) => (
             <PersonToken key={token.id} token={token} />
           ))}
-        </HStack>
-        <Text fontSize="14px" color="line">
+        </div>
+        <p className="quiet">
           <Said phrase={householdSummary(household)} />
-        </Text>
-      </Box>
-      {best && frame && (
-        <Box flex="none">
-          <PlanStrip
-            plan={best.plan}
-            time="parked"
-            frame={frame}
-            scale={SCALE}
-            text={planText(best, 'parked', 'us')}
-            detail="shape"
-          />
-        </Box>
-      )}
-      <Box w="150px" flex="none">
+        </p>
+      </div>
+      {best && frame && <StripPicture unit={best} look="thumb" frame={frame} text={best.text.us} />}
+      <div className="best">
         {best && (
-          <Text fontSize="14px" fontWeight="600">
-            <span className="figure">{best.stock}</span> {trailerName(best)}
-          </Text>
+          <p>
+            <span className="figure">{best.unit.stock}</span> {best.unit.name}
+          </p>
         )}
-        <Text fontSize="13.5px" color="line" mb="1.5">
-          {standing ? standingText(standing) : 'ranking the yard …'}
-        </Text>
-        <Button asChild size="xs" variant="outline">
-          <NextLink href={`/households/${id}/match`} prefetch={false}>
-            See the match
-          </NextLink>
-        </Button>
-      </Box>
-    </Flex>
+        <p className="quiet">{standing ? standingText(standing) : 'ranking the yard …'}</p>
+        {standing && standing.known < standing.all && (
+          <StillReckoning>{standing.all - standing.known} still being reckoned</StillReckoning>
+        )}
+        <NextLink className="small-button" href={`/households/${id}/match`} prefetch={false}>
+          See the match
+        </NextLink>
+      </div>
+    </div>
   )
 }
 
-function standingText({ left, all, best }: HouseholdInHand): string {
-  if (!best) return 'the yard is empty'
-  return left === 0 ? `none of ${all} fits; this comes closest` : `best of ${left} left of ${all}`
+function standingText({ left, all, known, best }: HouseholdInHand): string {
+  if (all === 0) return 'the yard is empty'
+  if (!best) return 'nothing is reckoned yet'
+  return left === 0 ? `none of ${known} fits; this comes closest` : `best of ${left} left of ${known}`
 }

@@ -10,7 +10,6 @@ import { calledAfter } from '@hitchet/core/household/calledAfter'
 import { householdFromDraft, judgeableSoFar, type Reader } from '@hitchet/core/household/fromDraft'
 import type { Household } from '@hitchet/core/household/household'
 import { useMeasures } from '../../look/measures'
-import type { YardLeft as Left } from '../../server/services/matching'
 import { Conflict } from '../Conflict'
 import { differing } from '../differing'
 import { PageHead } from '../PageHead'
@@ -27,20 +26,23 @@ import { Trip, type Countries } from './Trip'
 import { useKeptDraft } from './useKeptDraft'
 import { Vehicle } from './Vehicle'
 import { Wishes } from './Wishes'
-import { YardLeft, type Silhouette } from './YardLeft'
+import type { Frame } from '../../drawing/frame'
+import type { Silhouette, YardBeside } from '../../server/services/yardBeside'
+import { YardLeft } from './YardLeft'
 
 export interface InterviewProps {
   /** Undefined for a household that is not kept yet. */
   kept?: { id: string; version: number; household: Household }
   reader: Reader
   yard: Silhouette[]
+  frame: Frame
   countries: Countries
   /** How the yard stands for the household as it is kept. */
-  left?: Left
+  left?: YardBeside
 }
 
 /** The interview, in the order of talk, with the yard shrinking beside it. */
-export function Interview({ kept, reader, yard, countries, left }: InterviewProps) {
+export function Interview({ kept, reader, yard, frame, countries, left }: InterviewProps) {
   const router = useRouter()
   const system = useMeasures()
   const start = useMemo(() => (kept ? draftOf(kept.household, system) : emptyDraft()), [kept, system])
@@ -137,7 +139,7 @@ export function Interview({ kept, reader, yard, countries, left }: InterviewProp
               </Field.Root>
             </Section>
           </fieldset>
-          <LiveYard reader={reader} yard={yard} left={left} />
+          <LiveYard reader={reader} yard={yard} frame={frame} left={left} />
         </Grid>
       </form>
     </FormProvider>
@@ -145,10 +147,10 @@ export function Interview({ kept, reader, yard, countries, left }: InterviewProp
 }
 
 /** Apart from the fields, so that a key pressed does not draw the whole interview again. */
-function LiveYard({ reader, yard, left }: Pick<InterviewProps, 'reader' | 'yard' | 'left'>) {
+function LiveYard({ reader, yard, frame, left }: Pick<InterviewProps, 'reader' | 'yard' | 'frame' | 'left'>) {
   const { control } = useFormContext<HouseholdDraft>()
   const draft = useDeferredValue(useWatch({ control }) as HouseholdDraft)
-  return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} first={left} onAsk={goTo} />
+  return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} frame={frame} first={left} onAsk={goTo} />
 }
 
 /** To a field by its path, out of whatever folds it away. */

@@ -1,19 +1,15 @@
 'use client'
 
-import { Box, Flex, Text } from '@chakra-ui/react'
-import type { ReactNode } from 'react'
+import { Box, Button, Flex, Text } from '@chakra-ui/react'
+import { useState } from 'react'
 import type { Household } from '@hitchet/core/household/household'
-import type { YardLeft as Left } from '../../server/services/matching'
 import { Said } from '../../look/measures'
+import type { Frame } from '../../drawing/frame'
+import type { Silhouette, YardBeside } from '../../server/services/yardBeside'
+import { StripPicture } from '../StripPicture'
 import { StandingWord } from '../Verdict'
 import { AskNext } from './AskNext'
 import { useReckoned } from './useReckoned'
-
-export interface Silhouette {
-  id: string
-  stock: string
-  drawing: ReactNode
-}
 
 /** After a pause in typing. */
 const PAUSE_MS = 250
@@ -22,18 +18,22 @@ const PAUSE_MS = 250
 export function YardLeft({
   household,
   yard,
+  frame,
   first,
   onAsk,
 }: {
   household: Household | undefined
+  /** While too little is known of them. */
   yard: Silhouette[]
-  first?: Left
+  frame: Frame
+  first?: YardBeside
   /** Goes to the field that takes the answer, by its path. */
   onAsk(field: string): void
 }) {
-  const left = useReckoned<Left>(household, '/api/yard-left', PAUSE_MS, first)
-  const standing = new Map(left?.units.map((unit) => [unit.id, unit.standing]))
-  const order = left ? [...yard].sort((a, b) => rankOf(left, a.id) - rankOf(left, b.id)) : yard
+  const [most, setMost] = useState<number>()
+  const address = most === undefined ? '/api/yard-left' : `/api/yard-left?most=${most}`
+  const left = useReckoned<YardBeside>(household, address, PAUSE_MS, first)
+  const shown = left?.units ?? yard
   return (
     <Box
       as="aside"
@@ -61,9 +61,9 @@ export function YardLeft({
                 : left.out.map(({ units, against }) => `${units} ${against}`).join(', ')}
             </Text>
             <AskNext household={household} onAsk={onAsk} />
-            {left.ways[0] && (
+            {left.way && (
               <Text fontSize="14px" mt="1">
-                <b>{left.ways[0].units.length} more</b> if <Said phrase={left.ways[0].says} />.
+                <b>{left.way.units} more</b> if <Said phrase={left.way.says} />.
               </Text>
             )}
           </>
@@ -71,12 +71,12 @@ export function YardLeft({
           <Text>Say who they are, how old, and what pulls it; the yard sorts itself as you type.</Text>
         )}
       </Box>
-      {order.map(({ id, stock, drawing }) => {
-        const now = standing.get(id)
+      {shown.map((unit) => {
+        const { id, stock, name, standing: now } = unit
         return (
           <Flex key={id} align="center" gap="2" py="1" borderTopWidth="1px" borderColor="hair">
             <Box flex="none" opacity={now === 'out' || now === 'nearly' ? 0.35 : 1} transition="opacity 200ms">
-              {drawing}
+              <StripPicture unit={unit} look="thumb" frame={frame} text={`${name} from above`} />
             </Box>
             <Box ml="auto" textAlign="right">
               <Text className="figure" fontSize="13.5px" fontWeight="600">
@@ -87,8 +87,11 @@ export function YardLeft({
           </Flex>
         )
       })}
+      {left && left.all > shown.length && (
+        <Button size="sm" variant="outline" mt="2" onClick={() => setMost(2 * shown.length)}>
+          Show more of {left.all}
+        </Button>
+      )}
     </Box>
   )
 }
-
-const rankOf = (left: Left, id: string): number => left.units.findIndex((unit) => unit.id === id)

@@ -10,11 +10,38 @@ import type { Choice } from '../../server/db/walkEvents'
 
 const ICONS = { pinned: Pin, 'set aside': Archive, open: Ellipsis }
 
-/** Keeps a unit in sight for a household, sets it aside, or notes a word on it: with who said so, and when. */
-export function Keeping({ stock, household, choice }: { stock: string; household: string; choice?: Choice }) {
+interface KeepingProps {
+  stock: string
+  household: string
+  choice?: Choice
+}
+
+/** Keeps a unit in sight for a household, sets it aside, or notes a word on it; what asks for it opens when it is pressed. */
+export function Keeping(props: KeepingProps) {
+  const [asked, setAsked] = useState(false)
+  if (asked) return <KeepingAsked {...props} />
+  const { stock, choice } = props
+  const stands = choice?.stands ?? 'open'
+  const Icon = ICONS[stands]
+  return (
+    <button
+      type="button"
+      className="word-button"
+      aria-label={`${stock}: pin, set aside or note`}
+      aria-haspopup="dialog"
+      onClick={() => setAsked(true)}
+    >
+      <Icon size={15} aria-hidden />
+      {stands !== 'open' && stands}
+    </button>
+  )
+}
+
+/** With who said so, and when. */
+function KeepingAsked({ stock, household, choice }: KeepingProps) {
   const { note } = useNotes()
   const router = useRouter()
-  const [open, setOpen] = useState(false)
+  const [open, setOpen] = useState(true)
   const [word, setWord] = useState(choice?.word ?? '')
   const [says, setSays] = useState<string>()
   const stands = choice?.stands ?? 'open'

@@ -2,11 +2,10 @@
 
 import { Button, Flex, SimpleGrid } from '@chakra-ui/react'
 import { createParser, useQueryState } from 'nuqs'
-import { Children, createContext, useContext, useMemo, type ReactNode } from 'react'
-import { orderBy, type Matters, type Worths } from '@hitchet/core/match/weighed'
+import { createContext, useContext, useMemo, type ReactNode } from 'react'
+import type { Matters } from '@hitchet/core/match/weighed'
 import type { QuestionId } from '@hitchet/core/questions/index'
 import type { RankingRules } from '@hitchet/core/rules/houseRules'
-import { Paged } from './Paged'
 
 interface Scale {
   weights: RankingRules['weights']
@@ -97,10 +96,9 @@ export function Mattering({
   )
 }
 
-/** Rows in the order of what matters; `worths`: what each question is worth on each of them. */
-export function Ordered({ worths, first, children }: { worths: Worths[]; first: number; children: ReactNode[] }) {
+/** How the house weighs the questions, and how many times as much each matters to these people. */
+export function useWeighed(): Scale {
   const scale = useContext(Weighed)
-  const rows = Children.toArray(children)
-  const order = scale ? orderBy(worths, scale.weights, scale.matters) : rows.map((_, i) => i)
-  return <Paged first={first}>{order.map((i) => rows[i])}</Paged>
+  if (!scale) throw new Error('Nothing is weighed outside Mattering')
+  return scale
 }

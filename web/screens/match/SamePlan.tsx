@@ -1,59 +1,59 @@
 'use client'
 
-import { Button, Flex, Link, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { Fragment, useState } from 'react'
-import { phraseText, type Phrase } from '@hitchet/core/quantity/phrase'
+import type { SameUnit } from '@hitchet/core/match/row'
+import { phraseText } from '@hitchet/core/quantity/phrase'
 import { Figure, Said } from '../../look/measures'
-
-/** Another unit of the same plan: what tells it apart. */
-export interface SameUnit {
-  stock: string
-  href: string
-  price?: number
-  differs: Phrase[]
-}
+import { request } from '../request'
+import { unitAddress } from '../unitAddress'
 
 /** So many letters stand on one line beside a strip. */
 const LINE = 74
 
 /** A chip for each unit of the same plan, as many as stand on a line; the others on demand. */
-export function SamePlan({ units }: { units: SameUnit[] }) {
-  const [all, setAll] = useState(false)
+export function SamePlan({
+  stock: first,
+  units,
+  more: others,
+  household,
+}: {
+  /** The unit whose plan it is. */
+  stock: string
+  units: readonly SameUnit[]
+  /** So many of the plan are not told here. */
+  more: number
+  household: string
+}) {
+  const [all, setAll] = useState<readonly SameUnit[]>()
   if (units.length === 0) return null
-  const shown = all ? units : units.slice(0, Math.max(1, onOneLine(units)))
-  const more = units.length - shown.length
+  const shown = all ?? units.slice(0, Math.max(1, onOneLine(units)))
+  const more = all ? 0 : units.length - shown.length + others
+  const ask = async () => {
+    if (others === 0) return setAll(units)
+    const outcome = await request<readonly SameUnit[]>('GET', `/api/households/${household}/same/${first}`)
+    if (outcome.ok) setAll(outcome.value)
+  }
   return (
-    <Flex gap="2" rowGap="1" wrap="wrap" align="center" fontSize="13px">
-      <Text color="line">Same plan:</Text>
-      {shown.map(({ stock, href, price, differs }) => (
-        <Link
-          asChild
-          key={stock}
-          color="ink"
-          borderWidth="1px"
-          borderColor="line"
-          borderRadius="4px"
-          px="1.5"
-          minH="24px"
-        >
-          <NextLink href={href} prefetch={false}>
-            <b className="figure">{stock}</b> {price !== undefined && <Figure value={price} unit="$" />}
-            {differs.map((one, i) => (
-              <Fragment key={i}>
-                {i === 0 ? ': ' : ', '}
-                <Said phrase={one} />
-              </Fragment>
-            ))}
-          </NextLink>
-        </Link>
+    <div className="same-plan">
+      <span className="quiet">Same plan:</span>
+      {shown.map(({ stock, price, differs }) => (
+        <NextLink key={stock} className="chip" href={unitAddress(stock, household)} prefetch={false}>
+          <b className="figure">{stock}</b> {price !== undefined && <Figure value={price} unit="$" />}
+          {differs.map((one, i) => (
+            <Fragment key={i}>
+              {i === 0 ? ': ' : ', '}
+              <Said phrase={one} />
+            </Fragment>
+          ))}
+        </NextLink>
       ))}
       {more > 0 && (
-        <Button variant="ghost" size="xs" px="1" minH="24px" h="24px" onClick={() => setAll(true)}>
+        <button type="button" className="word-button" onClick={() => void ask()}>
           and {more} more
-        </Button>
+        </button>
       )}
-    </Flex>
+    </div>
   )
 }
 

@@ -1,9 +1,10 @@
 import { notFound } from 'next/navigation'
-import { trailerName } from '@hitchet/core/trailer/trailer'
-import { allTrailers, trailersByStock } from '../../server/db/trailers'
+import { trailersByStock } from '../../server/db/trailers'
+import { yardCards } from '../../server/services/cards'
 import { tapeListFor } from '../../server/services/trailers'
 import { KeepHere } from '../../offline/KeepHere'
 import { keptWith, unitAddress } from '../unitAddress'
+import { StillReckoning } from '../StillReckoning'
 import type { Model } from './model'
 import { TapeBoard } from './TapeBoard'
 
@@ -11,23 +12,23 @@ import { TapeBoard } from './TapeBoard'
 export async function Tape({ stock, household }: { stock: string; household?: string }) {
   const [found] = await trailersByStock([stock])
   if (!found) notFound()
-  const [list, all] = await Promise.all([tapeListFor(found), allTrailers()])
+  const [{ list, open }, all] = await Promise.all([tapeListFor(found), yardCards()])
   const { box } = found.trailer.plan
   // Of like layouts the one of nearest length; another layout counts as five feet.
   const nearness = ({ layout, length }: Model): number =>
     Math.abs(length - box.length) + (layout === found.trailer.layout ? 0 : 60)
   const models = all
-    .filter(({ trailer }) => trailer.stock !== stock)
-    .map(({ trailer }): Model => ({
-      stock: trailer.stock,
-      name: trailerName(trailer),
-      layout: trailer.layout,
-      length: trailer.plan.box.length,
-    }))
+    .filter(({ unit }) => unit.stock !== stock)
+    .map(({ unit, box: length }): Model => ({ stock: unit.stock, name: unit.name, layout: unit.layout, length }))
     .sort((a, b) => nearness(a) - nearness(b))
   return (
     <>
       <KeepHere paths={keptWith(stock, household)} />
+      {open > 0 && (
+        <StillReckoning>
+          For {open === 1 ? 'one household' : `${open} households`} it is still being looked at what they wait for.
+        </StillReckoning>
+      )}
       <TapeBoard
         trailer={found.trailer}
         unitAt={unitAddress(stock, household)}

@@ -29,7 +29,8 @@ import { frameFor } from '../../drawing/frame'
 import { parks } from '../../server/parks'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { houseRules } from '../../server/houseRules'
-import { likeFigures, trailersByStock } from '../../server/db/trailers'
+import { trailersByStock } from '../../server/db/trailers'
+import { yardCards } from '../../server/services/cards'
 import { answersOn } from '../../server/services/matching'
 import { KeepHere } from '../../offline/KeepHere'
 import { keptWith, unitAddress } from '../unitAddress'
@@ -52,10 +53,10 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   if (!found) notFound()
   const { trailer } = found
   const rules = houseRules()
-  const lot = await likeFigures()
+  const lot = (await yardCards()).map(({ like: figures }) => figures)
   const own = lot.find((one) => one.stock === trailer.stock)
   const like = own ? againstLike(own, lot) : []
-  const answers = open && (await answersOn(found.id, [open.household]))[0]
+  const answers = open && (await answersOn([found.id], open.household)).get(found.id)
   const seenBy: SeenBy | undefined = open &&
     answers && {
       id: open.id,

@@ -18,10 +18,10 @@ export async function Walk({ stock, open }: { stock: string; open?: { id: string
   const [found] = await trailersByStock([stock])
   if (!found) notFound()
   const { trailer } = found
-  const waits = (await tapeListFor(found)).flatMap(({ key, households }) =>
+  const waits = (await tapeListFor(found)).list.flatMap(({ key, households }) =>
     households.length ? [{ key, households }] : [],
   )
-  const answers = open && (await answersOn(found.id, [open.household]))[0]
+  const answers = open && (await answersOn([found.id], open.household)).get(found.id)
   const taken = open ? (await takenWith(open.id, stock)).map(({ event }) => event.what) : []
   const shown = answers && showing(trailer, stationsOf(trailer), answers)
   return (

@@ -1,33 +1,25 @@
 import { Button, Link } from '@chakra-ui/react'
 import NextLink from 'next/link'
-import { drawnPlan } from '@hitchet/core/plan/drawnPlan'
-import { planText } from '../../drawing/planText'
-import { headline } from '@hitchet/core/match/headline'
-import type { Household } from '@hitchet/core/household/household'
-import { yardUnit } from '@hitchet/core/yard/unit'
-import { frameFor } from '../../drawing/frame'
-import { allTrailers } from '../../server/db/trailers'
-import { matchedYard, type MatchedTrailer } from '../../server/services/yard'
-import { measureSystem } from '../measureCookie'
+import { frameOf } from '../../drawing/frame'
+import { yardCards } from '../../server/services/cards'
+import { YARD_ORDERS, yardPage, type YardOrder } from '../../server/services/yardList'
 import { PageHead } from '../PageHead'
-import { YardList, type YardRow } from './YardList'
+import { YardList } from './YardList'
+
+/** What the address says is looked for. */
+export interface Looked {
+  q?: string | string[]
+  order?: string | string[]
+}
 
 /** All stock as strips on one ruler; with a household open, each with how it stands for them. */
-export async function Yard({ open }: { open?: { id: string; household: Household } }) {
-  const trailers: (Omit<MatchedTrailer, 'match'> & Partial<Pick<MatchedTrailer, 'match'>>)[] = open
-    ? await matchedYard(open.household)
-    : await allTrailers()
-  const system = await measureSystem()
-  const frame = frameFor(trailers.map(({ trailer }) => trailer.plan))
-  const rows = trailers.map(({ trailer, match }): YardRow => ({
-    unit: yardUnit(trailer),
-    plan: drawnPlan(trailer.plan),
-    text: planText(trailer, 'parked', system),
-    ...(match && { standing: match.standing, says: headline(match.answers) }),
-  }))
+export async function Yard({ household, looked }: { household?: string; looked: Looked }) {
+  const [text, order] = [first(looked.q), first(looked.order)]
+  const search = { text, order: YARD_ORDERS.find((one) => one === order) ?? ('order' satisfies YardOrder) }
+  const [cards, page] = await Promise.all([yardCards(), yardPage({ ...search, from: 0, household })])
   return (
     <>
-      <PageHead title="Yard" line={`${rows.length} units in stock, drawn to one scale from the coupler`}>
+      <PageHead title="Yard" line={`${page.all} units in stock, drawn to one scale from the coupler`}>
         <Button asChild size="sm">
           <NextLink href="/yard/take-in">Take a unit in</NextLink>
         </Button>
@@ -37,7 +29,9 @@ export async function Yard({ open }: { open?: { id: string; household: Household
           </Link>
         </Button>
       </PageHead>
-      <YardList rows={rows} frame={frame} under={open ? `/households/${open.id}/units` : '/yard'} />
+      <YardList first={{ ...search, page }} frame={frameOf(cards.map(({ extent }) => extent))} household={household} />
     </>
   )
 }
+
+const first = (value: string | string[] | undefined): string => (Array.isArray(value) ? value[0] : value) ?? ''

@@ -1,44 +1,31 @@
 'use client'
 
-import { Box, Button, Flex, HStack, Input, InputGroup, Link, NativeSelect, Text } from '@chakra-ui/react'
+import { Box, Button, Flex, HStack, Input, InputGroup, NativeSelect, Text } from '@chakra-ui/react'
 import { Search } from 'lucide-react'
 import NextLink from 'next/link'
 import { debounce, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
-import { useEffect, useRef, useState, type ReactNode } from 'react'
-import type { Standing } from '@hitchet/core/match/match'
-import type { Phrase } from '@hitchet/core/quantity/phrase'
-import { filterYard, parseFilter } from '@hitchet/core/yard/filter'
-import { unitFeatures, type YardUnit } from '@hitchet/core/yard/unit'
-import type { Plan } from '@hitchet/core/plan/plan'
+import { useEffect, useRef, type ReactNode } from 'react'
+import { unitFeatures } from '@hitchet/core/yard/unit'
 import type { Frame } from '../../drawing/frame'
-import { PlanStrip } from '../../drawing/PlanStrip'
 import { Ruler } from '../../drawing/Ruler'
 import { Figure, Said, useMeasures } from '../../look/measures'
+import type { YardOrder, YardPage, YardRow } from '../../server/services/yardList'
 import { Shortcuts } from '../shell/Shortcuts'
 import { useKeys } from '../shell/useKeys'
 import { YARD_SCALE } from './scale'
+import { StillReckoning } from '../StillReckoning'
 import { StockTag } from '../StockTag'
+import { StripPicture } from '../StripPicture'
+import { unitAddress } from '../unitAddress'
 import { StandingWord } from '../Verdict'
+import { useYardPages } from './useYardPages'
 
-export interface YardRow {
-  unit: YardUnit
-  plan: Plan
-  /** The drawing in words. */
-  text: string
-  standing?: Standing
-  says?: Phrase
-}
-
-const ORDERS = {
+const ORDERS: Record<YardOrder, string> = {
   order: 'As listed',
   length: 'Shortest first',
   weight: 'Lightest first',
   price: 'Cheapest first',
-} as const
-type Order = keyof typeof ORDERS
-
-/** So many strips are drawn before one scrolls. */
-const FIRST = 10
+}
 
 /**
  * The address follows once typing pauses, milliseconds: letter by letter the router now and then puts an older
@@ -46,43 +33,39 @@ const FIRST = 10
  */
 const PAUSE = 250
 
-/**
- * The stack of strips, narrowed by typing. What was typed stands in the address. `under`: where the page of a
- * unit is found.
- */
-export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame; under: string }) {
+/** The stack of strips, narrowed by typing on the server. What was typed stands in the address. */
+export function YardList({
+  first,
+  frame,
+  household,
+}: {
+  /** As the page came: what was looked for, and what was found. */
+  first: { text: string; order: YardOrder; page: YardPage }
+  frame: Frame
+  /** Whose yard it is. */
+  household?: string
+}) {
   const [text, setText] = useQueryState(
     'q',
     parseAsString.withDefault('').withOptions({ clearOnDefault: true, limitUrlUpdates: debounce(PAUSE) }),
   )
   const [order, setOrder] = useQueryState(
     'order',
-    parseAsStringLiteral(Object.keys(ORDERS) as Order[]).withDefault('order'),
+    parseAsStringLiteral(Object.keys(ORDERS) as YardOrder[]).withDefault('order'),
   )
   const field = useRef<HTMLInputElement>(null)
   const system = useMeasures()
   useKeys({ '/': () => field.current?.focus() })
-  const [shownRows, setShownRows] = useState(FIRST)
-  const more = useRef<HTMLButtonElement>(null)
-  const terms = parseFilter(text)
-  const { shown, unsure, strange } = filterYard(
-    rows.map(({ unit }) => unit),
-    terms,
-  )
-  const wanted = new Set(shown.map(({ stock }) => stock))
-  const listed = sorted(
-    rows.filter(({ unit }) => wanted.has(unit.stock)),
-    order,
-  )
+  const { page, more, wrong } = useYardPages({ text, order, household }, first)
+  const { rows, listed, all, unsure, terms, strange } = page
+  const end = useRef<HTMLButtonElement>(null)
   // Whoever scrolls to the end of what is drawn gets the next ones; the button is for those who do not scroll.
   useEffect(() => {
-    if (!more.current) return
-    const seen = new IntersectionObserver(([entry]) => entry?.isIntersecting && setShownRows((now) => now + FIRST), {
-      rootMargin: '400px',
-    })
-    seen.observe(more.current)
+    if (!end.current) return
+    const seen = new IntersectionObserver(([entry]) => entry?.isIntersecting && more(), { rootMargin: '400px' })
+    seen.observe(end.current)
     return () => seen.disconnect()
-  }, [shownRows, listed.length])
+  }, [more, rows.length])
   return (
     <>
       <Flex gap="3" align="center" pb="2" flexWrap="wrap">
@@ -99,7 +82,7 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
           <NativeSelect.Field
             aria-label="Order"
             value={order}
-            onChange={(event) => void setOrder(event.target.value as Order)}
+            onChange={(event) => void setOrder(event.target.value as YardOrder)}
             bg="bar"
             borderColor="line"
           >
@@ -113,21 +96,24 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
         </NativeSelect.Root>
         <HStack gap="2" flexWrap="wrap" aria-live="polite">
           <Text fontWeight="600">
-            {listed.length} of {rows.length}
+            {listed} of {all}
           </Text>
-          {terms
-            .filter(({ word }) => word === undefined || !strange.includes(word))
-            .map(({ says }, i) => (
-              <Box key={i} borderWidth="1px" borderColor="line" borderRadius="4px" px="2" fontSize="13.5px" bg="bar">
-                <Said phrase={says} />
-              </Box>
-            ))}
+          {terms.map((says, i) => (
+            <Box key={i} borderWidth="1px" borderColor="line" borderRadius="4px" px="2" fontSize="13.5px" bg="bar">
+              <Said phrase={says} />
+            </Box>
+          ))}
           {strange.length > 0 && (
             <Text fontSize="13.5px" color="no">
               Not understood: {strange.map((word) => `“${word}”`).join(', ')}
             </Text>
           )}
-          {unsure.size > 0 && <Text fontSize="13.5px">{unsure.size} shown because a reading is missing</Text>}
+          {unsure > 0 && <Text fontSize="13.5px">{unsure} shown because a reading is missing</Text>}
+          {wrong && (
+            <Text fontSize="13.5px" color="no" role="alert">
+              {wrong}
+            </Text>
+          )}
         </HStack>
         <Box ml="auto">
           <Shortcuts keys={{ '/': 'Type what you look for' }} />
@@ -136,15 +122,20 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
       <Box position="sticky" top="62px" zIndex="5" bg="paper" borderBottomWidth="1px" borderColor="hair" pt="1">
         <Ruler frame={frame} scale={YARD_SCALE} system={system} />
       </Box>
-      {listed.length === 0 && <NothingLeft />}
+      {page.open > 0 && (
+        <StillReckoning>
+          {page.open === 1 ? 'One unit is' : `${page.open} units are`} still being reckoned.
+        </StillReckoning>
+      )}
+      {listed === 0 && <NothingLeft />}
       <Box as="ul" listStyleType="none">
-        {listed.slice(0, shownRows).map((row) => (
-          <Row key={row.unit.stock} row={row} under={under} unsure={unsure.has(row.unit.stock)} frame={frame} />
+        {rows.map((row) => (
+          <Row key={row.unit.stock} row={row} household={household} frame={frame} />
         ))}
       </Box>
-      {listed.length > shownRows && (
-        <Button ref={more} variant="outline" size="sm" my="4" onClick={() => setShownRows(shownRows + FIRST)}>
-          Show {Math.min(FIRST, listed.length - shownRows)} more
+      {listed > rows.length && (
+        <Button ref={end} variant="outline" size="sm" my="4" onClick={more}>
+          Show more of {listed}
         </Button>
       )}
     </>
@@ -152,44 +143,29 @@ export function YardList({ rows, frame, under }: { rows: YardRow[]; frame: Frame
 }
 
 function Row({
-  row: { unit, plan, text, standing, says },
-  under,
-  unsure,
+  row: { unit, picture, text, unsure, standing, says },
+  household,
   frame,
 }: {
   row: YardRow
-  under: string
-  unsure: boolean
+  household?: string
   frame: Frame
 }) {
   const system = useMeasures()
   return (
-    <Flex
-      as="li"
-      gap="6"
-      py="2"
-      flexWrap={{ base: 'wrap', lg: 'nowrap' }}
-      borderBottomWidth="1px"
-      borderColor="hair"
-      align="center"
-      css={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 150px' }}
-    >
-      <Box w={`${(frame.before + frame.after) * YARD_SCALE}px`} maxW="100%" flex="none">
-        <PlanStrip plan={plan} time="parked" frame={frame} scale={YARD_SCALE} text={text} system={system} />
-      </Box>
-      <Box flex="1" minW="260px">
-        <HStack gap="3" mb="1">
+    <li className="yard-row">
+      <StripPicture unit={picture} look="yard" frame={frame} text={text[system]} />
+      <div className="told">
+        <div className="named">
           <StockTag stock={unit.stock} />
-          <Link asChild color="ink" fontWeight="700" fontSize="17px">
-            <NextLink href={`${under}/${unit.stock}`} prefetch={false}>
-              {unit.name}
-            </NextLink>
-          </Link>
-          <Text color="line" fontSize="14px">
+          <NextLink className="plain-link" href={unitAddress(unit.stock, household)} prefetch={false}>
+            {unit.name}
+          </NextLink>
+          <span className="quiet">
             {unit.layout}, {unit.year} {unit.condition}
-          </Text>
-        </HStack>
-        <HStack as="dl" gap="6" rowGap="1" className="figure" align="start" flexWrap="wrap">
+          </span>
+        </div>
+        <dl className="figure">
           <Fact name="Overall">
             <Figure value={unit.length} unit="in" long />
           </Fact>
@@ -204,38 +180,26 @@ function Row({
           <Fact name="Asking">
             {unit.price === undefined ? 'no price yet' : <Figure value={unit.price} unit="$" />}
           </Fact>
-        </HStack>
-        {unsure && (
-          <Text fontSize="13.5px" color="measure" mt="1">
-            A reading that your words ask for is missing on this one.
-          </Text>
-        )}
+        </dl>
+        {unsure && <p className="is-measure">A reading that your words ask for is missing on this one.</p>}
         {standing && (
-          <Flex gap="3" mt="1.5" align="baseline" maxW="620px">
+          <div className="stands">
             <StandingWord standing={standing} />
-            <Text fontSize="14px">{says && <Said phrase={says} />}</Text>
-          </Flex>
+            <span>{says && <Said phrase={says} />}</span>
+          </div>
         )}
-      </Box>
-      <Text flex="none" w="220px" fontSize="14px" color="line" display={{ base: 'none', xl: 'block' }}>
-        {unitFeatures(unit).join(', ')}
-      </Text>
-    </Flex>
+      </div>
+      <span className="quiet has">{unitFeatures(unit).join(', ')}</span>
+    </li>
   )
 }
 
-function Fact({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    <Box>
-      <Text as="dt" fontSize="12.5px" color="line" lineHeight="1.2">
-        {name}
-      </Text>
-      <Text as="dd" fontWeight="600" fontSize="15.5px" whiteSpace="nowrap">
-        {children}
-      </Text>
-    </Box>
-  )
-}
+const Fact = ({ name, children }: { name: string; children: ReactNode }) => (
+  <div>
+    <dt>{name}</dt>
+    <dd>{children}</dd>
+  </div>
+)
 
 function NothingLeft() {
   return (
@@ -247,10 +211,4 @@ function NothingLeft() {
       </Text>
     </Box>
   )
-}
-
-function sorted(rows: YardRow[], order: Order): YardRow[] {
-  const key = { length: 'length', weight: 'uvw', price: 'price' } as const
-  if (order === 'order') return rows
-  return [...rows].sort((a, b) => (a.unit[key[order]] ?? Infinity) - (b.unit[key[order]] ?? Infinity))
 }

@@ -25,6 +25,16 @@ export async function allHouseholds(): Promise<KeptHousehold[]> {
   return rows.map(kept)
 }
 
+/** Of those in hand who they are, last touched first. */
+export async function householdNames(): Promise<{ id: string; name: string }[]> {
+  const rows = await models().HouseholdRow.findAll({
+    attributes: ['id', 'name'],
+    where: { closedAt: null },
+    order: LAST_TOUCHED,
+  })
+  return rows.map(({ id, name }) => ({ id, name }))
+}
+
 /** Those last touched that are in hand, or with which it has ended, and how many there are of them in all. */
 export async function latestHouseholds(
   most: number,

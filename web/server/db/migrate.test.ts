@@ -5,7 +5,7 @@ import { unit } from '@hitchet/core/testing/unit'
 import { ownDatabase } from '../testing/database'
 import { accountByEmail } from './accounts'
 import { database } from './database'
-import { yardFacts } from './facts'
+import { yardFacts } from '../services/facts'
 import { migrate } from './migrate'
 import { trailersByStock } from './trailers'
 
@@ -18,7 +18,15 @@ const columns = () =>
     { type: QueryTypes.SELECT },
   )
 
-const ALL = ['001-first-tables', '002-facts-by-key', '003-exact-emails', '004-walk-events', '005-afterwards']
+const ALL = [
+  '001-first-tables',
+  '002-facts-by-key',
+  '003-exact-emails',
+  '004-walk-events',
+  '005-afterwards',
+  '006-kept-answers',
+]
+const KEPT = ['kept_answers', 'kept_waits', 'chores']
 const AFTERWARDS = ['take_homes', 'contacts', 'outgoing', 'follow_ups']
 
 describe('migrations', () => {
@@ -27,7 +35,7 @@ describe('migrations', () => {
     expect(await migrate(database())).toEqual([])
     const tables = new Set((await columns()).map(({ place }) => place.split('.')[0]))
     expect(tables).toEqual(
-      new Set(['accounts', 'trailers', 'trailer_facts', 'households', 'walk_events', ...AFTERWARDS]),
+      new Set(['accounts', 'trailers', 'trailer_facts', 'households', 'walk_events', ...AFTERWARDS, ...KEPT]),
     )
   })
 
@@ -35,16 +43,22 @@ describe('migrations', () => {
     const keys = (await columns()).filter(({ key }) => key === 'PRI')
     expect(keys.map(({ place }) => place).sort()).toEqual([
       'accounts.id',
+      'chores.name',
       'contacts.household_id',
       'follow_ups.id',
       'households.id',
+      'kept_answers.household_id',
+      'kept_answers.trailer_id',
+      'kept_waits.household_id',
+      'kept_waits.trailer_id',
       'outgoing.id',
       'take_homes.id',
       'trailer_facts.trailer_id',
       'trailers.id',
       'walk_events.id',
     ])
-    expect(new Set(keys.map(({ type }) => type))).toEqual(new Set(['char(36)']))
+    // A chore is known by its name.
+    expect(new Set(keys.map(({ type }) => type))).toEqual(new Set(['char(36)', 'varchar(40)']))
     const counted = await database().query(
       "SELECT 1 FROM information_schema.columns WHERE table_schema = DATABASE() AND extra LIKE '%auto_increment%'",
       { type: QueryTypes.SELECT },
@@ -57,6 +71,9 @@ describe('migrations', () => {
     const run = (sql: string) => db.query(sql, { type: QueryTypes.RAW })
     for (const table of [
       ...AFTERWARDS,
+      'kept_answers',
+      'kept_waits',
+      'chores',
       'walk_events',
       'trailer_facts',
       'trailers',

@@ -5,6 +5,7 @@ import * as factsByKey from './migrations/002-facts-by-key'
 import * as exactEmails from './migrations/003-exact-emails'
 import * as walkEvents from './migrations/004-walk-events'
 import * as afterwards from './migrations/005-afterwards'
+import * as keptAnswers from './migrations/006-kept-answers'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -15,6 +16,7 @@ const MIGRATIONS: Record<string, Migration> = {
   '003-exact-emails': exactEmails,
   '004-walk-events': walkEvents,
   '005-afterwards': afterwards,
+  '006-kept-answers': keptAnswers,
 }
 
 /**

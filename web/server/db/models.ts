@@ -29,6 +29,7 @@ export class FactsRow extends Model<InferAttributes<FactsRow>, InferCreationAttr
   declare trailerVersion: number
   declare factsKey: string
   declare facts: string
+  declare card: string
 }
 
 export class HouseholdRow extends Model<InferAttributes<HouseholdRow>, InferCreationAttributes<HouseholdRow>> {
@@ -126,7 +127,7 @@ export function models() {
       { sequelize, tableName: 'trailers' },
     )
     FactsRow.init(
-      { trailerId: id(), trailerVersion: counter(), factsKey: text(), facts: longText() },
+      { trailerId: id(), trailerVersion: counter(), factsKey: text(), facts: longText(), card: longText() },
       { sequelize, tableName: 'trailer_facts', timestamps: false },
     )
     HouseholdRow.init(

@@ -1,9 +1,6 @@
 import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
-import type { TrailerKey } from '@hitchet/core/readings/catalogue'
-import { best, type Reading } from '@hitchet/core/readings/reading'
-import type { Layout, Trailer } from '@hitchet/core/trailer/trailer'
-import type { LikeFigures } from '@hitchet/core/yard/againstLike'
+import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { Gone, StaleSave } from './conflict'
 import { database, inTransaction } from './database'
 import { fromColumn, models } from './models'
@@ -60,36 +57,11 @@ export async function yardRevision(): Promise<string> {
   return `${row!.units}/${row!.versions}/${row!.latest?.valueOf()}`
 }
 
-/**
- * Of every unit what it is held against others by: cut out of the documents in the database, so that a lot's worth of them
- * does not come here for it.
- */
-export async function likeFigures(): Promise<LikeFigures[]> {
-  const keys = Object.entries(LIKE_READINGS)
-  const columns = keys.map(([, key]) => `JSON_EXTRACT(document, '$.readings.${key}') AS ${key}`).join(', ')
-  const rows = await database().query<{ stock: string; layout: string } & Record<string, string | Reading[] | null>>(
-    `SELECT stock, JSON_VALUE(document, '$.layout') AS layout, ${columns} FROM trailers`,
-    { type: QueryTypes.SELECT },
-  )
-  return rows.map((row) => ({
-    stock: row.stock,
-    layout: row.layout as Layout,
-    ...Object.fromEntries(
-      keys.flatMap(([name, key]) => {
-        const value = row[key] ? best(fromColumn<Reading[]>(row[key]))?.value : undefined
-        return typeof value === 'number' ? [[name, value]] : []
-      }),
-    ),
-  }))
+/** The ids of those of some stock numbers that are on the lot. */
+export async function idsByStock(stocks: readonly string[]): Promise<string[]> {
+  const rows = await models().TrailerRow.findAll({ attributes: ['id'], where: { stock: [...stocks] } })
+  return rows.map(({ id }) => id)
 }
-
-const LIKE_READINGS = {
-  length: 'overallLength',
-  uvw: 'uvw',
-  cargoCapacity: 'cargoCapacity',
-  hitchWeight: 'hitchWeight',
-  askingPrice: 'askingPrice',
-} as const satisfies Partial<Record<keyof LikeFigures, TrailerKey>>
 
 export async function stockNumbers(): Promise<string[]> {
   const rows = await models().TrailerRow.findAll({ attributes: ['stock'] })

@@ -10,6 +10,7 @@ interface Asked<Body, Params> {
   account: Account
   body: Body
   params: Params
+  query: URLSearchParams
   /** As the program is reached from outside: for addresses that leave the house. */
   origin: string
 }
@@ -34,7 +35,8 @@ export function handler<Params extends object, Body = undefined>(
   return edge(async (request, params) => {
     const account = await currentAccount()
     if (!account) throw new Refused('Sign in first.', [], 401)
-    return answer({ account, params, body: await read(request, form), origin: originOf(request) })
+    const { searchParams: query } = new URL(request.url)
+    return answer({ account, params, query, body: await read(request, form), origin: originOf(request) })
   })
 }
 

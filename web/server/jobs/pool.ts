@@ -1,5 +1,6 @@
 import { join } from 'node:path'
-import { Piscina } from 'piscina'
+import { Piscina, queueOptionsSymbol } from 'piscina'
+import { UrgentFirst } from './urgentFirst'
 import type * as worker from './worker'
 
 /**
@@ -12,19 +13,30 @@ type Jobs = typeof worker
 
 let pool: Piscina | undefined
 
+/** Where the workers' bundles lie. */
+export const JOBS_FOLDER = (): string => process.env.HITCHET_JOBS ?? join(process.cwd(), '.jobs')
+
+interface Asked {
+  /** Nobody waits for it: whatever somebody waits for goes first. */
+  whenIdle?: boolean
+}
+
 /** Runs one of the jobs in a worker thread. The worker is bundled to .jobs/ by the build. */
 export async function inWorker<Name extends keyof Jobs>(
   name: Name,
   job: Parameters<Jobs[Name]>[0],
-): Promise<ReturnType<Jobs[Name]>> {
+  { whenIdle = false }: Asked = {},
+): Promise<Awaited<ReturnType<Jobs[Name]>>> {
   pool ??= new Piscina({
-    filename: join(process.env.HITCHET_JOBS ?? join(process.cwd(), '.jobs'), 'worker.mjs'),
+    filename: join(JOBS_FOLDER(), 'worker.mjs'),
     minThreads: 1,
     maxThreads: 2,
     idleTimeout: 60_000,
     resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB },
+    taskQueue: new UrgentFirst(),
   })
-  return (await pool.run(job, { name })) as ReturnType<Jobs[Name]>
+  const asked = { ...job, [queueOptionsSymbol]: { whenIdle } }
+  return (await pool.run(asked, { name })) as Awaited<ReturnType<Jobs[Name]>>
 }
 
 export async function closePool(): Promise<void> {

@@ -1,52 +1,59 @@
 import type { Household } from '@hitchet/core/household/household'
-import type { FactSheet } from '@hitchet/core/match/factSheet'
 import { firmness } from '@hitchet/core/match/firmness'
 import { inTheWay, type Way } from '@hitchet/core/match/inTheWay'
-import { rank, rankWithChanges, type Match } from '@hitchet/core/match/match'
+import { judgeFor, type Answers } from '@hitchet/core/match/judge'
+import { keptMatch, type KeptMatch } from '@hitchet/core/match/kept'
+import { rankWithChanges } from '@hitchet/core/match/match'
+import { yardLeft, type YardLeft } from '@hitchet/core/match/yardLeft'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
+import { sheetsOf, type Sheet } from './sheets'
 
-export interface RankJob {
-  /** Facts arrive as stored text and are parsed here. */
-  facts: readonly { id: string; facts: string }[]
-  households: readonly Household[]
+interface OfHousehold {
+  household: Household
   rules: HouseRules
 }
 
-/** The yard ranked for each of some households. */
-export function rankAll({ facts, households, rules }: RankJob): Match[][] {
-  const candidates = facts.map(({ id, facts: text }) => ({ id, facts: JSON.parse(text) as FactSheet }))
-  return households.map((household) => rank(candidates, household, rules))
+/** How much of the yard is possible for a household that is being typed. */
+export async function leftFor({ household, rules }: OfHousehold): Promise<YardLeft> {
+  const sheets = await sheetsOf(rules)
+  const ranked = rankWithChanges(sheets, household, rules).map((match) => ({
+    id: match.id,
+    ...keptMatch(match, household, rules.ranking),
+  }))
+  return yardLeft(ranked, waysIn(ranked, sheets, household, rules))
 }
 
-/** The yard ranked for one household, and what stands in its way. */
-export function rankOne({ facts, household, rules }: Omit<RankJob, 'households'> & { household: Household }): {
-  matches: Match[]
-  ways: Way[]
-  /** How often the first stays first, when what matters is weighed otherwise. */
-  firm?: number
-} {
-  const candidates = facts.map(({ id, facts: text }) => ({ id, facts: JSON.parse(text) as FactSheet }))
-  const matches = rankWithChanges(candidates, household, rules)
-  const firm = firmness(matches, rules.ranking)
-  return { matches, ways: inTheWay(candidates, matches, household, rules), ...(firm !== undefined && { firm }) }
+/** All that is answered to a household on some units, by their ids. */
+export async function answersFor({
+  units,
+  household,
+  rules,
+}: OfHousehold & { units: readonly string[] }): Promise<[id: string, answers: Answers][]> {
+  const judge = judgeFor(household, rules)
+  return (await sheetsOf(rules, units)).map(({ id, facts }) => [id, judge(facts)])
 }
 
-/** How the yard stands for a household, in three figures. */
-export interface Standing {
-  /** Units with nothing against them, of all. */
-  left: number
-  all: number
-  /** Id of the one that matches best. */
-  best?: string
+/** What would let in more of a yard that is ranked already, and how firm its first place is. */
+export async function waysFor({
+  ranked,
+  household,
+  rules,
+}: OfHousehold & { ranked: readonly Ranked[] }): Promise<{ ways: Way[]; firm?: number }> {
+  // Only trying tells of these; of the others the limits they pass are known.
+  const tried = ranked.filter(({ asks }) => asks?.tryable !== undefined).map(({ id }) => id)
+  const ways = waysIn(ranked, await sheetsOf(rules, tried), household, rules)
+  const firm = firmness(ranked, rules.ranking)
+  return { ways, ...(firm !== undefined && { firm }) }
 }
 
-/**
- * How the yard stands for each of some households: a ranking of which only the outcome leaves the worker. Where
- * nothing is left, the best is what nearly fits.
- */
-export const standings = (job: RankJob): Standing[] =>
-  rankAll(job).map((matches, i) => {
-    const left = matches.filter(({ standing }) => standing !== 'out').length
-    const best = left ? matches[0] : rankOne({ ...job, household: job.households[i]! }).matches[0]
-    return { left, all: matches.length, ...(best && { best: best.id }) }
-  })
+export type Ranked = Pick<KeptMatch, 'plan' | 'standing' | 'worths' | 'asks'> & { id: string }
+
+function waysIn(ranked: readonly Ranked[], sheets: readonly Sheet[], household: Household, rules: HouseRules): Way[] {
+  const facts = new Map(sheets.map((one) => [one.id, one.facts]))
+  const out = ranked.flatMap(({ id, standing, asks }) =>
+    (standing === 'nearly' || standing === 'out') && asks && (asks.tryable === undefined || facts.has(id))
+      ? [{ id, ...asks }]
+      : [],
+  )
+  return inTheWay(out, (id) => facts.get(id)!, household, rules)
+}

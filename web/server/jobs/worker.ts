@@ -1,7 +1,9 @@
 /** What runs in worker threads, away from the thread that answers requests. Bundled to .jobs/worker.mjs. */
-export { rankAll, rankOne, standings } from './rank'
-export { factSheets } from './factSheets'
-export { decisive, tapeLists } from './tapeLists'
+export { answersFor, leftFor, waysFor } from './rank'
+export { rows, same } from './rows'
+export { makeFacts } from './factSheets'
+export { reckon } from './reckon'
+export { reckonWaits } from './waits'
 export { rests } from './rests'
 export { pulled } from './pulled'
 export { next } from './next'

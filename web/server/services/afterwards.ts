@@ -4,6 +4,7 @@ import { outcomeSchema, type Outcome } from '@hitchet/core/household/outcome'
 import { saveContact, type KeptContact } from '../db/contacts'
 import { addFollowUp } from '../db/followUps'
 import { endHousehold, householdById } from '../db/households'
+import { keepUp } from './kept'
 import { stocksAsKept } from '../db/trailers'
 import { flawed, Refused } from '../refused'
 
@@ -31,7 +32,10 @@ export async function comeBackTo(
 
 /** How it ended; null: it goes on. @throws Refused when what was bought is no unit of the lot, Gone. */
 export async function noteOutcome(householdId: string, source: unknown): Promise<void> {
-  if (source === null) return endHousehold(householdId, null)
+  if (source === null) {
+    await endHousehold(householdId, null)
+    return keepUp({ household: householdId })
+  }
   const outcome = read<Outcome>(outcomeSchema, withoutEmpty(source))
   if (outcome.stock === undefined) return endHousehold(householdId, outcome)
   const [stock] = (await stocksAsKept([outcome.stock])).kept

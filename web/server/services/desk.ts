@@ -1,19 +1,20 @@
-import { LRUCache } from 'lru-cache'
-import type { Trailer } from '@hitchet/core/trailer/trailer'
-import { yardFacts } from '../db/facts'
+import type { YardStanding } from '../db/answers'
 import type { KeptHousehold } from '../db/households'
-import { trailersById, yardDocuments, yardRevision } from '../db/trailers'
-import { houseRules } from '../houseRules'
-import { inWorker } from '../jobs/pool'
-import type { Standing } from '../jobs/rank'
-import type { DecisiveWaits } from '../jobs/tapeLists'
+import { cardsById, type KeptCard } from './cards'
+import { standingsFor, standingsOnceReckoned } from './kept'
+import { waitsFor } from './waits'
 
 /** So many households lie on the desk at a time, those last touched first. */
 export const ON_DESK = 12
 
-export interface HouseholdInHand extends Omit<Standing, 'best'> {
+export interface HouseholdInHand {
   kept: KeptHousehold
-  best?: Trailer
+  /** Units with nothing against them, of all; so many of them are reckoned. */
+  left: number
+  all: number
+  known: number
+  /** The one that matches best. */
+  best?: KeptCard
 }
 
 export interface UnitToMeasure {
@@ -28,77 +29,68 @@ export interface UnitToMeasure {
 /** So many places of each household's match are looked at: nobody measures the twentieth choice today. */
 const PLACES = 8
 
-/** How the yard stands for each household. */
+/** How the yard stands for each household, as far as it is reckoned. */
+export async function inHandSoFar(households: readonly KeptHousehold[]): Promise<HouseholdInHand[]> {
+  return withBest(households, await standingsFor(households, 1))
+}
+
+/** How the yard stands for each household; whoever asks waits for what is not reckoned yet. */
 export async function inHand(households: readonly KeptHousehold[]): Promise<HouseholdInHand[]> {
-  const found = await remembered(standings, households, async (some) => {
-    const rules = houseRules()
-    return inWorker('standings', { facts: await yardFacts(rules), households: some, rules })
-  })
-  const best = await trailersById(found.flatMap((one) => one.best ?? []))
+  return withBest(households, await standingsOnceReckoned(households, 1))
+}
+
+async function withBest(
+  households: readonly KeptHousehold[],
+  { all, standings }: { all: number; standings: YardStanding[] },
+): Promise<HouseholdInHand[]> {
+  const cards = await cardsById()
   return households.map((kept, i) => {
-    const { left, all, best: id } = found[i]!
-    return { kept, left, all, best: best.find((one) => one.id === id)?.trailer }
+    const { left, known, first } = standings[i]!
+    const best = first[0] && cards.get(first[0].id)
+    return { kept, left, all, known, ...(best && { best }) }
   })
 }
 
 /**
  * Units on which readings decide, by what they decide: what comes first for a household counts one, what comes second a half,
  * what comes third a third. A unit that something speaks against already decides nothing, however much is missing on it.
+ * `open`: so many places are still being looked at.
  */
-export async function toMeasure(households: readonly KeptHousehold[]): Promise<UnitToMeasure[]> {
-  const found = await remembered(waits, households, async (some) => {
-    const rules = houseRules()
-    const [facts, documents] = await Promise.all([yardFacts(rules), yardDocuments()])
-    const units = facts.flatMap(({ id, facts: text }) => {
-      const document = documents.get(id)
-      return document ? [{ document, facts: text }] : []
-    })
-    return inWorker('decisive', { units, households: some, rules, most: PLACES })
-  })
-  const units = new Map<string, { name: string; readings: Map<string, number>; waiting: UnitToMeasure['waiting'] }>()
-  for (const [i, { household }] of households.entries()) {
-    for (const { stock, name, waits: readings, place } of found[i]!) {
-      const unit = units.get(stock) ?? { name, readings: new Map<string, number>(), waiting: [] }
-      unit.waiting.push({ household: household.name, place })
-      for (const { name: reading } of readings)
-        unit.readings.set(reading, (unit.readings.get(reading) ?? 0) + 1 / place)
-      units.set(stock, unit)
-    }
+export async function toMeasure(
+  households: readonly KeptHousehold[],
+): Promise<{ units: UnitToMeasure[]; open: number }> {
+  const [{ all, standings }, cards] = await Promise.all([standingsOnceReckoned(households, PLACES), cardsById()])
+  const places = standings.flatMap(({ first }, i) =>
+    first.flatMap(({ id, standing }, n) =>
+      standing === 'measure' ? [{ household: households[i]!, unit: id, place: n + 1 }] : [],
+    ),
+  )
+  const found = await waitsFor(places.map(({ household, unit }) => ({ household: household.id, unit })))
+  const units = new Map<string, { readings: Map<string, number>; waiting: UnitToMeasure['waiting'] }>()
+  for (const [i, { household, unit, place }] of places.entries()) {
+    const waits = found[i] ?? []
+    if (waits.length === 0) continue
+    const entry = units.get(unit) ?? { readings: new Map<string, number>(), waiting: [] }
+    entry.waiting.push({ household: household.household.name, place })
+    for (const { name } of waits) entry.readings.set(name, (entry.readings.get(name) ?? 0) + 1 / place)
+    units.set(unit, entry)
   }
   const worth = ({ waiting }: UnitToMeasure) => waiting.reduce((sum, { place }) => sum + 1 / place, 0)
-  return [...units]
-    .map(([stock, { name, readings, waiting }]) => ({
-      stock,
-      name,
-      readings: [...readings].sort(([, a], [, b]) => b - a).map(([reading]) => reading),
-      waiting: waiting.sort((a, b) => a.place - b.place),
-    }))
-    .sort((a, b) => worth(b) - worth(a) || (a.stock < b.stock ? -1 : 1))
-}
-
-/** What was reckoned lately for a household as it is in the yard as it is, or is being reckoned now. */
-const standings = new LRUCache<string, Promise<Standing>>({ max: 500 })
-const waits = new LRUCache<string, Promise<DecisiveWaits[]>>({ max: 100 })
-
-/** In the order of the households; those not known yet are reckoned together. */
-async function remembered<Found>(
-  known: LRUCache<string, Promise<Found>>,
-  households: readonly KeptHousehold[],
-  reckon: (some: KeptHousehold['household'][]) => Promise<Found[]>,
-): Promise<Found[]> {
-  const yard = await yardRevision()
-  const keyOf = ({ id, version }: KeptHousehold) => `${yard} ${id} ${version}`
-  const unknown = households.filter((one) => !known.has(keyOf(one)))
-  if (unknown.length) {
-    const reckoned = reckon(unknown.map(({ household }) => household))
-    unknown.forEach((one, i) =>
-      known.set(
-        keyOf(one),
-        reckoned.then((found) => found[i]!),
-      ),
-    )
-    // What failed is not remembered: the next who asks tries anew.
-    reckoned.catch(() => unknown.forEach((one) => known.delete(keyOf(one))))
+  return {
+    units: [...units]
+      .flatMap(([id, { readings, waiting }]): UnitToMeasure[] => {
+        const card = cards.get(id)
+        if (!card) return []
+        return [
+          {
+            stock: card.unit.stock,
+            name: card.unit.name,
+            readings: [...readings].sort(([, a], [, b]) => b - a).map(([reading]) => reading),
+            waiting: waiting.sort((a, b) => a.place - b.place),
+          },
+        ]
+      })
+      .sort((a, b) => worth(b) - worth(a) || (a.stock < b.stock ? -1 : 1)),
+    open: found.filter((one) => one === undefined).length + standings.filter(({ known }) => known < all).length,
   }
-  return Promise.all(households.map((one) => known.get(keyOf(one))!))
 }

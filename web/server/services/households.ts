@@ -4,6 +4,7 @@ import type { Household } from '@hitchet/core/household/household'
 import { inTransaction } from '../db/database'
 import { addHouseholds, saveHousehold } from '../db/households'
 import { flawed } from '../refused'
+import { keepUp } from './kept'
 
 export interface SavedHousehold {
   id: string
@@ -14,6 +15,7 @@ export interface SavedHousehold {
 export async function startHousehold(source: unknown, by: string): Promise<SavedHousehold> {
   const household = read(source)
   const [id] = await inTransaction((transaction) => addHouseholds([household], by, transaction))
+  keepUp({ household: id! })
   return { id: id!, version: 1 }
 }
 
@@ -25,6 +27,7 @@ export async function renewHousehold(
   by: string,
 ): Promise<SavedHousehold> {
   const kept = await saveHousehold(id, version, read(source), by)
+  keepUp({ household: id })
   return { id, version: kept.version }
 }
 

@@ -6,6 +6,7 @@ import { TRAILER_FORMAT, type Trailer } from '@hitchet/core/trailer/trailer'
 import { sameHousehold } from '@hitchet/core/household/same'
 import { inTransaction } from '../db/database'
 import { saveTrailers } from '../db/trailers'
+import { keepUp } from './kept'
 import { bringHouseholds, type Again, type HouseholdReport, type KnownHousehold } from './importedHouseholds'
 
 export interface ImportFile {
@@ -73,7 +74,7 @@ export async function importFiles(
   }
   if ((errors.length && !keepGood) || good.length === 0) return report
   const kept = trailers.filter((one) => !twice.includes(one)).map(({ document }) => document)
-  return inTransaction(async (transaction) => {
+  const brought = await inTransaction(async (transaction) => {
     const { known, ...brought } = await bringHouseholds(
       households.filter((one) => !repeated.includes(one)),
       { again, by },
@@ -82,6 +83,8 @@ export async function importFiles(
     if (known.length) return { ...report, known }
     return { ...report, ...(await saveTrailers(kept, by, transaction)), done: true, households: brought }
   })
+  if (brought.done) keepUp('anything')
+  return brought
 }
 
 function isTrailer(one: { file: ImportFile; document: AnyDocument }): one is { file: ImportFile; document: Trailer } {

@@ -1,17 +1,19 @@
 import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
+import { judgeFor } from '@hitchet/core/match/judge'
 import { rankWithChanges } from '@hitchet/core/match/match'
+import { keptOf } from '@hitchet/core/testing/keptYard'
 import { household, person, vehicle } from '@hitchet/core/testing/someone'
 import { FAMILY } from '@hitchet/core/testing/lot'
 import { berth, fixture, unit } from '@hitchet/core/testing/unit'
 import { inTransaction } from '../db/database'
-import { addHouseholds, allHouseholds } from '../db/households'
-import { allTrailers, saveTrailers } from '../db/trailers'
+import { addHouseholds, allHouseholds, householdById } from '../db/households'
+import { allTrailers, saveTrailers, trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { inHand, toMeasure } from './desk'
-import { rankYard, yardLeft } from './matching'
-import { matchedYard } from './yard'
+import { rankedYard } from './kept'
+import { answersOn, yardLeftFor, yardLeftOf } from './matching'
 
 ownDatabase('matching')
 
@@ -34,32 +36,42 @@ const strong = household([person()], {
   vehicle: vehicle({ towRating: 12_000, payload: 2_600, gcwr: 20_000, curbWeight: 5_500, hitchTongue: 1_200 }),
 })
 
+const kept = async (household: typeof weak) => {
+  const [id] = await inTransaction((transaction) => addHouseholds([household], null, transaction))
+  return (await householdById(id!))!
+}
+
 describe('ranking in a worker', () => {
-  it('answers what core answers', async () => {
+  it('keeps of each unit what core answers, in the same order', async () => {
     const own = rankWithChanges(
       (await allTrailers()).map(({ id, trailer }) => ({ id, facts: factSheet(trailer, RULES) })),
       weak,
       RULES,
     )
-    expect(await rankYard(weak)).toEqual(JSON.parse(JSON.stringify(own)))
+    const { units, open } = await rankedYard((await kept(weak)).id)
+    expect(open).toBe(0)
+    expect(units).toMatchObject(JSON.parse(JSON.stringify(keptOf(own, weak, RULES))) as object[])
   })
 
-  it('joins answers to units, best first', async () =>
-    expect((await matchedYard(weak)).at(-1)!.trailer.stock).toBe('HEAVY'))
+  it('and answers in full what is looked at', async () => {
+    const [found] = await trailersByStock(['HEAVY'])
+    const answers = (await answersOn([found!.id], weak)).get(found!.id)
+    expect(answers).toEqual(JSON.parse(JSON.stringify(judgeFor(weak, RULES)(factSheet(heavy, RULES)))))
+  })
 
-  it('counts what is left and who says no', async () => {
+  it('counts what is left and who says no, of who is kept as of who is being typed', async () => {
     // All three have no toilet: bath says no to each, towing to the heavy one.
-    const left = await yardLeft(weak)
+    const left = await yardLeftFor(weak)
     expect(left).toMatchObject({ all: 3, left: 0 })
     expect(left.out).toContainEqual({ question: 'tow', units: 1, against: 'too much to pull' })
     expect(left.out[0]).toEqual({ question: 'bath', units: 3, against: 'bath not right' })
     expect(left.units).toHaveLength(3)
+    expect(await yardLeftOf(await kept(weak))).toEqual(left)
   })
 
   it('the desk shows the best for each household', async () => {
-    await inTransaction((transaction) => addHouseholds([weak], null, transaction))
     const households = await allHouseholds()
-    expect((await inHand(households))[0]).toMatchObject({ all: 3, best: { stock: 'LIGHT' } })
+    expect((await inHand(households))[0]).toMatchObject({ all: 3, known: 3, best: { unit: { stock: 'LIGHT' } } })
   })
 
   it('and ranks what to measure by what it decides', async () => {
@@ -71,7 +83,7 @@ describe('ranking in a worker', () => {
       await addHouseholds([named('One'), named('Other')], null, transaction)
     })
     const households = await allHouseholds()
-    const units = await toMeasure(households)
+    const { units } = await toMeasure(households)
     // Both have something open; the one that stands first for both comes first, whatever more is missing on the other.
     expect(units.map(({ stock, waiting }) => [stock, waiting.map(({ place }) => place)])).toEqual([
       ['FAMILY', [1, 1]],

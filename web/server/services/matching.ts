@@ -1,43 +1,56 @@
+import { LRUCache } from 'lru-cache'
 import type { Household } from '@hitchet/core/household/household'
+import type { Way } from '@hitchet/core/match/inTheWay'
 import type { Answers } from '@hitchet/core/match/judge'
-import type { Match, Standing } from '@hitchet/core/match/match'
 import type { NextQuestion } from '@hitchet/core/match/nextQuestion'
 import type { Pulled } from '@hitchet/core/match/pulled'
-import { trailerName } from '@hitchet/core/trailer/trailer'
-import type { Way } from '@hitchet/core/match/inTheWay'
-import { questionOf, type QuestionId } from '@hitchet/core/questions/index'
-import { yardFacts } from '../db/facts'
-import { householdById } from '../db/households'
-import { trailersById, trailersByStock } from '../db/trailers'
+import { yardLeft, type YardLeft } from '@hitchet/core/match/yardLeft'
+import { householdById, type KeptHousehold } from '../db/households'
+import { trailersByStock } from '../db/trailers'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import type { AnswerRests } from '../jobs/rests'
 import { Refused } from '../refused'
+import { cardsById } from './cards'
+import { rankedYard, type RankedUnit } from './kept'
 
-/** The yard ranked for a household. */
-export async function rankYard(household: Household): Promise<Match[]> {
-  return (await rankYardWithWays(household)).matches
+/** The yard ranked for a household that is kept, what would let in more of it, and how firm its first place is. */
+export interface RankedWithWays {
+  units: RankedUnit[]
+  /** So many units are still being reckoned. */
+  open: number
+  /** What the yard is known by. */
+  stamp: string
+  ways: Way[]
+  firm?: number
 }
 
-/** The yard ranked for a household, what would let in more of it, and how firm its first place is. */
-export async function rankYardWithWays(
-  household: Household,
-): Promise<{ matches: Match[]; ways: Way[]; firm?: number }> {
-  const rules = houseRules()
-  return inWorker('rankOne', { facts: await yardFacts(rules), household, rules })
+export async function rankedYardWithWays({ id, household }: KeptHousehold): Promise<RankedWithWays> {
+  const { units, open, stamp } = await rankedYard(id)
+  const known = lately.get(stamp)
+  if (known) return { units, open, stamp, ...(await known) }
+  const ranked = units.map(({ id: unit, plan, standing, worths, asks }) => ({
+    id: unit,
+    plan,
+    standing,
+    worths,
+    ...(asks && { asks }),
+  }))
+  const ways = inWorker('waysFor', { ranked, household, rules: houseRules() })
+  if (open === 0) {
+    lately.set(stamp, ways)
+    ways.catch(() => lately.delete(stamp))
+  }
+  return { units, open, stamp, ...(await ways) }
 }
 
-/** The yard ranked for each of some households: its facts are read and parsed once. */
-export async function rankYardFor(households: Household[]): Promise<Match[][]> {
-  const rules = houseRules()
-  return inWorker('rankAll', { facts: await yardFacts(rules), households, rules })
-}
+/** What stood in the way of whom lately; nothing changed while the stamp is the same. */
+const lately = new LRUCache<string, Promise<Pick<RankedWithWays, 'ways' | 'firm'>>>({ max: 200 })
 
-/** What each of some households is answered on one unit, by its id. */
-export async function answersOn(id: string, households: Household[]): Promise<Answers[]> {
-  const rules = houseRules()
-  const facts = await yardFacts(rules, id)
-  return (await inWorker('rankAll', { facts, households, rules })).map(([match]) => match?.answers ?? {})
+/** All that a household is answered on some units, by their ids. */
+export async function answersOn(units: readonly string[], household: Household): Promise<Map<string, Answers>> {
+  if (units.length === 0) return new Map()
+  return new Map(await inWorker('answersFor', { units, household, rules: houseRules() }))
 }
 
 /** The figures that each of a household's answers on a unit rests on. @throws Refused. */
@@ -57,52 +70,24 @@ export interface PulledUnit extends Omit<Pulled, 'id'> {
 export async function pulledFor(stock: string, householdId: string): Promise<PulledUnit[]> {
   const [[found], kept] = await Promise.all([trailersByStock([stock]), householdById(householdId)])
   if (!found || !kept) throw new Refused('There is no such unit or household any more.', [], 404)
-  const rules = houseRules()
-  const facts = await yardFacts(rules)
-  const units = await inWorker('pulled', { facts, instead: found.id, household: kept.household, rules })
-  const named = new Map((await trailersById(units.map(({ id }) => id))).map(({ id, trailer }) => [id, trailer]))
+  const job = { instead: found.id, household: kept.household, rules: houseRules() }
+  const [units, cards] = await Promise.all([inWorker('pulled', job), cardsById()])
   return units.flatMap(({ id, ...rest }) => {
-    const trailer = named.get(id)
-    return trailer ? [{ stock: trailer.stock, name: trailerName(trailer), ...rest }] : []
+    const card = cards.get(id)
+    return card ? [{ stock: card.unit.stock, name: card.unit.name, ...rest }] : []
   })
 }
 
 /** What to ask a household next, of all that nobody asked yet. */
-export async function nextFor(household: Household): Promise<NextQuestion | undefined> {
-  const rules = houseRules()
-  return inWorker('next', { facts: await yardFacts(rules), household, rules })
-}
-
-export interface YardLeft {
-  all: number
-  left: number
-  /**
-   * Units with anything against them, by the question that says so, and its words; one unit may count under
-   * several.
-   */
-  out: { question: QuestionId; units: number; against: string }[]
-  /** What would let in more, by the ids of those units. */
-  ways: Way[]
-  /** Every unit, best first. */
-  units: { id: string; standing: Standing }[]
-}
+export const nextFor = (household: Household): Promise<NextQuestion | undefined> =>
+  inWorker('next', { household, rules: houseRules() })
 
 /** How much of the yard is still possible: for the interview, while it is typed. */
-export async function yardLeft(household: Household): Promise<YardLeft> {
-  const { matches, ways } = await rankYardWithWays(household)
-  const against = new Map<QuestionId, number>()
-  for (const { answers } of matches) {
-    for (const [question, answer] of Object.entries(answers) as [QuestionId, { verdict: string }][]) {
-      if (answer.verdict === 'no') against.set(question, (against.get(question) ?? 0) + 1)
-    }
-  }
-  return {
-    all: matches.length,
-    left: matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').length,
-    out: [...against]
-      .map(([question, units]) => ({ question, units, against: questionOf(question).words.against }))
-      .sort((a, b) => b.units - a.units),
-    ways,
-    units: matches.map(({ id, standing }) => ({ id, standing })),
-  }
+export const yardLeftFor = (household: Household): Promise<YardLeft> =>
+  inWorker('leftFor', { household, rules: houseRules() })
+
+/** The same of a household that is kept, from what is kept of it. */
+export async function yardLeftOf(kept: KeptHousehold): Promise<YardLeft> {
+  const { units, ways } = await rankedYardWithWays(kept)
+  return yardLeft(units, ways)
 }

@@ -7,12 +7,11 @@ import { typedReading } from '@hitchet/core/readings/typed'
 import { thingAt, withReading } from '@hitchet/core/trailer/things'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { flawed, Refused } from '../refused'
-import { houseRules } from '../houseRules'
-import { inWorker } from '../jobs/pool'
 import type { Account } from '../db/accounts'
-import { yardFacts } from '../db/facts'
-import { allHouseholds } from '../db/households'
+import { householdNames } from '../db/households'
 import { addTrailer, changeTrailer, trailersByStock, type StockedTrailer } from '../db/trailers'
+import { keepUp } from './kept'
+import { waitsFor } from './waits'
 
 export interface SavedTrailer {
   version: number
@@ -25,7 +24,10 @@ export interface SavedTrailer {
  */
 export async function takeIn(source: unknown, { id }: Account): Promise<SavedTrailer> {
   const trailer = read(source)
-  if (await addTrailer(trailer, id)) return { version: 1, trailer }
+  if (await addTrailer(trailer, id)) {
+    keepUp({ stocks: [trailer.stock] })
+    return { version: 1, trailer }
+  }
   throw new Refused(`${trailer.stock} is in the yard already; choose another stock number.`, [], 409)
 }
 
@@ -41,7 +43,9 @@ export async function renewTrailer(
     const flaw = `stock: found "${trailer.stock}"; right would be "${stock}"`
     throw new Refused('Nothing was saved: this is another unit.', [flaw])
   }
-  return changeTrailer(stock, id, () => trailer, version)
+  const saved = await changeTrailer(stock, id, () => trailer, version)
+  keepUp({ stocks: [stock] })
+  return saved
 }
 
 /** A reading as someone typed it. */
@@ -63,9 +67,11 @@ export async function takeReading(
   { id, name }: Account,
   today: string,
 ): Promise<SavedTrailer> {
-  return changeTrailer(stock, id, (latest) =>
+  const saved = await changeTrailer(stock, id, (latest) =>
     withTyped(latest, { key, text, source, ...(confirmed && { confirmed }) }, { on: today, by: name }),
   )
+  keepUp({ stocks: [stock] })
+  return saved
 }
 
 /** The unit with a typed reading beside those there are. @throws Refused. */
@@ -108,16 +114,14 @@ export async function trailerOf(stock: string): Promise<Trailer> {
 }
 
 /** What to measure next on a unit, by how many open households' answers it could change. */
-export async function tapeListFor({ id, trailer }: StockedTrailer): Promise<ToMeasure[]> {
-  const rules = houseRules()
-  const [facts, all] = await Promise.all([yardFacts(rules, id), allHouseholds()])
-  const kept = all.filter(({ outcome }) => !outcome)
-  const households = kept.map(({ household }) => household)
-  // A unit that is changed all the while has no facts for a moment: then nobody waits for anything yet.
-  const units = facts.map((one) => ({ document: JSON.stringify(trailer), facts: one.facts }))
-  const found = await inWorker('tapeLists', { units, households, rules })
-  return tapeList(
-    trailer,
-    households.map(({ name }, i) => ({ name, waits: found[i]!.flatMap(({ waits }) => waits) })),
-  )
+export async function tapeListFor({ id, trailer }: StockedTrailer): Promise<{ list: ToMeasure[]; open: number }> {
+  const households = await householdNames()
+  const found = await waitsFor(households.map((one) => ({ household: one.id, unit: id })))
+  return {
+    list: tapeList(
+      trailer,
+      households.map(({ name }, i) => ({ name, waits: found[i] ?? [] })),
+    ),
+    open: found.filter((one) => one === undefined).length,
+  }
 }

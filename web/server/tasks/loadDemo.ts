@@ -7,6 +7,7 @@ import { stockNumbers } from '../db/trailers'
 import { DEMO_PEOPLE } from '../demoPeople'
 import { importFiles } from '../services/importing'
 import { closePool } from '../jobs/pool'
+import { stopKeepingUp } from '../services/kept'
 import { loadAfterwards } from './demoAfterwards'
 import { loadWalks } from './demoWalks'
 
@@ -33,5 +34,6 @@ if ((await stockNumbers()).length === 0) {
     `Demo loaded: ${added.length} trailers, ${households.added.length} households, ${notes} notes of two weeks`,
   )
 }
+await stopKeepingUp()
 await closePool()
 await disconnect()

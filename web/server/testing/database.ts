@@ -1,7 +1,9 @@
 import { afterAll, beforeAll } from 'vitest'
 import { QueryTypes } from 'sequelize'
 import { connect, database, disconnect } from '../db/database'
+import { closePicturePool } from '../jobs/pictures'
 import { closePool } from '../jobs/pool'
+import { stopKeepingUp } from '../services/kept'
 import { migrate } from '../db/migrate'
 
 /** The server that `npm test` started, HITCHET_TEST_DATABASE, as an account that may make databases named hitchet... */
@@ -20,11 +22,14 @@ export function ownDatabase(name: string, { migrated = true } = {}): void {
       DATABASE_URL: server().replace(/\w+$/, `hitchet_${name}`),
       SESSION_SECRET: 'x'.repeat(40),
       HITCHET_DEMO: '1',
+      HITCHET_PATIENCE: '600000',
     })
     if (migrated) await migrate(database())
   })
   afterAll(async () => {
+    await stopKeepingUp()
     await closePool()
+    await closePicturePool()
     await disconnect()
     await admin(`DROP DATABASE IF EXISTS hitchet_${name}`)
   })

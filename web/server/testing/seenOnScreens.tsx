@@ -2,20 +2,23 @@ import { ChakraProvider } from '@chakra-ui/react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { parseHousehold, parseTrailer } from '@hitchet/core/formats/document'
 import { asked } from '@hitchet/core/match/asked'
-import { pitch } from '@hitchet/core/match/pitch'
+import { matchRow } from '@hitchet/core/match/row'
 import { MeasuresProvider } from '../../look/measures'
 import { system } from '../../look/theme'
 import { comparison } from '../../screens/compare/compared'
 import { Matrix } from '../../screens/compare/Matrix'
+import { ReasonsOf } from '../../screens/match/AllReasons'
 import { MatchRow } from '../../screens/match/MatchRow'
 import { disconnect, inTransaction } from '../db/database'
-import { yardFacts } from '../db/facts'
 import { migrate } from '../db/migrate'
+import { addHouseholds } from '../db/households'
 import { saveTrailers } from '../db/trailers'
 import { database } from '../db/database'
 import { houseRules } from '../houseRules'
 import { closePool } from '../jobs/pool'
-import { matchedYard } from '../services/yard'
+import { yardFacts } from '../services/facts'
+import { rankedYard, stopKeepingUp } from '../services/kept'
+import { answersOn } from '../services/matching'
 import { readFileSync, readdirSync } from 'node:fs'
 
 /**
@@ -40,27 +43,31 @@ const words = (children: React.ReactNode) =>
 
 await migrate(database())
 await inTransaction((transaction) => saveTrailers(trailers, null, transaction))
-const yard = await matchedYard(household)
-const [first] = yard
-const { answers } = first!.match
+const [id] = await inTransaction((transaction) => addHouseholds([household], null, transaction))
+const { units } = await rankedYard(id!)
+const answers = await answersOn(
+  units.map((one) => one.id),
+  household,
+)
+const told = units.map((kept) => ({
+  kept,
+  trailer: trailers.find(({ stock }) => stock === kept.stock)!,
+  answers: answers.get(kept.id)!,
+}))
+const [first] = told
 console.log(
   JSON.stringify({
     stored: Object.keys(JSON.parse((await yardFacts(houseRules()))[0]!.facts) as object),
-    ranked: Object.keys(answers),
+    ranked: Object.keys(first!.answers),
     match: words(
-      <MatchRow
-        stock="X"
-        name="X"
-        href="/"
-        layout=""
-        pitch={pitch(answers, first!.trailer, household, houseRules().ranking.weights)}
-        asked={{ first: asked(answers), rest: [] }}
-        same={[]}
-        strip={null}
-      />,
+      <>
+        <MatchRow household={id!} row={matchRow(first!, [], 0, household, houseRules().ranking)} strip={null} />
+        <ReasonsOf asked={asked(first!.answers)} />
+      </>,
     ),
-    compare: words(<Matrix allWords comparison={comparison(yard, household, houseRules())} onlyDifferences={false} />),
+    compare: words(<Matrix allWords comparison={comparison(told, household, houseRules())} onlyDifferences={false} />),
   }),
 )
+await stopKeepingUp()
 await closePool()
 await disconnect()

@@ -16,7 +16,7 @@ export default async function Page({
   const { units } = await searchParams
   return (
     <Screen account={account} kept={kept} place="compare">
-      <CompareScreen id={kept.id} household={kept.household} units={Array.isArray(units) ? units.join(',') : units} />
+      <CompareScreen kept={kept} units={Array.isArray(units) ? units.join(',') : units} />
     </Screen>
   )
 }

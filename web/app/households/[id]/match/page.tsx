@@ -9,7 +9,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { account, kept } = await openHousehold(params)
   return (
     <Screen account={account} kept={kept} place="match">
-      <MatchScreen id={kept.id} household={kept.household} />
+      <MatchScreen kept={kept} />
     </Screen>
   )
 }

@@ -1,10 +1,9 @@
-import { formatFeet, type MeasureSystem } from '@hitchet/core/quantity/format'
-import { listed } from '@hitchet/core/quantity/phrase'
-import type { TimeOfDay } from '@hitchet/core/plan/times'
-import { FIXTURE_KINDS } from '@hitchet/core/readings/catalogue'
-import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
-import type { StripSleepers } from './PlanStrip'
-import { berthWordings } from './BerthMark'
+import { formatFeet, type MeasureSystem } from '../quantity/format'
+import { listed } from '../quantity/phrase'
+import type { TimeOfDay } from '../plan/times'
+import { FIXTURE_KINDS } from '../readings/catalogue'
+import { trailerName, type Trailer } from '../trailer/trailer'
+import { berthWordings } from '../plan/berthWordings'
 
 const TIME_WORDS: Record<TimeOfDay, string> = {
   parked: 'parked, slides out',
@@ -20,7 +19,7 @@ export function planText(
   trailer: Pick<Trailer, 'make' | 'model' | 'plan'>,
   time: TimeOfDay,
   system: MeasureSystem,
-  sleepers: readonly StripSleepers[] = [],
+  sleepers: readonly { berth: string; people: readonly { name: string }[] }[] = [],
 ): string {
   const { plan } = trailer
   const x = (shape: Trailer['plan']['rooms'][number]['shape']) =>

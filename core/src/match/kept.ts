@@ -1,0 +1,62 @@
+import type { Household } from '../household/household'
+import type { Phrase } from '../quantity/phrase'
+import { QUESTIONS, type QuestionId } from '../questions/index'
+import type { RankingRules } from '../rules/houseRules'
+import { headline } from './headline'
+import { askedBy, type AskedLimits } from './inTheWay'
+import { objections, STANDINGS, worth, type Flexibility, type Match, type Standing } from './match'
+
+/**
+ * What is kept of a match: enough to put the yard in order, to count it, to weigh it otherwise and to say a sentence of each
+ * unit. All other words are made again for the few units that are looked at. Plain data.
+ */
+export interface KeptMatch {
+  /** Of units drawn alike the same. */
+  plan: string
+  standing: Standing
+  /** Of the changes that would let it in, by the house rules. */
+  size: number
+  /** So many questions speak against it. */
+  objections: number
+  score: number
+  /** What each question is worth on it, in the order of the questions; nothing where it was not asked. */
+  worths: (number | null)[]
+  /** Questions that say no. */
+  against: QuestionId[]
+  /** One sentence a person would say of it. */
+  says: Phrase
+  /** After `if`. */
+  changes?: Phrase[]
+  flexibility?: Flexibility
+  /** Of a unit that something speaks against: what it asks of each limit, or what only trying tells. */
+  asks?: AskedLimits
+}
+
+export function keptMatch(match: Match, household: Household, { points }: RankingRules): KeptMatch {
+  const { plan, standing, score, answers, nearly, flexibility } = match
+  const against = QUESTIONS.flatMap(({ id }) => (answers[id]?.verdict === 'no' ? [id] : []))
+  return {
+    plan,
+    standing,
+    size: nearly?.size ?? 0,
+    objections: objections(match),
+    score,
+    worths: QUESTIONS.map(({ id }) => (answers[id] ? round(worth(answers[id], points)) : null)),
+    against,
+    says: headline(answers),
+    ...(nearly && { changes: nearly.changes }),
+    ...(flexibility && { flexibility }),
+    ...(against.length > 0 && { asks: askedBy(answers, household) }),
+  }
+}
+
+/** Finer than any weighting tells apart. */
+const round = (value: number): number => Math.round(value * 1e4) / 1e4
+
+/** How kept matches stand behind each other, as the matches themselves do (`inOrder`). */
+export const inKeptOrder = (a: KeptMatch & { id: string }, b: KeptMatch & { id: string }): number =>
+  STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) ||
+  a.size - b.size ||
+  (a.standing === 'out' ? a.objections - b.objections : 0) ||
+  b.score - a.score ||
+  (a.id < b.id ? -1 : 1)

@@ -1,0 +1,19 @@
+import { QUESTIONS, type QuestionId } from '../questions/index'
+import type { RankingRules } from '../rules/houseRules'
+import type { Answers } from './judge'
+import type { KeptMatch } from './kept'
+import { worth } from './match'
+import type { Worths } from './weighed'
+
+/** What every question that was asked is worth on a unit, 0 to 1. */
+export const worthsOf = (answers: Answers, points: RankingRules['points']): Worths =>
+  Object.fromEntries(QUESTIONS.flatMap(({ id }) => (answers[id] ? [[id, worth(answers[id], points)]] : [])))
+
+/** The same of what is kept of a match, question by question in their order. */
+export const keptWorths = ({ worths }: Pick<KeptMatch, 'worths'>): Worths =>
+  Object.fromEntries(
+    QUESTIONS.flatMap(({ id }, i): [QuestionId, number][] => {
+      const own = worths[i]
+      return own === null || own === undefined ? [] : [[id, own]]
+    }),
+  )

@@ -1,0 +1,148 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { basename, dirname, join } from 'node:path'
+import { gzipSync } from 'node:zlib'
+import autocannon from 'autocannon'
+import { QueryTypes } from 'sequelize'
+import { database, disconnect } from '../../web/server/db/database'
+
+/**
+ * Measures a served lot, as JSON: every page alone and with 50 people at once, bytes and elements, how long saving takes to be
+ * kept, and how long all takes anew. HITCHET_ADDRESS: where it is served.
+ */
+const address = process.env.HITCHET_ADDRESS!
+const PEOPLE = 50
+const SECONDS = Number(process.env.HITCHET_BENCH_SECONDS ?? 8)
+
+const count = async (sql: string, replacements: Record<string, unknown> = {}): Promise<number> => {
+  const [row] = await database().query<{ n: number }>(sql, { type: QueryTypes.SELECT, replacements })
+  return Number(row!.n)
+}
+const rows = <T extends object>(sql: string) => database().query<T>(sql, { type: QueryTypes.SELECT })
+const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
+
+async function until(done: () => Promise<boolean>): Promise<number> {
+  const from = performance.now()
+  while (!(await done())) await sleep(20)
+  return Math.round(performance.now() - from)
+}
+
+const KEPT = `SELECT COUNT(*) AS n FROM kept_answers a JOIN households h ON h.id = a.household_id AND h.version = a.household_version
+  JOIN trailers t ON t.id = a.trailer_id AND t.version = a.trailer_version`
+
+async function signedIn(): Promise<string> {
+  const response = await fetch(`${address}/api/sign-in/demo`, {
+    method: 'POST',
+    headers: { origin: address, 'content-type': 'application/json' },
+    body: JSON.stringify({ email: 'maren@pinewater-trailers.example' }),
+  })
+  return response.headers
+    .getSetCookie()
+    .map((one) => one.split(';')[0])
+    .join('; ')
+}
+
+const units = await count('SELECT COUNT(*) AS n FROM trailers')
+const households = await rows<{ id: string; version: number }>(
+  'SELECT id, version FROM households ORDER BY updated_at DESC, id LIMIT 20',
+)
+const all = units * (await count('SELECT COUNT(*) AS n FROM households'))
+const allAnewMs = await until(async () => (await count(KEPT)) === all)
+const cookie = await signedIn()
+const headers = { cookie, origin: address, 'content-type': 'application/json' }
+const [stock] = await rows<{ stock: string }>('SELECT stock FROM trailers ORDER BY stock LIMIT 1')
+
+const pages: Record<string, string[]> = {
+  desk: ['/'],
+  yard: ['/yard', ...households.slice(0, 3).map(({ id }) => `/households/${id}/yard`)],
+  interview: households.map(({ id }) => `/households/${id}`),
+  match: households.map(({ id }) => `/households/${id}/match`),
+  compare: households.map(({ id }) => `/households/${id}/compare`),
+  unit: households.map(({ id }) => `/households/${id}/units/${stock!.stock}`),
+}
+
+const delays = (): { p99Ms: number; maxMs: number; rssMB: number } => {
+  const file = process.env.HITCHET_LOOP_DELAY!
+  const all = readdirSync(dirname(file))
+    .filter((name) => name.startsWith(`${basename(file)}.`))
+    .map((name) => JSON.parse(readFileSync(join(dirname(file), name), 'utf8')) as ReturnType<typeof delays>)
+  return all.sort((a, b) => b.rssMB - a.rssMB)[0]!
+}
+const beginDelay = () => {
+  const file = process.env.HITCHET_LOOP_DELAY!
+  for (const name of readdirSync(dirname(file)))
+    if (name.startsWith(`${basename(file)}.`)) process.kill(Number(name.split('.').at(-1)), 'SIGUSR2')
+}
+
+const measured: Record<string, object> = {}
+for (const [name, paths] of Object.entries(pages)) {
+  const alone: number[] = []
+  let html = ''
+  for (let i = 0; i < 8; i++) {
+    const from = performance.now()
+    const response = await fetch(address + paths[i % paths.length]!, { headers })
+    html = await response.text()
+    if (response.status !== 200) throw new Error(`${name} answered ${response.status}`)
+    alone.push(performance.now() - from)
+  }
+  alone.sort((a, b) => a - b)
+  const scripts = [...html.matchAll(/<script[^>]+src="([^"]+)"/g)].map(([, src]) => src!)
+  const texts = await Promise.all(scripts.map(async (src) => (await fetch(address + src)).arrayBuffer()))
+  beginDelay()
+  const load = await autocannon({
+    url: address,
+    connections: PEOPLE,
+    duration: SECONDS,
+    headers,
+    requests: paths.map((path) => ({ method: 'GET' as const, path })),
+  })
+  await sleep(600)
+  measured[name] = {
+    aloneMs: Math.round(alone[4]!),
+    fiftyMs: { median: load.latency.p50, p97: load.latency.p97_5 },
+    perSecond: Math.round(load.requests.average),
+    failed: load.non2xx + load.errors,
+    bytes: Buffer.byteLength(html),
+    elements: (html.match(/<[a-z]/g) ?? []).length,
+    scriptKB: Math.round(texts.reduce((sum, text) => sum + gzipSync(new Uint8Array(text)).length, 0) / 1024),
+    loopDelay: delays(),
+  }
+}
+
+const { document } = (
+  await rows<{ document: string | object }>(`SELECT document FROM households WHERE id = '${households[0]!.id}'`)
+)[0]!
+const household = (typeof document === 'string' ? JSON.parse(document) : document) as { limits: { budget?: number } }
+household.limits.budget = 33_333
+const from = performance.now()
+const saved = await fetch(`${address}/api/households/${households[0]!.id}`, {
+  method: 'PUT',
+  headers,
+  body: JSON.stringify({ version: households[0]!.version, household }),
+})
+const savedMs = Math.round(performance.now() - from)
+const rowMs = await until(async () => (await count(`${KEPT} WHERE h.id = :id`, { id: households[0]!.id })) === units)
+const taken = await fetch(`${address}/api/trailers/${stock!.stock}/readings`, {
+  method: 'POST',
+  headers,
+  body: JSON.stringify({ key: 'readings.uvw', text: '4321', source: 'measured' }),
+})
+const columnMs = await until(
+  async () => (await count(`${KEPT} WHERE t.stock = :stock`, { stock: stock!.stock })) === all / units,
+)
+console.log(
+  JSON.stringify(
+    {
+      units,
+      households: all / units,
+      allAnewMs,
+      pages: measured,
+      saved: [saved.status, savedMs],
+      rowKeptMs: rowMs,
+      taken: taken.status,
+      columnKeptMs: columnMs,
+    },
+    null,
+    2,
+  ),
+)
+await disconnect()

@@ -1,0 +1,242 @@
+import { QueryTypes } from 'sequelize'
+import { STANDINGS, type Standing } from '@hitchet/core/match/match'
+import type { Waited } from '@hitchet/core/match/tapeList'
+import type { KeptMatch } from '@hitchet/core/match/kept'
+import type { Household } from '@hitchet/core/household/household'
+import { database, inTransaction } from './database'
+import { fromColumn } from './models'
+
+/** A household and a unit, each in the version that something was reckoned from. */
+export interface Pair {
+  household: string
+  householdVersion: number
+  trailer: string
+  trailerVersion: number
+}
+
+/** Right or not there: a row is read only where both are as they were, and the program and its rules too. */
+const fresh = (a: string) =>
+  `${a}.household_id = h.id AND ${a}.trailer_id = t.id AND ${a}.household_version = h.version
+    AND ${a}.trailer_version = t.version AND ${a}.made_by = :key`
+
+/** Which households and units something is kept of. */
+export type KeptTable = 'kept_answers' | 'kept_waits'
+
+interface Missing {
+  households?: readonly string[]
+  units?: readonly string[]
+  /** Of so many parts only this one: two threads share the work. */
+  part?: { of: number; number: number }
+  most: number
+}
+
+/** Pairs of which nothing is kept, of some households in hand or all of them, and of some units or all. */
+export const missingPairs = (table: KeptTable, key: string, { households, units, part, most }: Missing) =>
+  database().query<{ household: string; trailer: string }>(
+    `SELECT h.id AS household, t.id AS trailer FROM households h JOIN trailers t
+      LEFT JOIN ${table} a ON ${fresh('a')}
+      WHERE a.household_id IS NULL AND ${households ? 'h.id IN (:households)' : 'h.closed_at IS NULL'}
+      ${units ? 'AND t.id IN (:units)' : ''} ${part ? 'AND CRC32(CONCAT(h.id, t.id)) % :of = :number' : ''}
+      LIMIT :most`,
+    { type: QueryTypes.SELECT, replacements: { key, households, units, most, ...part } },
+  )
+
+/** Some households as they are now. */
+export async function householdsAsTheyAre(
+  ids: readonly string[],
+): Promise<Map<string, { version: number; household: Household }>> {
+  const rows = await database().query<{ id: string; version: number; document: string | object }>(
+    'SELECT id, version, document FROM households WHERE id IN (:ids)',
+    { type: QueryTypes.SELECT, replacements: { ids } },
+  )
+  return new Map(rows.map(({ id, version, document }) => [id, { version, household: fromColumn(document) }]))
+}
+
+/** So many rows go into one statement. */
+const ROWS = 125
+
+/** A row for each pair; what stood there was of older versions. One whose household or unit is gone meanwhile is left out. */
+export async function keep<Row extends Pair>(
+  table: KeptTable,
+  key: string,
+  rows: readonly Row[],
+  columns: Record<string, (row: Row) => string | number>,
+): Promise<void> {
+  const names = [
+    'household_id',
+    'trailer_id',
+    'household_version',
+    'trailer_version',
+    'made_by',
+    ...Object.keys(columns),
+  ]
+  const renewed = names.slice(2).map((name) => `${name} = VALUES(${name})`)
+  for (let from = 0; from < rows.length; from += ROWS) {
+    const some = rows.slice(from, from + ROWS)
+    const values = some.map((row) => [
+      row.household,
+      row.trailer,
+      row.householdVersion,
+      row.trailerVersion,
+      key,
+      ...Object.values(columns).map((column) => column(row)),
+    ])
+    await inTransaction((transaction) =>
+      database().query(
+        // IGNORE: a household that was taken out while it was reckoned for has no row to hang this on.
+        `INSERT IGNORE INTO ${table} (${names.join(', ')}) VALUES ${values.map(() => '(?)').join(', ')}
+          ON DUPLICATE KEY UPDATE ${renewed.join(', ')}`,
+        { type: QueryTypes.RAW, replacements: values, transaction },
+      ),
+    )
+  }
+}
+
+export const keepAnswers = (key: string, rows: readonly (Pair & { kept: KeptMatch })[]): Promise<void> =>
+  keep('kept_answers', key, rows, {
+    standing: ({ kept }) => STANDINGS.indexOf(kept.standing),
+    size: ({ kept }) => kept.size,
+    objections: ({ kept }) => kept.objections,
+    score: ({ kept }) => kept.score,
+    told: ({ kept: { standing: _standing, size: _size, objections: _objections, score: _score, ...told } }) =>
+      JSON.stringify(told),
+  })
+
+/** A unit of the yard, with what is kept of it for a household; absent: it is still to be reckoned. */
+export interface KeptRow {
+  id: string
+  stock: string
+  version: number
+  kept?: KeptMatch
+}
+
+interface AnswerRow {
+  id: string
+  stock: string
+  version: number
+  standing: number | null
+  size: number
+  objections: number
+  score: number
+  told: string
+}
+
+/** Another text as soon as a household, or any unit of the yard, is other than it was. */
+export async function stampOf(household: string): Promise<string> {
+  const [row] = await database().query<{
+    version: number | null
+    units: number
+    versions: number
+    latest: Date | null
+  }>(
+    `SELECT (SELECT version FROM households WHERE id = :household) AS version,
+      COUNT(*) AS units, SUM(version) AS versions, MAX(updated_at) AS latest FROM trailers`,
+    { type: QueryTypes.SELECT, replacements: { household } },
+  )
+  return `${row!.version}/${row!.units}/${row!.versions}/${row!.latest?.valueOf()}`
+}
+
+/** Every unit with what is kept of it for a household as it is now, by stock number. */
+export async function keptFor(household: string, key: string): Promise<KeptRow[]> {
+  const rows = await database().query<AnswerRow>(
+    `SELECT t.id, t.stock, t.version, a.standing, a.size, a.objections, a.score, a.told
+      FROM households h JOIN trailers t LEFT JOIN kept_answers a ON ${fresh('a')}
+      WHERE h.id = :household ORDER BY t.stock`,
+    { type: QueryTypes.SELECT, replacements: { household, key } },
+  )
+  return rows.map(({ id, stock, version, standing, size, objections, score, told }) => ({
+    id,
+    stock,
+    version,
+    ...(standing !== null && {
+      kept: {
+        standing: STANDINGS[standing]!,
+        size,
+        objections,
+        score,
+        ...(JSON.parse(told) as Omit<KeptMatch, 'standing' | 'size' | 'objections' | 'score'>),
+      },
+    }),
+  }))
+}
+
+/** How the yard stands for a household. */
+export interface YardStanding {
+  household: string
+  /** Of the household; absent where nothing is kept of it. */
+  version?: number
+  /** Units that are kept of it. */
+  known: number
+  /** Of those with nothing against them. */
+  left: number
+  /** Ids and standings of the first places, the best first. */
+  first: { id: string; stock: string; standing: Standing }[]
+}
+
+/** For some households counts and first places, in one query. */
+export async function standingsOf(households: readonly string[], key: string, most: number): Promise<YardStanding[]> {
+  if (households.length === 0) return []
+  const rows = await database().query<{
+    household: string
+    version: number
+    known: number
+    open: number
+    id: string
+    stock: string
+    standing: number
+  }>(
+    `SELECT * FROM (
+      SELECT h.id AS household, h.version, t.id, t.stock, a.standing,
+        COUNT(*) OVER (PARTITION BY h.id) AS known,
+        SUM(a.standing <= ${STANDINGS.indexOf('measure')}) OVER (PARTITION BY h.id) AS open,
+        ROW_NUMBER() OVER (PARTITION BY h.id ORDER BY a.standing, a.size,
+          IF(a.standing = ${STANDINGS.indexOf('out')}, a.objections, 0), a.score DESC, t.id) AS place
+      FROM households h JOIN trailers t JOIN kept_answers a ON ${fresh('a')}
+      WHERE h.id IN (:households)) ranked WHERE place <= :most ORDER BY household, place`,
+    { type: QueryTypes.SELECT, replacements: { households, key, most } },
+  )
+  return households.map((household) => {
+    const own = rows.filter((row) => row.household === household)
+    return {
+      household,
+      ...(own[0] && { version: own[0].version }),
+      known: Number(own[0]?.known ?? 0),
+      left: Number(own[0]?.open ?? 0),
+      first: own.map(({ id, stock, standing }) => ({ id, stock, standing: STANDINGS[standing]! })),
+    }
+  })
+}
+
+/** Households with which it has not ended, those last touched first. */
+export async function householdsInHand(): Promise<string[]> {
+  const rows = await database().query<{ id: string }>(
+    'SELECT id FROM households WHERE closed_at IS NULL ORDER BY updated_at DESC, id',
+    { type: QueryTypes.SELECT },
+  )
+  return rows.map(({ id }) => id)
+}
+
+export async function unitsInYard(): Promise<number> {
+  const [row] = await database().query<{ units: number }>('SELECT COUNT(*) AS units FROM trailers', {
+    type: QueryTypes.SELECT,
+  })
+  return Number(row!.units)
+}
+
+export const keepWaits = (key: string, rows: readonly (Pair & { waits: Waited[] })[]): Promise<void> =>
+  keep('kept_waits', key, rows, { waits: ({ waits }) => JSON.stringify(waits) })
+
+/** What is waited for by each of some households on each of some units; nothing where it is still to be reckoned. */
+export async function waitsOf(
+  households: readonly string[],
+  units: readonly string[],
+  key: string,
+): Promise<{ household: string; trailer: string; waits?: Waited[] }[]> {
+  if (households.length === 0 || units.length === 0) return []
+  const rows = await database().query<{ household: string; trailer: string; waits: string | null }>(
+    `SELECT h.id AS household, t.id AS trailer, a.waits FROM households h JOIN trailers t
+      LEFT JOIN kept_waits a ON ${fresh('a')} WHERE h.id IN (:households) AND t.id IN (:units)`,
+    { type: QueryTypes.SELECT, replacements: { households, units, key } },
+  )
+  return rows.map(({ waits, ...pair }) => ({ ...pair, ...(waits && { waits: JSON.parse(waits) as Waited[] }) }))
+}

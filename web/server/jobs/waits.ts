@@ -1,0 +1,31 @@
+import { judgeFor } from '@hitchet/core/match/judge'
+import { waitedFor } from '@hitchet/core/match/tapeList'
+import { variantOf } from '@hitchet/core/match/variants'
+import type { HouseRules } from '@hitchet/core/rules/houseRules'
+import { householdsAsTheyAre, keepWaits } from '../db/answers'
+import { trailersById } from '../db/trailers'
+
+/** Reckons which readings some households wait for on one unit, and keeps that. */
+export async function reckonWaits({
+  rules,
+  key,
+  unit,
+  households: ids,
+}: {
+  rules: HouseRules
+  key: string
+  unit: string
+  households: readonly string[]
+}): Promise<void> {
+  const [[found], households] = await Promise.all([trailersById([unit]), householdsAsTheyAre(ids)])
+  if (!found) return
+  const variant = variantOf(found.trailer, rules)
+  const rows = [...households].map(([id, { version, household }]) => ({
+    household: id,
+    householdVersion: version,
+    trailer: found.id,
+    trailerVersion: found.version,
+    waits: waitedFor(variant, household, judgeFor(household, rules)(variant.facts), rules),
+  }))
+  await keepWaits(key, rows)
+}

@@ -1,0 +1,53 @@
+import type { YardCard } from '@hitchet/core/yard/card'
+import { cardsOf, cardsThere, storedKey } from '../db/facts'
+import { houseRules } from '../houseRules'
+import { yardRevision } from '../db/trailers'
+import { freshFacts } from './facts'
+
+/** A unit's card, and of which version of the unit it is. */
+export interface KeptCard extends YardCard {
+  id: string
+  version: number
+}
+
+/** Read and parsed once for each version of a unit; another process has its own, known by the same versions. */
+const read = new Map<string, KeptCard & { key: string }>()
+
+/** The yard as it was read last, and what it is known by. */
+let lately: { stamp: string; cards: KeptCard[]; byId: Map<string, KeptCard> } | undefined
+
+/** Somebody saves while cards are made: so often it is looked again. */
+const ROUNDS = 5
+
+/** The cards of the whole yard, by stock number. */
+export const yardCards = async (): Promise<KeptCard[]> => (await cardsNow()).cards
+
+/** The same by id. */
+export const cardsById = async (): Promise<Map<string, KeptCard>> => (await cardsNow()).byId
+
+async function cardsNow(): Promise<NonNullable<typeof lately>> {
+  const rules = houseRules()
+  const key = storedKey(rules)
+  const stamp = `${await yardRevision()} ${key}`
+  if (lately?.stamp === stamp) return lately
+  let rows = await cardsThere(key)
+  for (let round = 0; round < ROUNDS && rows.some(({ there }) => there === null); round++) {
+    await freshFacts(rules)
+    rows = await cardsThere(key)
+  }
+  const isRead = ({ id, version }: { id: string; version: number }) =>
+    read.get(id)?.version === version && read.get(id)?.key === key
+  const unknown = rows.filter((one) => one.there !== null && !isRead(one)).map(({ id }) => id)
+  if (unknown.length)
+    for (const { id, version, card } of await cardsOf(key, unknown))
+      read.set(id, { ...(JSON.parse(card) as YardCard), id, version, key })
+  if (read.size > rows.length) {
+    const there = new Set(rows.map(({ id }) => id))
+    for (const id of read.keys()) if (!there.has(id)) read.delete(id)
+  }
+  const cards = rows.flatMap(({ id }) => read.get(id) ?? [])
+  const now = { stamp, cards, byId: new Map(cards.map((card) => [card.id, card])) }
+  // Whoever saves while they are read changes the stamp, or finds it changed.
+  if (cards.length === rows.length && rows.every(isRead) && stamp === `${await yardRevision()} ${key}`) lately = now
+  return now
+}

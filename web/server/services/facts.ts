@@ -1,0 +1,33 @@
+import type { HouseRules } from '@hitchet/core/rules/houseRules'
+import { readFacts, storedKey, type StoredFacts } from '../db/facts'
+import { inWorker } from '../jobs/pool'
+
+/** Units are saved while facts are made: so often it is looked again. */
+const ROUNDS = 5
+
+/**
+ * The facts of the whole yard, or of one unit. Those that are missing, of an older version of the unit, or
+ * made by another program or by other rules are made anew and stored; they are never handed out.
+ */
+export async function yardFacts(rules: HouseRules, only?: string): Promise<StoredFacts[]> {
+  const key = storedKey(rules)
+  let rows = await readFacts(key, only)
+  // Whoever waited for facts that somebody else asked for may have a unit that was not there when that began.
+  for (let round = 0; round < ROUNDS && rows.some(({ facts }) => facts === null); round++) {
+    await freshFacts(rules)
+    rows = await readFacts(key, only)
+  }
+  return rows.flatMap(({ id, facts }) => (facts === null ? [] : [{ id, facts }]))
+}
+
+let renewing: Promise<void> | undefined
+
+/** Makes all that are stale. Whoever comes while they are being made waits for these, and does not make them once more. */
+export function freshFacts(rules: HouseRules): Promise<void> {
+  renewing ??= untilNone(rules).finally(() => (renewing = undefined))
+  return renewing
+}
+
+async function untilNone(rules: HouseRules): Promise<void> {
+  while ((await inWorker('makeFacts', { rules })) > 0);
+}

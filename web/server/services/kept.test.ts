@@ -1,0 +1,192 @@
+import { QueryTypes } from 'sequelize'
+import { describe, expect, it } from 'vitest'
+import type { Household } from '@hitchet/core/household/household'
+import { factSheet } from '@hitchet/core/match/factSheet'
+import { judgeFor } from '@hitchet/core/match/judge'
+import { rankWithChanges } from '@hitchet/core/match/match'
+import { waitedFor } from '@hitchet/core/match/tapeList'
+import { variantOf } from '@hitchet/core/match/variants'
+import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
+import { chance } from '@hitchet/core/testing/assignments'
+import { keptOf } from '@hitchet/core/testing/keptYard'
+import { COUPLE, FAMILY, HATCH, LONG } from '@hitchet/core/testing/lot'
+import { couple, household, person, vehicle } from '@hitchet/core/testing/someone'
+import type { Account } from '../db/accounts'
+import { standingsOf } from '../db/answers'
+import { asOnlyOne } from '../db/chores'
+import { database, inTransaction } from '../db/database'
+import { deleteHousehold, householdById } from '../db/households'
+import { allTrailers, changeTrailer, saveTrailers, trailersByStock } from '../db/trailers'
+import { ownDatabase } from '../testing/database'
+import { noteOutcome } from './afterwards'
+import { renewHousehold, startHousehold } from './households'
+import { keepUp, keptUp, rankedYard, standingsFor } from './kept'
+import { keptKey } from './keptKey'
+import { takeReading } from './trailers'
+import { waitsFor } from './waits'
+
+ownDatabase('kept')
+
+const MAREN: Account = {
+  id: '01a211c0-e19f-705b-a140-3081076aadf1',
+  name: 'Maren',
+  email: 'm@lot.example',
+  role: 'consultant',
+}
+const lot = [FAMILY, COUPLE, HATCH, LONG]
+const they = (budget: number): Household =>
+  household([...couple({ name: 'Ro' }, { name: 'Mi' }), person({ id: 'bo', name: 'Bo', age: 9 })], {
+    name: `With ${budget}`,
+    limits: { budget },
+    vehicle: vehicle({ towRating: 7_000, payload: 1_500, gcwr: 14_000, curbWeight: 5_200 }),
+  })
+
+/** The yard as core ranks it now. */
+async function reckoned(of: Household) {
+  const units = (await allTrailers()).map(({ id, trailer }) => ({ id, facts: factSheet(trailer, RULES) }))
+  return JSON.parse(JSON.stringify(keptOf(rankWithChanges(units, of, RULES), of, RULES))) as object[]
+}
+
+const rowsOf = async (household: string) =>
+  database().query<{ made_by: string }>('SELECT made_by FROM kept_answers WHERE household_id = :household', {
+    type: QueryTypes.SELECT,
+    replacements: { household },
+  })
+
+const stands = async (id: string, places = 1) => standingsFor([(await householdById(id))!], places)
+
+describe('what is kept of a household on a yard', () => {
+  it('is right after every save, whoever saves what in between, or is not there', async () => {
+    await inTransaction((transaction) => saveTrailers(lot, null, transaction))
+    const { id } = await startHousehold(they(30_000), MAREN.id)
+    const random = chance(14)
+    let now = they(30_000)
+    for (let round = 0; round < 8; round++) {
+      const saves = Array.from({ length: 1 + Math.floor(random() * 3) }, () => random())
+      for (const dice of saves) {
+        if (dice < 0.4) {
+          const version = (await householdById(id))!.version
+          now = they(15_000 + Math.round(random() * 30_000))
+          await renewHousehold(id, version, now, MAREN.id)
+        } else {
+          const { stock } = lot[Math.floor(random() * lot.length)]!
+          const text = String(2_500 + Math.round(random() * 900))
+          await takeReading(stock, { key: 'readings.uvw', text, source: 'measured' }, MAREN, '2026-11-27')
+        }
+      }
+      // A page right after: some of it is still being reckoned in the background.
+      const { units, open } = await rankedYard(id)
+      expect(open).toBe(0)
+      expect(units, `round ${round}`).toMatchObject(await reckoned(now))
+    }
+  })
+
+  it('is reckoned in the background: whoever looks later finds it', async () => {
+    const { id } = await startHousehold(they(22_000), MAREN.id)
+    await keptUp()
+    expect((await stands(id)).standings[0]).toMatchObject({ known: lot.length })
+    await takeReading('LONG', { key: 'readings.gvwr', text: '7900', source: 'label' }, MAREN, '2026-11-27')
+    const stale = await standingsOf([id], keptKey(RULES), 1)
+    expect(stale[0]!.known).toBeLessThanOrEqual(lot.length)
+    await keptUp()
+    expect((await stands(id)).standings[0]).toMatchObject({ known: lot.length })
+  })
+
+  it('counts and first places come out of the database as the match has them', async () => {
+    const { id } = await startHousehold(they(18_000), MAREN.id)
+    const { units } = await rankedYard(id)
+    const { all, standings } = await stands(id, 3)
+    expect(all).toBe(lot.length)
+    expect(standings[0]).toEqual({
+      household: id,
+      version: 1,
+      known: units.length,
+      left: units.filter(({ standing }) => standing === 'fits' || standing === 'measure').length,
+      first: units.slice(0, 3).map(({ id: unit, stock, standing }) => ({ id: unit, stock, standing })),
+    })
+  })
+
+  it('is nothing to another program: what it made is made again', async () => {
+    const { id } = await startHousehold(they(26_000), MAREN.id)
+    const { units } = await rankedYard(id)
+    await database().query("UPDATE kept_answers SET made_by = 'older', told = '{}' WHERE household_id = :id", {
+      type: QueryTypes.RAW,
+      replacements: { id },
+    })
+    expect((await standingsOf([id], keptKey(RULES), 1))[0]).toMatchObject({ known: 0, first: [] })
+    keepUp({ household: id })
+    await keptUp()
+    expect((await standingsOf([id], keptKey(RULES), 4))[0]!.first.map((one) => one.id)).toEqual(
+      units.map((one) => one.id),
+    )
+    expect(new Set((await rowsOf(id)).map(({ made_by }) => made_by))).toEqual(new Set([keptKey(RULES)]))
+  })
+
+  it('goes when the household does', async () => {
+    const { id } = await startHousehold(they(27_000), MAREN.id)
+    await keptUp()
+    expect(await rowsOf(id)).toHaveLength(lot.length)
+    await deleteHousehold(id)
+    expect(await rowsOf(id)).toEqual([])
+  })
+
+  it('is not kept up for those with whom it ended, until it goes on', async () => {
+    const { id } = await startHousehold(they(28_000), MAREN.id)
+    await keptUp()
+    await noteOutcome(id, { kind: 'later' })
+    await takeReading('LONG', { key: 'readings.uvw', text: '3100', source: 'measured' }, MAREN, '2026-11-27')
+    await keptUp()
+    expect((await stands(id)).standings[0]!.known).toBe(lot.length - 1)
+    await noteOutcome(id, null)
+    await keptUp()
+    expect((await stands(id)).standings[0]!.known).toBe(lot.length)
+  })
+})
+
+describe('all that is open', () => {
+  it('is reckoned by one process at a time; another leaves it to that one', async () => {
+    let done: string[] = []
+    await asOnlyOne('reckon all', async () => {
+      await asOnlyOne('reckon all', async () => {
+        done = [...done, 'twice']
+      })
+      done = [...done, 'once']
+    })
+    expect(done).toEqual(['once'])
+    await database().query("UPDATE kept_answers SET made_by = 'older'", { type: QueryTypes.RAW })
+    keepUp('anything')
+    await keptUp()
+    const rows = await database().query<{ made_by: string; rows: number }>(
+      `SELECT made_by, COUNT(*) AS \`rows\` FROM kept_answers a JOIN households h ON h.id = a.household_id
+        WHERE h.closed_at IS NULL GROUP BY made_by`,
+      { type: QueryTypes.SELECT },
+    )
+    expect(rows.map(({ made_by }) => made_by)).toEqual([keptKey(RULES)])
+  })
+})
+
+describe('what waits for a reading', () => {
+  it('is kept for each household, as core finds it, and anew once the reading is taken', async () => {
+    await changeTrailer('FAMILY', null, (latest) => {
+      const { hitchWeight: _taken, ...readings } = latest.readings
+      return { ...latest, readings }
+    })
+    const [{ id: one }, { id: other }] = [
+      await startHousehold(they(41_000), MAREN.id),
+      await startHousehold(they(42_000), MAREN.id),
+    ]
+    const [found] = await trailersByStock(['FAMILY'])
+    const pairs = [one, other].map((household) => ({ household, unit: found!.id }))
+    const own = waitedFor(
+      variantOf(found!.trailer, RULES),
+      they(41_000),
+      judgeFor(they(41_000), RULES)(factSheet(found!.trailer, RULES)),
+      RULES,
+    )
+    expect(own.map(({ key }) => key)).toContain('readings.hitchWeight')
+    expect(await waitsFor(pairs)).toEqual([own, own])
+    await takeReading('FAMILY', { key: 'readings.hitchWeight', text: '420', source: 'measured' }, MAREN, '2026-11-27')
+    const after = await waitsFor(pairs)
+    expect(after.flatMap((waits) => waits!.map(({ key }) => key))).not.toContain('readings.hitchWeight')
+  })
+})

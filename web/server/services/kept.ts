@@ -1,0 +1,171 @@
+import { LRUCache } from 'lru-cache'
+import { inKeptOrder, type KeptMatch } from '@hitchet/core/match/kept'
+import { householdsInHand, keptFor, stampOf, standingsOf, unitsInYard, type YardStanding } from '../db/answers'
+import { asOnlyOne } from '../db/chores'
+import { idsByStock, yardRevision } from '../db/trailers'
+import { houseRules } from '../houseRules'
+import { inWorker } from '../jobs/pool'
+import type { Reckoning } from '../jobs/reckon'
+import { keptKey } from './keptKey'
+import { patience, within } from './patience'
+
+/** A unit of the yard as it stands for a household. */
+export interface RankedUnit extends KeptMatch {
+  id: string
+  stock: string
+  /** Of the unit. */
+  version: number
+}
+
+/** The yard as it stands for a household, best first, so far as it is reckoned. */
+export interface RankedYard {
+  units: RankedUnit[]
+  /** So many units are still being reckoned. */
+  open: number
+  /** What it is known by. */
+  stamp: string
+}
+
+/** Yards that were ranked lately, by whom and as what they were ranked: nothing changed while the stamp is the same. */
+const lately = new LRUCache<string, RankedYard>({ max: 60 })
+
+/** Pairs that one job reckons: a third of a second, so that whoever waits for something else waits no longer. */
+const AT_ONCE = 125
+
+/** Both threads share what one household waits for. */
+const PARTS = 2
+
+/** The whole yard for a household that is kept. */
+export async function rankedYard(household: string): Promise<RankedYard> {
+  const key = keptKey(houseRules())
+  const stamp = `${household} ${await stampOf(household)} ${key}`
+  const known = lately.get(stamp)
+  if (known) return known
+  const until = patience()
+  let rows = await keptFor(household, key)
+  while (rows.some(({ kept }) => !kept) && Date.now() < until) {
+    await within(until, reckonFor(household))
+    rows = await keptFor(household, key)
+  }
+  const units = rows.flatMap(({ kept, id, stock, version }) => (kept ? [{ ...kept, id, stock, version }] : []))
+  const yard = { stamp, units: units.sort(inKeptOrder), open: rows.length - units.length }
+  // Whoever saves while it is read changes the stamp, or finds it changed.
+  if (yard.open === 0 && stamp === `${household} ${await stampOf(household)} ${key}`) lately.set(stamp, yard)
+  return yard
+}
+
+/** For some households counts and first places, so far as they are reckoned. */
+export async function standingsFor(
+  households: readonly { id: string; version: number }[],
+  places: number,
+): Promise<{ all: number; standings: YardStanding[] }> {
+  const key = keptKey(houseRules())
+  const revision = await yardRevision()
+  const nameOf = ({ id, version }: { id: string; version: number }) => `${id} ${version} ${revision} ${key} ${places}`
+  const unknown = households.filter((one) => !stood.has(nameOf(one)))
+  const [all, found] = await Promise.all([
+    unitsInYard(),
+    standingsOf(
+      unknown.map(({ id }) => id),
+      key,
+      places,
+    ),
+  ])
+  const isSame = revision === (await yardRevision())
+  const standings = households.map((one) => stood.get(nameOf(one)) ?? found[unknown.indexOf(one)]!)
+  // Whoever saves while it is read changes the revision, or finds it changed.
+  households.forEach((one, i) => {
+    const own = standings[i]!
+    if (isSame && own.known === all && own.version === one.version) stood.set(nameOf(one), own)
+  })
+  return { all, standings }
+}
+
+/** How yards stood lately; nothing changed while household and yard are as they were. */
+const stood = new LRUCache<string, YardStanding>({ max: 2_000 })
+
+/** The same once all is reckoned, or whoever looks has waited long enough. */
+export async function standingsOnceReckoned(
+  households: readonly { id: string; version: number }[],
+  places: number,
+): Promise<{ all: number; standings: YardStanding[] }> {
+  const until = patience()
+  for (;;) {
+    const found = await standingsFor(households, places)
+    const open = found.standings.filter(({ known }) => known < found.all)
+    if (open.length === 0 || Date.now() >= until) return found
+    await within(until, Promise.all(open.map(({ household }) => reckonFor(household))))
+  }
+}
+
+const reckoning = new Map<string, Promise<void>>()
+
+/** Reckons what is not kept of a household, ahead of all that nobody waits for. Who asks meanwhile waits for the same. */
+function reckonFor(household: string): Promise<void> {
+  const running = reckoning.get(household)
+  if (running) return running
+  const job = { rules: houseRules(), key: keptKey(houseRules()), households: [household], most: AT_ONCE }
+  const done = inParts((part) => untilNone({ ...job, part })).finally(() => reckoning.delete(household))
+  reckoning.set(household, done)
+  return done
+}
+
+/** What changed: the row of a household, the columns of some units by their stock numbers, or nobody knows what. */
+export type Changed = { household: string } | { stocks: readonly string[] } | 'anything'
+
+/**
+ * Reckons in the background what a change has left open, for all in hand. Nobody waits for it, and nothing is wrong while it
+ * has not run: what is not kept is reckoned when somebody asks.
+ */
+export function keepUp(changed: Changed): void {
+  // The database is away, or the process ends: it is reckoned when somebody asks.
+  const work = reckonChanged(changed).catch(() => {})
+  running.add(work)
+  void work.finally(() => running.delete(work))
+}
+
+const running = new Set<Promise<void>>()
+
+/** When all that was begun in the background has ended. */
+export async function keptUp(): Promise<void> {
+  while (running.size) await Promise.all(running)
+}
+
+/** Before the process lets go of its threads and of the database: no more is begun, and what runs has ended. */
+export async function stopKeepingUp(): Promise<void> {
+  stopped = true
+  await keptUp()
+  stopped = false
+}
+
+let stopped = false
+
+/** Batch after batch until nothing is left. */
+async function untilNone(job: Reckoning, asked?: { whenIdle: boolean }): Promise<void> {
+  while (!stopped && (await inWorker('reckon', job, asked)) > 0);
+}
+
+async function reckonChanged(changed: Changed): Promise<void> {
+  if (changed === 'anything') return reckonAll()
+  if ('household' in changed) return reckonFor(changed.household)
+  const units = await idsByStock(changed.stocks)
+  if (units.length === 0) return
+  const job = { rules: houseRules(), key: keptKey(houseRules()), units, most: AT_ONCE }
+  await inParts((part) => untilNone({ ...job, part }, { whenIdle: true }))
+}
+
+/** All that is open, household by household; where another process does so already it is left to that one. */
+function reckonAll(): Promise<void> {
+  return asOnlyOne('reckon all', async () => {
+    const households = await householdsInHand()
+    const job = { rules: houseRules(), key: keptKey(houseRules()), most: AT_ONCE }
+    await inParts(async () => {
+      for (let next = households.shift(); next && !stopped; next = households.shift())
+        await untilNone({ ...job, households: [next] }, { whenIdle: true })
+    })
+  })
+}
+
+async function inParts(work: (part: { of: number; number: number }) => Promise<void>): Promise<void> {
+  await Promise.all(Array.from({ length: PARTS }, (_, number) => work({ of: PARTS, number })))
+}

@@ -1,0 +1,119 @@
+import { LRUCache } from 'lru-cache'
+import { asked, type Asked } from '@hitchet/core/match/asked'
+import { entriesOf, type Entry } from '@hitchet/core/match/entries'
+import type { Flexibility } from '@hitchet/core/match/match'
+import type { MatchRow, SameUnit } from '@hitchet/core/match/row'
+import { whyOver } from '@hitchet/core/match/whyOver'
+import { keptWorths } from '@hitchet/core/match/worths'
+import type { Household } from '@hitchet/core/household/household'
+import { questionOf } from '@hitchet/core/questions/index'
+import type { MeasureSystem } from '@hitchet/core/quantity/format'
+import type { Phrase } from '@hitchet/core/quantity/phrase'
+import type { Extent } from '@hitchet/core/plan/extent'
+import { householdById, type KeptHousehold } from '../db/households'
+import { houseRules } from '../houseRules'
+import { inWorker } from '../jobs/pool'
+import { Refused } from '../refused'
+import { cardsById } from './cards'
+import { rankedYard, type RankedUnit } from './kept'
+import { answersOn } from './matching'
+
+/** A row of the match with its drawing and, where it nearly fits, what would let it in. */
+export interface ShownRow extends MatchRow {
+  unit: { id: string; version: number; extent: Extent }
+  /** What the drawing shows, in words. */
+  text: Record<MeasureSystem, string>
+  nearly?: readonly Phrase[]
+}
+
+/** Everything that is answered on one unit, and why it stands before the next. */
+export interface Reasons {
+  asked: Asked[]
+  flexibility?: Flexibility
+  why?: { over: string; parts: { short: string; points: number }[] }
+}
+
+/** So many others of a plan are told with its row; the rest when somebody asks. */
+const TOLD = 2
+
+/** Rows that were shown lately, by the yard they are of and their first unit. */
+const lately = new LRUCache<string, MatchRow>({ max: 2_000 })
+
+/** Some entries of a ranked yard as they are shown; all words are made here, for these alone. `stamp`: what the yard is known by. */
+export async function rowsOf(
+  entries: readonly Entry<RankedUnit>[],
+  household: Household,
+  stamp: string,
+): Promise<ShownRow[]> {
+  const cards = await cardsById()
+  const unknown = entries.filter(({ first }) => !lately.has(`${stamp} ${first.id}`))
+  if (unknown.length) {
+    const asked = unknown.map(({ first, others }) => ({
+      first: first.id,
+      others: others.slice(0, TOLD).map(({ id }) => id),
+      more: Math.max(0, others.length - TOLD),
+    }))
+    const made = await inWorker('rows', { asked, household, rules: houseRules() })
+    made.forEach((row, i) => row && lately.set(`${stamp} ${asked[i]!.first}`, row))
+  }
+  return entries.flatMap(({ first }): ShownRow[] => {
+    const [row, card] = [lately.get(`${stamp} ${first.id}`), cards.get(first.id)]
+    if (!row || !card) return []
+    return [
+      {
+        ...row,
+        unit: { id: card.id, version: card.version, extent: card.extent },
+        text: card.text,
+        ...(first.changes && { nearly: first.changes }),
+      },
+    ]
+  })
+}
+
+/** All others of a unit's plan, and what tells them apart from it. @throws Refused. */
+export async function sameAs(household: string, stock: string): Promise<SameUnit[]> {
+  const [kept, { units }] = await Promise.all([theirs(household), rankedYard(household)])
+  const entry = entriesOf(units).find(({ first }) => first.stock === stock)
+  if (!entry) throw new Refused('There is no such unit any more.', [], 404)
+  const { first, others } = entry
+  const job = { first: first.id, others: others.map(({ id }) => id), household: kept.household, rules: houseRules() }
+  return inWorker('same', job)
+}
+
+/** Rows of a household's match by the ids of their first units. @throws Refused. */
+export async function rowsFor(household: string, units: readonly string[]): Promise<ShownRow[]> {
+  const kept = await theirs(household)
+  const wanted = new Set(units)
+  const { units: ranked, stamp } = await rankedYard(household)
+  const entries = entriesOf(ranked).filter(({ first }) => wanted.has(first.id))
+  return rowsOf(entries, kept.household, stamp)
+}
+
+/** All that a household is answered on a unit, and why it stands before the next plan. @throws Refused. */
+export async function reasonsFor(household: string, stock: string): Promise<Reasons> {
+  const [kept, { units }] = await Promise.all([theirs(household), rankedYard(household)])
+  const entries = entriesOf(units)
+  const own = units.find((one) => one.stock === stock)
+  if (!own) throw new Refused('There is no such unit any more.', [], 404)
+  const answers = (await answersOn([own.id], kept.household)).get(own.id) ?? {}
+  const behind = entries[entries.findIndex(({ first }) => first === own) + 1]?.first
+  const isBefore = behind?.standing === own.standing && entries.some(({ first }) => first === own)
+  return {
+    asked: asked(answers),
+    ...(own.flexibility && { flexibility: own.flexibility }),
+    ...(isBefore && {
+      why: {
+        over: behind.stock,
+        parts: whyOver(keptWorths(own), keptWorths(behind), houseRules().ranking.weights).map(
+          ({ question, points }) => ({ short: questionOf(question).words.short, points }),
+        ),
+      },
+    }),
+  }
+}
+
+async function theirs(id: string): Promise<KeptHousehold> {
+  const kept = await householdById(id)
+  if (!kept) throw new Refused('There is no such household any more.', [], 404)
+  return kept
+}

@@ -1,0 +1,66 @@
+import type { Waited } from '@hitchet/core/match/tapeList'
+import { waitsOf } from '../db/answers'
+import { houseRules } from '../houseRules'
+import { inWorker } from '../jobs/pool'
+import { keptKey } from './keptKey'
+import { patience, within } from './patience'
+
+/** A household and a unit, by their ids. */
+export interface Looked {
+  household: string
+  unit: string
+}
+
+/** So many households are looked at by one job: they try the same readings on the unit. */
+const AT_ONCE = 10
+
+/**
+ * For each of some households on some unit the readings that could change one of its answers there; absent: it is still being
+ * looked at.
+ */
+export async function waitsFor(pairs: readonly Looked[]): Promise<(Waited[] | undefined)[]> {
+  const until = patience()
+  const key = keptKey(houseRules())
+  const read = async () => {
+    const rows = await waitsOf(
+      [...new Set(pairs.map(({ household }) => household))],
+      [...new Set(pairs.map(({ unit }) => unit))],
+      key,
+    )
+    const known = new Map(rows.map(({ household, trailer, waits }) => [`${household} ${trailer}`, waits]))
+    return pairs.map(({ household, unit }) => known.get(`${household} ${unit}`))
+  }
+  let found = await read()
+  const open = pairs.filter((_, i) => found[i] === undefined)
+  if (open.length === 0) return found
+  await within(until, reckonWaits(open))
+  found = await read()
+  return found
+}
+
+async function reckonWaits(pairs: readonly Looked[]): Promise<void> {
+  const [rules, key] = [houseRules(), keptKey(houseRules())]
+  const units = [...new Set(pairs.map(({ unit }) => unit))]
+  await Promise.all(
+    units.flatMap((unit) => {
+      const households = pairs.filter((one) => one.unit === unit).map(({ household }) => household)
+      const jobs: Promise<void>[] = []
+      for (let from = 0; from < households.length; from += AT_ONCE)
+        jobs.push(
+          once(`${unit} ${households.slice(from, from + AT_ONCE).join()}`, () =>
+            inWorker('reckonWaits', { rules, key, unit, households: households.slice(from, from + AT_ONCE) }),
+          ),
+        )
+      return jobs
+    }),
+  )
+}
+
+const running = new Map<string, Promise<void>>()
+
+/** Who asks for the same meanwhile waits for the same. */
+function once(name: string, work: () => Promise<void>): Promise<void> {
+  const own = running.get(name) ?? work().finally(() => running.delete(name))
+  running.set(name, own)
+  return own
+}
