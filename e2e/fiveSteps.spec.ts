@@ -18,7 +18,7 @@ test('the consultant’s day: yard, household, match, compare, in three times of
     await page.reload()
     await expect(page.getByText(/^2 of \d+$/)).toBeVisible()
     for (const strip of await page.getByRole('img', { name: /from above, parked/ }).all())
-      await expect(strip).toHaveAttribute('aria-label', /[Ll]ower bunk/)
+      await expect(strip).toHaveAccessibleName(/[Ll]ower bunk/)
   })
 
   await test.step('2. the interview, with the yard shrinking beside it', async () => {

@@ -17,7 +17,7 @@ await withEnding(async (atEnd) => {
   atEnd(database.stop)
   await build()
   const env = {
-    DATABASE_URL: database.url(),
+    DATABASE_URL: database.url('hitchet_large'),
     SESSION_SECRET: 'only for measuring, never for a dealership',
     HITCHET_DEMO: '1',
     HITCHET_LOOP_DELAY: join(scratch, 'delay'),

@@ -21,16 +21,19 @@ export const test = base.extend({
 export { expect }
 
 type Role = 'consultant' | 'manager'
-const sessions = new Map<Role, Awaited<ReturnType<BrowserContext['cookies']>>>()
+const sessions = new Map<string, Awaited<ReturnType<BrowserContext['cookies']>>>()
 
-/** Signed in: with one click in demo mode the first time, with that session ever after. Nothing is open yet. */
-export async function enter(page: Page, role: Role = 'consultant'): Promise<void> {
-  const session = sessions.get(role)
+/**
+ * Signed in: with one click in demo mode the first time, with that session ever after. Nothing is open yet. `lot`: where the
+ * test's own address is another lot than the demo's.
+ */
+export async function enter(page: Page, role: Role = 'consultant', lot = 'the demo'): Promise<void> {
+  const session = sessions.get(`${role} of ${lot}`)
   if (session) return page.context().addCookies(session)
   await page.goto('/sign-in')
   await page.getByRole('button', { name: new RegExp(`, ${role}$`) }).click()
   await expect(page.getByRole('heading', { name: /Good to see you/ })).toBeVisible()
-  sessions.set(role, await page.context().cookies())
+  sessions.set(`${role} of ${lot}`, await page.context().cookies())
 }
 
 const households = new Map<string, string>()

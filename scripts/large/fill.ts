@@ -1,14 +1,19 @@
+import { QueryTypes } from 'sequelize'
 import { hashPassword } from '../../web/server/auth/password'
 import { addAccount } from '../../web/server/db/accounts'
-import { database, disconnect, inTransaction } from '../../web/server/db/database'
+import { connect, database, disconnect, inTransaction } from '../../web/server/db/database'
 import { addHouseholds } from '../../web/server/db/households'
 import { migrate } from '../../web/server/db/migrate'
 import { saveTrailers } from '../../web/server/db/trailers'
 import { DEMO_PEOPLE } from '../../web/server/demoPeople'
 import { householdsLikeTheDemos, unitsLikeTheDemos } from './lot'
 
-/** Fills an empty database with a lot of the size that is given: `fill.ts 500 200`. */
+/** Makes the database of DATABASE_URL anew, beside the one named hitchet, with a lot of the size that is given: `fill.ts 500 200`. */
 const [units, households] = process.argv.slice(2).map(Number) as [number, number]
+const url = process.env.DATABASE_URL!
+const beside = connect(url.replace(/\w+$/, 'hitchet'))
+await beside.query(`CREATE OR REPLACE DATABASE ${/\w+$/.exec(url)![0]} CHARACTER SET utf8mb4`, { type: QueryTypes.RAW })
+await beside.close()
 await migrate(database())
 for (const person of DEMO_PEOPLE) await addAccount({ ...person, passwordHash: await hashPassword(crypto.randomUUID()) })
 await inTransaction((transaction) => saveTrailers(unitsLikeTheDemos(units), null, transaction))

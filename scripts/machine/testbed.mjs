@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { build, buildJobs, JOBS, runTask, serve } from './application.mjs'
 import { startMariaDb } from './mariadb.mjs'
-import { freePort } from './processes.mjs'
+import { ROOT } from './places.mjs'
+import { freePort, run } from './processes.mjs'
 
 /** A folder that is gone at the end. */
 export function scratchFolder(atEnd) {
@@ -18,6 +19,14 @@ export async function forVitest(atEnd, scratch) {
   const database = await startMariaDb(join(scratch, 'db'))
   atEnd(database.stop)
   return { database, env: { HITCHET_TEST_DATABASE: database.url(), HITCHET_JOBS: JOBS } }
+}
+
+/** A lot of two branches beside the demo's, so that no page is written for forty units only. Resolves to its address. */
+async function serveLarge(atEnd, env) {
+  run(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts', 'large', 'fill.ts'), '500', '12'], { env })
+  const server = await serve({ port: await freePort(), env })
+  atEnd(server.stop)
+  return server.address
 }
 
 /**
@@ -35,5 +44,6 @@ export async function forPlaywright(atEnd, database) {
   runTask('loadDemo', env)
   const server = await serve({ port: await freePort(), env })
   atEnd(server.stop)
-  return { HITCHET_ADDRESS: server.address }
+  const large = await serveLarge(atEnd, { ...env, DATABASE_URL: database.url('hitchet_large') })
+  return { HITCHET_ADDRESS: server.address, HITCHET_LARGE_ADDRESS: large }
 }

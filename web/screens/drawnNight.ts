@@ -1,9 +1,7 @@
 import type { Household } from '@hitchet/core/household/household'
 import { tokensOf, type PersonToken } from '@hitchet/core/household/tokens'
 import type { Night } from '@hitchet/core/nights/night'
-import { nightsIn } from '@hitchet/core/nights/nights'
-import type { HouseRules } from '@hitchet/core/rules/houseRules'
-import type { Trailer } from '@hitchet/core/trailer/trailer'
+import type { Nights } from '@hitchet/core/nights/nights'
 import type { StripSleepers } from '../drawing/PlanStrip'
 
 /** Who lies where, what is made up for it, and who is left. */
@@ -15,12 +13,10 @@ export interface DrawnNight {
 
 /** An ordinary night of a household in a unit, and one with guests when guests come. */
 export function drawnNights(
-  trailer: Trailer,
-  household: Household,
-  rules: HouseRules,
+  { everyNight, guestNight }: Nights,
+  { people }: Household,
 ): { everyNight: DrawnNight; guestNight?: DrawnNight } {
-  const tokens = tokensOf(household.people)
-  const { everyNight, guestNight } = nightsIn(trailer, household, rules)
+  const tokens = tokensOf(people)
   return { everyNight: drawn(everyNight, tokens), ...(guestNight && { guestNight: drawn(guestNight, tokens) }) }
 }
 

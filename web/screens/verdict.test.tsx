@@ -5,6 +5,7 @@ import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { rank } from '@hitchet/core/match/match'
+import { nightsIn } from '@hitchet/core/nights/nights'
 import { keptOf } from '@hitchet/core/testing/keptYard'
 import type { Answer } from '@hitchet/core/questions/answer'
 import { household, person } from '@hitchet/core/testing/someone'
@@ -84,6 +85,7 @@ describe('what tells units apart', () => {
       kept: keptOf(matches, people, RULES).find(({ id }) => id === trailer.stock)!,
       trailer,
       answers: matches.find(({ id }) => id === trailer.stock)!.answers,
+      nights: nightsIn(trailer, people, RULES),
     })),
     people,
     RULES,

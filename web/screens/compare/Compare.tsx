@@ -5,7 +5,7 @@ import type { KeptHousehold } from '../../server/db/households'
 import { trailersById } from '../../server/db/trailers'
 import { houseRules } from '../../server/houseRules'
 import { rankedYard } from '../../server/services/kept'
-import { answersOn } from '../../server/services/matching'
+import { answersOn, nightsOn } from '../../server/services/matching'
 import { Board } from './Board'
 import { comparison } from './compared'
 
@@ -21,10 +21,15 @@ export async function CompareScreen({ kept: { id, household }, units }: { kept: 
   const missing = wanted.filter((stock) => !yard.some((one) => one.stock === stock))
   const dropped = wanted.length - missing.length - chosen.length
   const ids = chosen.map((one) => one.id)
-  const [stocked, answers] = await Promise.all([trailersById(ids), answersOn(ids, household)])
+  const [stocked, answers, nights] = await Promise.all([
+    trailersById(ids),
+    answersOn(ids, household),
+    nightsOn(ids, household),
+  ])
   const told = chosen.flatMap((kept) => {
-    const [trailer, own] = [stocked.find((one) => one.id === kept.id)?.trailer, answers.get(kept.id)]
-    return trailer && own ? [{ kept, trailer, answers: own }] : []
+    const trailer = stocked.find((one) => one.id === kept.id)?.trailer
+    const [own, night] = [answers.get(kept.id), nights.get(kept.id)]
+    return trailer && own && night ? [{ kept, trailer, answers: own, nights: night }] : []
   })
   const stocks = told.map(({ trailer }) => trailer.stock).join(',')
   return (

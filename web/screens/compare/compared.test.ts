@@ -2,6 +2,7 @@ import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { rank } from '@hitchet/core/match/match'
+import { nightsIn } from '@hitchet/core/nights/nights'
 import { keptOf } from '@hitchet/core/testing/keptYard'
 import { couple, household, person } from '@hitchet/core/testing/someone'
 import { berth, conversion, unit } from '@hitchet/core/testing/unit'
@@ -36,6 +37,7 @@ const matched = (...trailers: Trailer[]) => {
     kept: keptOf(matches, family, RULES).find(({ id }) => id === trailer.stock)!,
     trailer,
     answers: matches.find(({ id }) => id === trailer.stock)!.answers,
+    nights: nightsIn(trailer, family, RULES),
   }))
 }
 

@@ -7,6 +7,7 @@ import { toldRows, type ToldRow } from '@hitchet/core/match/toldRows'
 import { inKeptOrder, type KeptMatch } from '@hitchet/core/match/kept'
 import type { Standing } from '@hitchet/core/match/match'
 import type { Answers } from '@hitchet/core/match/judge'
+import type { Nights } from '@hitchet/core/nights/nights'
 import { keptWorths } from '@hitchet/core/match/worths'
 import { whyOver } from '@hitchet/core/match/whyOver'
 import { questionOf } from '@hitchet/core/questions/index'
@@ -41,10 +42,11 @@ export interface Chosen {
   kept: KeptMatch & { id: string }
   trailer: Trailer
   answers: Answers
+  nights: Nights
 }
 
 export function comparison(chosen: readonly Chosen[], household: Household, rules: HouseRules): Comparison {
-  const units = chosen.map((one) => comparedUnit(one, household, rules))
+  const units = chosen.map((one) => comparedUnit(one, household))
   return {
     units,
     differences: differences(chosen.map(({ answers }) => answers)),
@@ -73,12 +75,12 @@ const sameStanding = (all: readonly Chosen[]): [Chosen, Chosen][] =>
       .map((other): [Chosen, Chosen] => [one, other]),
   )
 
-function comparedUnit({ trailer, kept, answers }: Chosen, household: Household, rules: HouseRules): ComparedUnit {
+function comparedUnit({ trailer, kept, answers, nights }: Chosen, household: Household): ComparedUnit {
   return {
     trailer,
     standing: kept.standing,
     says: headline(answers),
     asked: asked(answers),
-    ...drawnNights(trailer, household, rules),
+    ...drawnNights(nights, household),
   }
 }

@@ -5,33 +5,22 @@ import { notFound } from 'next/navigation'
 import { everyNight, type Household } from '@hitchet/core/household/household'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { asked } from '@hitchet/core/match/asked'
-import { factsOn, type FactSheet } from '@hitchet/core/match/factSheet'
-import type { Answers } from '@hitchet/core/match/judge'
 import { againstLike } from '@hitchet/core/yard/againstLike'
 import { standingOf } from '@hitchet/core/parks/fits'
-import { sleepStory } from '@hitchet/core/questions/sleep/story'
-import { wouldGoIn } from '@hitchet/core/questions/stow/changes'
-import { estimateOf } from '@hitchet/core/questions/tow/estimate'
-import type { TowFacts } from '@hitchet/core/questions/tow/facts'
-import { towHelps } from '@hitchet/core/questions/tow/helps'
-import { aboardOf } from '@hitchet/core/questions/tow/vehicleLimits'
-import { marginsAt, type LimitMargin } from '@hitchet/core/questions/tow/limits'
-import { loadOf, ratingsOf } from '@hitchet/core/questions/tow/load'
-import { MOMENTS, type MomentId } from '@hitchet/core/loading/weights'
+import { loadOf } from '@hitchet/core/questions/tow/load'
 import { racksOnPlan } from '@hitchet/core/loading/onPlan'
 import { racked } from '@hitchet/core/loading/racks'
 import { LOADING_RULES } from '@hitchet/core/loading/rules'
 import { baysOnPlan, thingsInHolds } from '@hitchet/core/stowing/onPlan'
-import type { Stowed } from '@hitchet/core/stowing/stowed'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
-import { sharedFor } from '@hitchet/core/shared/shared'
 import { frameFor } from '../../drawing/frame'
 import { parks } from '../../server/parks'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { houseRules } from '../../server/houseRules'
 import { trailersByStock } from '../../server/db/trailers'
 import { yardCards } from '../../server/services/cards'
-import { answersOn } from '../../server/services/matching'
+import { seenUnit } from '../../server/services/matching'
+import type { SeenUnit } from '@hitchet/core/match/seen'
 import { KeepHere } from '../../offline/KeepHere'
 import { keptWith, unitAddress } from '../unitAddress'
 import { drawnNights } from '../drawnNight'
@@ -56,15 +45,15 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   const lot = (await yardCards()).map(({ like: figures }) => figures)
   const own = lot.find((one) => one.stock === trailer.stock)
   const like = own ? againstLike(own, lot) : []
-  const answers = open && (await answersOn([found.id], open.household)).get(found.id)
-  const seenBy: SeenBy | undefined = open &&
-    answers && {
+  const seen = open && (await seenUnit(found.id, open.household))
+  const through: SeenBy | undefined = open &&
+    seen && {
       id: open.id,
       walker: tokensOf(open.household.people)[0],
       tallest: tallestOf(open.household),
-      asked: asked(answers),
-      ...stowedFor(trailer, open.household, rules),
-      ...drawnNights(trailer, open.household, rules),
+      asked: asked(seen.answers),
+      ...stowedFor(trailer, seen, open.household, rules),
+      ...drawnNights(seen.nights, open.household),
     }
   return (
     <>
@@ -72,18 +61,11 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
       <UnitBoard
         trailer={trailer}
         at={unitAddress(stock, open?.id)}
-        frame={frameFor([trailer.plan], seenBy?.holds)}
-        seenBy={seenBy}
+        frame={frameFor([trailer.plan], through?.holds)}
+        seenBy={through}
       />
-      {open && answers && (
-        <ThroughTheirEyes
-          stock={stock}
-          id={open.id}
-          household={open.household}
-          facts={factsOn(trailer, rules)}
-          rules={rules}
-          answers={answers}
-        />
+      {open && seen && (
+        <ThroughTheirEyes stock={stock} id={open.id} household={open.household} seen={seen} rules={rules} />
       )}
       <AgainstLike says={like} />
       <ParksPanel standing={standingOf(trailer)} parks={parks()} />
@@ -92,10 +74,13 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
 }
 
 /** What they bring, where it rides. */
-function stowedFor(trailer: Trailer, household: Household, rules: HouseRules): Pick<SeenBy, 'holds' | 'stowed'> {
-  const facts = factsOn(trailer, rules)
-  const what = sharedFor(trustedHousehold(household), rules)(facts).stowing
-  const inHolds = thingsInHolds(what)
+function stowedFor(
+  trailer: Trailer,
+  { facts, stowing }: SeenUnit,
+  household: Household,
+  rules: HouseRules,
+): Pick<SeenBy, 'holds' | 'stowed'> {
+  const inHolds = thingsInHolds(stowing)
   const { onRacks, ownRack } = loadOf(household, rules.tow)
   const loading = { ...LOADING_RULES, ...rules.tow }
   const { racks, tooLong } = racked(facts.tow.loading, facts.tow.rearReceiver, onRacks, ownRack, loading)
@@ -105,7 +90,7 @@ function stowedFor(trailer: Trailer, household: Household, rules: HouseRules): P
       onRacks: racks.map(({ title, things }) => ({ title, things })),
       tooLong: tooLong.map(({ name }) => name),
     },
-    holds: [...baysOnPlan(trailer.plan, what, inHolds), ...racksOnPlan(trailer.plan, racks, loading)],
+    holds: [...baysOnPlan(trailer.plan, stowing, inHolds), ...racksOnPlan(trailer.plan, racks, loading)],
   }
 }
 
@@ -114,92 +99,48 @@ function ThroughTheirEyes({
   stock,
   id,
   household: given,
-  facts,
+  seen: { facts, answers, stowing, camping, story, goesIn, loaded },
   rules,
-  answers,
 }: {
   stock: string
   id: string
   household: Household
-  facts: FactSheet
+  seen: SeenUnit
   rules: HouseRules
-  answers: Answers
 }) {
   const household = trustedHousehold(given)
-  const { nights, stowing, camping } = sharedFor(household, rules)(facts)
-  const undrawn = facts.undrawn.includes('berths')
   const { uvw } = facts.tow
   return (
     <>
-      {undrawn && (
-        <Text mt="5" fontSize="18px">
-          {TO_DRAW.berths.says} Who sleeps where shows once they are.
-        </Text>
-      )}
-      {!undrawn && (
-        <SleepPanel story={sleepStory(nights, facts.sleep.advertised, household)} tokens={tokensOf(household.people)}>
+      {story ? (
+        <SleepPanel story={story} tokens={tokensOf(household.people)}>
           {everyNight(household)
             .filter(({ age }) => age < GROWN)
             .map(({ name, age }) => ({ name, age }))}
         </SleepPanel>
+      ) : (
+        <Text mt="5" fontSize="18px">
+          {TO_DRAW.berths.says} Who sleeps where shows once they are.
+        </Text>
       )}
-      {uvw !== undefined && (
-        <Loaded
+      {loaded && uvw !== undefined && (
+        <LoadPanel
+          facts={facts.tow.loading}
+          moments={loaded.moments}
+          margins={loaded.margins}
+          shares={rules.tow}
+          gvwr={facts.tow.gvwr}
+          counts={facts.tow.counts}
+          helps={loaded.helps}
           stock={stock}
-          id={id}
-          household={household}
-          facts={{ ...facts.tow, uvw }}
-          rules={rules}
-          what={stowing}
+          household={id}
+          label={{ uvw, hitchWeight: facts.tow.hitchWeight }}
+          vehicle={loaded.vehicle}
         />
       )}
       <Living camping={camping} facts={facts} answers={answers} rules={rules} />
-      <StowPanel what={stowing} changes={wouldGoIn(facts.stow, stowing, rules.stow)} people={household.people} />
+      <StowPanel what={stowing} changes={goesIn} people={household.people} />
     </>
-  )
-}
-
-/** A half-ton pickup, while nobody read what theirs weighs; only the played scale asks, pounds. */
-const USUAL_VEHICLE = 5_400
-
-/** The trailer as these people load it, at four moments, against every limit. */
-function Loaded({
-  stock,
-  id,
-  household,
-  facts,
-  rules: { tow: rules },
-  what,
-}: {
-  stock: string
-  id: string
-  household: Household
-  facts: TowFacts & { uvw: number }
-  rules: HouseRules
-  what: Stowed
-}) {
-  const towed = {
-    load: loadOf(household, rules),
-    ratings: ratingsOf(household),
-    vehicle: household.vehicle.name,
-    rules,
-  }
-  const moments = estimateOf(facts, towed, what)
-  const margins = Object.fromEntries(MOMENTS.map((id) => [id, marginsAt(facts, towed, moments[id])]))
-  return (
-    <LoadPanel
-      facts={facts.loading}
-      moments={moments}
-      margins={margins as Record<MomentId, LimitMargin[]>}
-      shares={rules}
-      gvwr={facts.gvwr}
-      counts={facts.counts}
-      helps={towHelps(facts, household, what, rules)}
-      stock={stock}
-      household={id}
-      label={{ uvw: facts.uvw, hitchWeight: facts.hitchWeight }}
-      vehicle={(towed.ratings.curbWeight ?? USUAL_VEHICLE) + aboardOf(towed.load, moments.racked)}
-    />
   )
 }
 

@@ -3,6 +3,8 @@ import type { Household } from '@hitchet/core/household/household'
 import type { Way } from '@hitchet/core/match/inTheWay'
 import type { Answers } from '@hitchet/core/match/judge'
 import type { NextQuestion } from '@hitchet/core/match/nextQuestion'
+import type { SeenUnit } from '@hitchet/core/match/seen'
+import type { Nights } from '@hitchet/core/nights/nights'
 import type { Pulled } from '@hitchet/core/match/pulled'
 import { yardLeft, type YardLeft } from '@hitchet/core/match/yardLeft'
 import { householdById, type KeptHousehold } from '../db/households'
@@ -51,6 +53,16 @@ const lately = new LRUCache<string, Promise<Pick<RankedWithWays, 'ways' | 'firm'
 export async function answersOn(units: readonly string[], household: Household): Promise<Map<string, Answers>> {
   if (units.length === 0) return new Map()
   return new Map(await inWorker('answersFor', { units, household, rules: houseRules() }))
+}
+
+/** A unit through a household's eyes; nothing when it is gone meanwhile. */
+export const seenUnit = (unit: string, household: Household): Promise<SeenUnit | undefined> =>
+  inWorker('seen', { unit, household, rules: houseRules() })
+
+/** A household's nights in some units, by their ids. */
+export async function nightsOn(units: readonly string[], household: Household): Promise<Map<string, Nights>> {
+  if (units.length === 0) return new Map()
+  return new Map(await inWorker('nightsFor', { units, household, rules: houseRules() }))
 }
 
 /** The figures that each of a household's answers on a unit rests on. @throws Refused. */

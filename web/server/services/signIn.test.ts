@@ -3,6 +3,7 @@ import { hashPassword, passwordMatches } from '../auth/password'
 import { accountById, addAccount } from '../db/accounts'
 import { BadSettings, settings } from '../settings'
 import { ownDatabase } from '../testing/database'
+import { attemptsCounted } from '../db/attempts'
 import { checkSignIn } from './signIn'
 
 ownDatabase('signin')
@@ -46,6 +47,19 @@ describe('signing in', () => {
   it('after ten wrong guesses even the right one has to wait', async () => {
     for (let i = 0; i < 10; i++) await expect(checkSignIn('guessed@lot.example', 'guess')).rejects.toThrow(WRONG)
     await expect(checkSignIn('guessed@lot.example', 'guess')).rejects.toThrow(/Too many attempts/)
+  })
+
+  it('whichever process of the house is asked: tries are counted in the database, letter by letter', async () => {
+    const [one, other] = [attemptsCounted({ points: 3, seconds: 60 }), attemptsCounted({ points: 3, seconds: 60 })]
+    await Promise.all([
+      one.consume('both@lot.example'),
+      other.consume('both@lot.example'),
+      one.consume('both@lot.example'),
+    ])
+    await expect(other.consume('both@lot.example')).rejects.toMatchObject({ consumedPoints: 4, remainingPoints: 0 })
+    await expect(one.consume('bóth@lot.example')).resolves.toMatchObject({ remainingPoints: 2 })
+    await one.delete('both@lot.example')
+    await expect(other.consume('both@lot.example')).resolves.toMatchObject({ remainingPoints: 2 })
   })
 
   it('passwords are kept as argon2id, never twice alike', async () => {

@@ -18,7 +18,7 @@ import { houseRules } from '../houseRules'
 import { closePool } from '../jobs/pool'
 import { yardFacts } from '../services/facts'
 import { rankedYard, stopKeepingUp } from '../services/kept'
-import { answersOn } from '../services/matching'
+import { answersOn, nightsOn } from '../services/matching'
 import { readFileSync, readdirSync } from 'node:fs'
 
 /**
@@ -49,10 +49,15 @@ const answers = await answersOn(
   units.map((one) => one.id),
   household,
 )
+const nights = await nightsOn(
+  units.map((one) => one.id),
+  household,
+)
 const told = units.map((kept) => ({
   kept,
   trailer: trailers.find(({ stock }) => stock === kept.stock)!,
   answers: answers.get(kept.id)!,
+  nights: nights.get(kept.id)!,
 }))
 const [first] = told
 console.log(
