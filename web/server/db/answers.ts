@@ -53,7 +53,7 @@ export async function householdsAsTheyAre(
 }
 
 /** So many rows go into one statement. */
-const ROWS = 125
+const ROWS = 250
 
 /** A row for each pair; what stood there was of older versions. One whose household or unit is gone meanwhile is left out. */
 export async function keep<Row extends Pair>(

@@ -86,7 +86,7 @@ describe('a question is a folder, an import and an entry', () => {
     ) as { stored: string[]; ranked: string[]; match: string; compare: string }
     expect(seen.stored).toContain('vintage')
     expect(seen.ranked.at(-1)).toBe('vintage')
-    expect(seen.match).toMatch(/Good year .*Tight.*too new/)
+    expect(seen.match).toMatch(/Is it of a good year\? Tight too new Tight: Built in/)
     expect(seen.compare).toMatch(/Good year .*Built in 20\d\d, long after 1900, for \d sleepers\./)
   })
 

@@ -30,7 +30,7 @@ export interface RankedYard {
 const lately = new LRUCache<string, RankedYard>({ max: 60 })
 
 /** Pairs that one job reckons: a third of a second, so that whoever waits for something else waits no longer. */
-const AT_ONCE = 125
+const AT_ONCE = 250
 
 /** Both threads share what one household waits for. */
 const PARTS = 2
