@@ -1,5 +1,5 @@
 import { Box, Heading, Text } from '@chakra-ui/react'
-import { entriesOf, type Entry } from '@hitchet/core/match/entries'
+import type { Entry } from '@hitchet/core/match/entries'
 import { STANDINGS, type Standing } from '@hitchet/core/match/match'
 import { QUESTIONS } from '@hitchet/core/questions/index'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
@@ -10,7 +10,7 @@ import type { KeptHousehold } from '../../server/db/households'
 import { yardCards } from '../../server/services/cards'
 import type { RankedUnit } from '../../server/services/kept'
 import { rankedYardWithWays } from '../../server/services/matching'
-import { rowsOf } from '../../server/services/matchRows'
+import { planned, rowsOf } from '../../server/services/matchRows'
 import { ShortCaution } from '../ShortCaution'
 import { StillReckoning } from '../StillReckoning'
 import { PageHead } from '../PageHead'
@@ -53,7 +53,7 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
     stamp,
   )
   const possible = units.filter(({ standing }) => standing === 'fits' || standing === 'measure').length
-  const plans = groups.flatMap(({ inIt }) => inIt)
+  const plans = groups.flatMap(({ standing, inIt }) => (standing === 'aside' ? [] : inIt))
   return (
     <Choosing first={plans.slice(0, 3).map(({ first }) => first.stock)}>
       <PageHead
@@ -120,7 +120,7 @@ function grouped(
   units: readonly RankedUnit[],
   standsAs: (stock: string) => string | undefined,
 ): { standing: Group; inIt: Entry<RankedUnit>[] }[] {
-  const entries = entriesOf(units.filter(({ stock }) => standsAs(stock) !== 'set aside'))
+  const { entries, aside } = planned(units, (stock) => standsAs(stock) === 'set aside')
   const isPinned = ({ first, others }: Entry<RankedUnit>) =>
     [first, ...others].some(({ stock }) => standsAs(stock) === 'pinned')
   return [
@@ -129,11 +129,6 @@ function grouped(
       standing,
       inIt: entries.filter((entry) => entry.first.standing === standing && !isPinned(entry)),
     })),
-    {
-      standing: 'aside' as const,
-      inIt: units
-        .filter(({ stock }) => standsAs(stock) === 'set aside')
-        .map((first): Entry<RankedUnit> => ({ first, others: [] })),
-    },
+    { standing: 'aside' as const, inIt: aside },
   ].filter(({ inIt }) => inIt.length)
 }

@@ -28,21 +28,33 @@ interface MatchGroupProps {
   frame: Frame
 }
 
+/** So many rows are asked for at once, fewer than the server would give. */
+const AT_ONCE = 40
+
+/** Rows that came later, for the page as it was then, and the units that were asked for. */
+interface Fetched {
+  of: ShownRow[]
+  rows: ShownRow[]
+  asked: string[]
+  wrong?: string
+}
+
 /** A group of the match: the first rows, in the order of what matters; the others come when they are asked for. */
 export function MatchGroup({ household, entries, rows, choices, first, weighed, frame }: MatchGroupProps) {
   const scale = useWeighed()
   const system = useMeasures()
   const [shown, setShown] = useState(first)
-  const [fetched, setFetched] = useState<{ of: ShownRow[]; rows: ShownRow[]; wrong?: string }>({ of: rows, rows: [] })
+  const [fetched, setFetched] = useState<Fetched>({ of: rows, rows: [], asked: [] })
   // The page was made anew: what was fetched for an older one is not shown beside it.
-  const later = fetched.of === rows ? fetched.rows : []
-  const known = new Map([...rows, ...later].map((row) => [row.unit.id, row]))
+  const later: Fetched = fetched.of === rows ? fetched : { of: rows, rows: [], asked: [] }
+  const known = new Map([...rows, ...later.rows].map((row) => [row.unit.id, row]))
   const order = weighed
     ? orderBy(entries.map(keptWorths), scale.weights, scale.matters).map((i) => entries[i]!)
     : entries
   const wanted = order.slice(0, shown)
-  const missing = wanted.filter(({ id }) => !known.has(id)).map(({ id }) => id)
-  const asked = missing.join(',')
+  // Whoever was asked for and did not come is not on the lot any more.
+  const missing = wanted.filter(({ id }) => !known.has(id) && !later.asked.includes(id)).map(({ id }) => id)
+  const asked = missing.slice(0, AT_ONCE).join(',')
   useEffect(() => {
     if (!asked) return
     const stop = new AbortController()
@@ -53,11 +65,12 @@ export function MatchGroup({ household, entries, rows, choices, first, weighed, 
         undefined,
         stop.signal,
       )
+      if (stop.signal.aborted) return
       setFetched((last) => {
-        const before = last.of === rows ? last.rows : []
+        const before = last.of === rows ? last : { of: rows, rows: [], asked: [] }
         return outcome.ok
-          ? { of: rows, rows: [...before, ...outcome.value.rows] }
-          : { of: rows, rows: before, wrong: outcome.says }
+          ? { of: rows, rows: [...before.rows, ...outcome.value.rows], asked: [...before.asked, ...asked.split(',')] }
+          : { ...before, wrong: outcome.says }
       })
     }
     void ask()
@@ -82,7 +95,7 @@ export function MatchGroup({ household, entries, rows, choices, first, weighed, 
       })}
       {missing.length > 0 && (
         <Text role="status" color="line" py="2">
-          {fetched.wrong ?? 'Fetching them …'}
+          {later.wrong ?? 'Fetching them …'}
         </Text>
       )}
       {left > 0 && (

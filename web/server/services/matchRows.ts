@@ -15,7 +15,8 @@ import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import { Refused } from '../refused'
 import { cardsById } from './cards'
-import { rankedYard, type RankedUnit } from './kept'
+import { choicesOf } from '../db/walkEvents'
+import { rankedYard, type RankedUnit, type RankedYard } from './kept'
 import { answersOn } from './matching'
 
 /** A row of the match with its drawing and, where it nearly fits, what would let it in. */
@@ -46,7 +47,10 @@ export async function rowsOf(
   stamp: string,
 ): Promise<ShownRow[]> {
   const cards = await cardsById()
-  const unknown = entries.filter(({ first }) => !lately.has(`${stamp} ${first.id}`))
+  // Who sets a unit aside tells its plan by others.
+  const nameOf = ({ first, others }: Entry<RankedUnit>) =>
+    [stamp, first.id, others.length, ...others.slice(0, TOLD).map(({ id }) => id)].join(' ')
+  const unknown = entries.filter((entry) => !lately.has(nameOf(entry)))
   if (unknown.length) {
     const asked = unknown.map(({ first, others }) => ({
       first: first.id,
@@ -54,10 +58,11 @@ export async function rowsOf(
       more: Math.max(0, others.length - TOLD),
     }))
     const made = await inWorker('rows', { asked, household, rules: houseRules() })
-    made.forEach((row, i) => row && lately.set(`${stamp} ${asked[i]!.first}`, row))
+    made.forEach((row, i) => row && lately.set(nameOf(unknown[i]!), row))
   }
-  return entries.flatMap(({ first }): ShownRow[] => {
-    const [row, card] = [lately.get(`${stamp} ${first.id}`), cards.get(first.id)]
+  return entries.flatMap((entry): ShownRow[] => {
+    const { first } = entry
+    const [row, card] = [lately.get(nameOf(entry)), cards.get(first.id)]
     if (!row || !card) return []
     return [
       {
@@ -72,8 +77,8 @@ export async function rowsOf(
 
 /** All others of a unit's plan, and what tells them apart from it. @throws Refused. */
 export async function sameAs(household: string, stock: string): Promise<SameUnit[]> {
-  const [kept, { units }] = await Promise.all([theirs(household), rankedYard(household)])
-  const entry = entriesOf(units).find(({ first }) => first.stock === stock)
+  const [kept, { entries }] = await Promise.all([theirs(household), matchOf(household)])
+  const entry = entries.find(({ first }) => first.stock === stock)
   if (!entry) throw new Refused('There is no such unit any more.', [], 404)
   const { first, others } = entry
   const job = { first: first.id, others: others.map(({ id }) => id), household: kept.household, rules: houseRules() }
@@ -84,24 +89,23 @@ export async function sameAs(household: string, stock: string): Promise<SameUnit
 export async function rowsFor(household: string, units: readonly string[]): Promise<ShownRow[]> {
   const kept = await theirs(household)
   const wanted = new Set(units)
-  const { units: ranked, stamp } = await rankedYard(household)
-  const entries = entriesOf(ranked).filter(({ first }) => wanted.has(first.id))
-  return rowsOf(entries, kept.household, stamp)
+  const { entries, aside, stamp } = await matchOf(household)
+  const asked = [...entries, ...aside].filter(({ first }) => wanted.has(first.id))
+  return rowsOf(asked, kept.household, stamp)
 }
 
 /** All that a household is answered on a unit, and why it stands before the next plan. @throws Refused. */
 export async function reasonsFor(household: string, stock: string): Promise<Reasons> {
-  const [kept, { units }] = await Promise.all([theirs(household), rankedYard(household)])
-  const entries = entriesOf(units)
+  const [kept, { units, entries }] = await Promise.all([theirs(household), matchOf(household)])
   const own = units.find((one) => one.stock === stock)
   if (!own) throw new Refused('There is no such unit any more.', [], 404)
   const answers = (await answersOn([own.id], kept.household)).get(own.id) ?? {}
-  const behind = entries[entries.findIndex(({ first }) => first === own) + 1]?.first
-  const isBefore = behind?.standing === own.standing && entries.some(({ first }) => first === own)
+  const at = entries.findIndex(({ first }) => first.id === own.id)
+  const behind = at < 0 ? undefined : entries[at + 1]?.first
   return {
     asked: asked(answers),
     ...(own.flexibility && { flexibility: own.flexibility }),
-    ...(isBefore && {
+    ...(behind?.standing === own.standing && {
       why: {
         over: behind.stock,
         parts: whyOver(keptWorths(own), keptWorths(behind), houseRules().ranking.weights).map(
@@ -110,6 +114,24 @@ export async function reasonsFor(household: string, stock: string): Promise<Reas
       },
     }),
   }
+}
+
+/** A ranked yard plan by plan, without what was set aside; that is by itself, unit by unit. */
+export interface Planned {
+  entries: Entry<RankedUnit>[]
+  aside: Entry<RankedUnit>[]
+}
+
+export function planned(units: readonly RankedUnit[], isAside: (stock: string) => boolean): Planned {
+  return {
+    entries: entriesOf(units.filter(({ stock }) => !isAside(stock))),
+    aside: units.filter(({ stock }) => isAside(stock)).map((first) => ({ first, others: [] })),
+  }
+}
+
+async function matchOf(household: string): Promise<Planned & RankedYard> {
+  const [yard, choices] = await Promise.all([rankedYard(household), choicesOf(household)])
+  return { ...yard, ...planned(yard.units, (stock) => choices.get(stock)?.stands === 'set aside') }
 }
 
 async function theirs(id: string): Promise<KeptHousehold> {
