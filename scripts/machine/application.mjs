@@ -45,58 +45,32 @@ export const runTask = (name, env) =>
 
 /** The workers' bundles, of the server and of the device: under a second, so they are always made. */
 export function buildJobs() {
-  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
-    join(WEB, 'offline/serviceWorker.ts'),
-    '--bundle',
+  bundle('offline/serviceWorker.ts', join(WEB, 'public', 'service-worker.js'), [
     '--minify',
     '--platform=browser',
     '--target=es2022',
-    '--define:process.env.NODE_ENV="production"',
-    '--log-level=warning',
-    `--outfile=${join(WEB, 'public', 'service-worker.js')}`,
+    ...FOR_GOOD,
   ])
-  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
-    join(WEB, 'server/jobs/worker.ts'),
-    '--bundle',
-    '--platform=node',
-    '--format=esm',
-    '--target=node20',
-    // The database's driver is loaded as it is installed.
-    '--external:sequelize',
-    '--external:mariadb',
-    '--log-level=warning',
-    `--outfile=${join(JOBS, 'worker.mjs')}`,
-  ])
-  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
-    join(WEB, 'drawing/worker.tsx'),
-    '--bundle',
-    '--jsx=automatic',
-    '--platform=node',
-    '--format=esm',
-    '--target=node20',
-    '--define:process.env.NODE_ENV="production"',
-    // The server's React finds Node's own parts by itself.
-    '--external:react',
-    '--external:react-dom',
-    '--log-level=warning',
-    `--outfile=${join(JOBS, 'pictures.mjs')}`,
-  ])
-  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
-    join(WEB, 'paper/worker.tsx'),
-    '--bundle',
-    '--jsx=automatic',
-    '--platform=node',
-    '--format=esm',
-    '--target=node20',
-    '--define:process.env.NODE_ENV="production"',
-    // What makes documents and letters is loaded as it is installed: it finds its own parts beside itself.
-    '--external:@react-pdf/renderer',
-    '--external:react',
-    '--external:react-dom',
-    '--log-level=warning',
-    `--outfile=${join(JOBS, 'paper.mjs')}`,
-  ])
+  // The database's driver is loaded as it is installed.
+  bundle('server/jobs/worker.ts', join(JOBS, 'worker.mjs'), [...FOR_NODE, ...as('sequelize', 'mariadb')])
+  // The server's React finds Node's own parts by itself, what makes documents and letters its own beside itself.
+  const drawing = [...FOR_NODE, ...FOR_GOOD, '--jsx=automatic', ...as('react', 'react-dom')]
+  bundle('drawing/worker.tsx', join(JOBS, 'pictures.mjs'), drawing)
+  bundle('paper/worker.tsx', join(JOBS, 'paper.mjs'), [...drawing, ...as('@react-pdf/renderer')])
 }
+
+const FOR_NODE = ['--platform=node', '--format=esm', '--target=node20']
+const FOR_GOOD = ['--define:process.env.NODE_ENV="production"']
+const as = (...installed) => installed.map((name) => `--external:${name}`)
+
+const bundle = (entry, out, args) =>
+  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
+    join(WEB, entry),
+    '--bundle',
+    '--log-level=warning',
+    ...args,
+    `--outfile=${out}`,
+  ])
 
 /** Serves from sources, each change seen at once, until stopped. */
 export function serveSources({ port, env }) {

@@ -41,12 +41,11 @@ export async function rankedYard(household: string): Promise<RankedYard> {
   const stamp = `${household} ${await stampOf(household)} ${key}`
   const known = lately.get(stamp)
   if (known) return known
-  const until = patience()
-  let rows = await keptFor(household, key)
-  while (rows.some(({ kept }) => !kept) && Date.now() < until) {
-    await within(until, reckonFor(household))
-    rows = await keptFor(household, key)
-  }
+  const rows = await onceReckoned(
+    () => keptFor(household, key),
+    (now) => now.filter(({ kept }) => !kept).length,
+    () => reckonFor(household),
+  )
   const units = rows.flatMap(({ kept, id, stock, version }) => (kept ? [{ ...kept, id, stock, version }] : []))
   const yard = { stamp, units: units.sort(inKeptOrder), open: rows.length - units.length }
   // Whoever saves while it is read changes the stamp, or finds it changed.
@@ -89,13 +88,37 @@ export async function standingsOnceReckoned(
   households: readonly { id: string; version: number }[],
   places: number,
 ): Promise<{ all: number; standings: YardStanding[] }> {
+  return onceReckoned(
+    () => standingsFor(households, places),
+    ({ all, standings }) => standings.reduce((sum, { known }) => sum + all - known, 0),
+    ({ all, standings }) =>
+      Promise.all(
+        standings
+          .filter(({ known }) => known < all)
+          // One household of which something cannot be reckoned costs no other its place on the desk.
+          .map(({ household }) => reckonFor(household).catch(() => {})),
+      ),
+  )
+}
+
+/** So often in a row nothing came of it: then it is not waited for any longer. The first may have begun before a save. */
+const IN_VAIN = 2
+
+/** What is read once nothing of it is open any more, or whoever looks has waited long enough. */
+async function onceReckoned<Found>(
+  read: () => Promise<Found>,
+  openIn: (found: Found) => number,
+  reckonOpen: (found: Found) => Promise<unknown>,
+): Promise<Found> {
   const until = patience()
-  for (;;) {
-    const found = await standingsFor(households, places)
-    const open = found.standings.filter(({ known }) => known < found.all)
-    if (open.length === 0 || Date.now() >= until) return found
-    await within(until, Promise.all(open.map(({ household }) => reckonFor(household))))
+  let found = await read()
+  for (let inVain = 0; openIn(found) > 0 && inVain < IN_VAIN && Date.now() < until;) {
+    const before = openIn(found)
+    await within(until, reckonOpen(found))
+    found = await read()
+    inVain = openIn(found) < before ? 0 : inVain + 1
   }
+  return found
 }
 
 const reckoning = new Map<string, Promise<void>>()
@@ -161,7 +184,8 @@ function reckonAll(): Promise<void> {
     const job = { rules: houseRules(), key: keptKey(houseRules()), most: AT_ONCE }
     await inParts(async () => {
       for (let next = households.shift(); next && !stopped; next = households.shift())
-        await untilNone({ ...job, households: [next] }, { whenIdle: true })
+        // One of which something cannot be reckoned costs no other its answers.
+        await untilNone({ ...job, households: [next] }, { whenIdle: true }).catch(() => {})
     })
   })
 }

@@ -32,10 +32,10 @@ export async function up({ context: tables }: { context: QueryInterface }): Prom
     size: { type: DataTypes.DOUBLE, allowNull: false },
     objections: { type: DataTypes.TINYINT.UNSIGNED, allowNull: false },
     score: { type: DataTypes.DOUBLE, allowNull: false },
-    told: { type: DataTypes.TEXT, allowNull: false },
+    told: { type: DataTypes.TEXT('medium'), allowNull: false },
   })
   await tables.addIndex('kept_answers', ['trailer_id'])
-  await tables.createTable('kept_waits', { ...both, waits: { type: DataTypes.TEXT, allowNull: false } })
+  await tables.createTable('kept_waits', { ...both, waits: { type: DataTypes.TEXT('medium'), allowNull: false } })
   await tables.addIndex('kept_waits', ['trailer_id'])
   // Letter by letter: whoever differs by an accent is somebody else.
   await run(
