@@ -56,6 +56,17 @@ export function YardList({
   const field = useRef<HTMLInputElement>(null)
   const system = useMeasures()
   useKeys({ '/': () => field.current?.focus() })
+  // The browser's own search sees the rows that are drawn; ours sees them all. Asked twice, it is the browser's turn.
+  useEffect(() => {
+    const find = (event: KeyboardEvent) => {
+      if (event.key !== 'f' || !(event.ctrlKey || event.metaKey) || document.activeElement === field.current) return
+      event.preventDefault()
+      field.current?.focus()
+      field.current?.select()
+    }
+    addEventListener('keydown', find)
+    return () => removeEventListener('keydown', find)
+  }, [])
   const { page, more, wrong } = useYardPages({ text, order, household }, first)
   const { rows, listed, all, unsure, terms, strange } = page
   const end = useRef<HTMLButtonElement>(null)
@@ -116,7 +127,7 @@ export function YardList({
           )}
         </HStack>
         <Box ml="auto">
-          <Shortcuts keys={{ '/': 'Type what you look for' }} />
+          <Shortcuts keys={{ '/': 'Type what you look for', 'Ctrl F': 'The same' }} />
         </Box>
       </Flex>
       <Box position="sticky" top="62px" zIndex="5" bg="paper" borderBottomWidth="1px" borderColor="hair" pt="1">
