@@ -1,4 +1,4 @@
-import { enter, expect, expectAccessible, householdAt, test, unique } from './testing/lot'
+import { enter, expect, expectAccessible, householdAt, pressEntry, test, unique } from './testing/lot'
 
 test('the consultant’s day: yard, household, match, compare, in three times of day', async ({ page }) => {
   const name = unique('The Test family')
@@ -158,7 +158,7 @@ test('the evening colors keep their contrast on every screen', async ({ page }) 
   await enter(page, 'manager')
   await page.goto('/')
   await page.getByRole('button', { name: /settings and sign out/ }).click()
-  await page.getByRole('menuitem', { name: 'Evening colors' }).click()
+  await pressEntry(page, 'Evening colors')
   await expect(page.locator('html')).toHaveClass(/dark/)
   const at = await householdAt(page, /Vossberg/)
   for (const address of ['/', '/yard', at, `${at}/units/T-118`, `${at}/compare?time=night&guests=true`]) {

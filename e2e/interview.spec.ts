@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { enter, expect, householdAt, test, unique } from './testing/lot'
+import { enter, expect, householdAt, pressEntry, test, unique } from './testing/lot'
 
 const yard = (page: Page) => page.getByRole('complementary', { name: 'The yard for them' })
 
@@ -136,10 +136,7 @@ test('metric: the same household in meters and kilograms', async ({ page }) => {
   const at = await aHousehold(page, unique('Metric'))
   await page.goto('/')
   await page.getByRole('button', { name: /settings and sign out/ }).click()
-  // Until it has its place the menu stands above the screen, where nobody can press it.
-  const metric = page.getByRole('menuitem', { name: 'Read in meters and kilograms' })
-  await expect(metric).toBeInViewport()
-  await metric.click()
+  await pressEntry(page, 'Read in meters and kilograms')
   await expect.poll(() => page.evaluate(() => document.cookie)).toContain('measures=metric')
   await page.goto(at)
   await expect(page.getByLabel('Height')).toHaveValue('177.8 cm')

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { expect, test } from './testing/lot'
+import { expect, pressEntry, test } from './testing/lot'
 
 const APP = join(import.meta.dirname, '../web/app')
 const files = (readdirSync(APP, { recursive: true }) as string[]).map((path) => path.replaceAll('\\', '/'))
@@ -85,7 +85,7 @@ test('after signing out the pages are shut again, and nothing of them is framed 
   await page.goto('/sign-in')
   await page.getByRole('button', { name: /, manager$/ }).click()
   await page.getByRole('button', { name: /settings and sign out/ }).click()
-  await page.getByRole('menuitem', { name: 'Sign out' }).click()
+  await pressEntry(page, 'Sign out')
   await expect(page).toHaveURL(/\/sign-in$/)
   const response = await page.goto('/yard')
   await expect(page).toHaveURL(/\/sign-in$/)

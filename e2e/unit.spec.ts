@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { enter, expect, expectAccessible, householdAt, test } from './testing/lot'
+import { enter, expect, expectAccessible, householdAt, pressEntry, test } from './testing/lot'
 
 test.beforeEach(({ page }) => enter(page))
 
@@ -74,7 +74,7 @@ test('the plan goes out as SVG, DXF and PNG, and the SVG comes in again', async 
   await page.goto('/yard/T-107')
   const take = async (name: RegExp) => {
     await page.getByRole('button', { name: 'Take out' }).click()
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name }).click()])
+    const [download] = await Promise.all([page.waitForEvent('download'), pressEntry(page, name)])
     return { name: download.suggestedFilename(), path: await download.path() }
   }
   const svg = await take(/SVG/)

@@ -71,3 +71,10 @@ export async function expectAccessible(page: Page, rules?: string[]): Promise<vo
 
 /** The name of the person's own making, so that tests do not meet each other's. */
 export const unique = (name: string): string => `${name} ${Math.random().toString(36).slice(2, 7)}`
+
+/** Presses an entry of an open menu. Until it has its place the menu stands above the screen, where nobody can press it. */
+export async function pressEntry(page: Page, name: string): Promise<void> {
+  const entry = page.getByRole('menuitem', { name })
+  await expect(entry).toBeInViewport()
+  await entry.click()
+}
