@@ -73,7 +73,7 @@ export async function expectAccessible(page: Page, rules?: string[]): Promise<vo
 export const unique = (name: string): string => `${name} ${Math.random().toString(36).slice(2, 7)}`
 
 /** Presses an entry of an open menu. Until it has its place the menu stands above the screen, where nobody can press it. */
-export async function pressEntry(page: Page, name: string): Promise<void> {
+export async function pressEntry(page: Page, name: string | RegExp): Promise<void> {
   const entry = page.getByRole('menuitem', { name })
   await expect(entry).toBeInViewport()
   await entry.click()
