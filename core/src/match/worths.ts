@@ -1,7 +1,6 @@
 import { QUESTIONS, type QuestionId } from '../questions/index'
 import type { RankingRules } from '../rules/houseRules'
 import type { Answers } from './judge'
-import type { KeptMatch } from './kept'
 import { worth } from './match'
 import type { Worths } from './weighed'
 
@@ -10,7 +9,7 @@ export const worthsOf = (answers: Answers, points: RankingRules['points']): Wort
   Object.fromEntries(QUESTIONS.flatMap(({ id }) => (answers[id] ? [[id, worth(answers[id], points)]] : [])))
 
 /** The same of what is kept of a match, question by question in their order. */
-export const keptWorths = ({ worths }: Pick<KeptMatch, 'worths'>): Worths =>
+export const keptWorths = ({ worths }: { worths: readonly (number | null)[] }): Worths =>
   Object.fromEntries(
     QUESTIONS.flatMap(({ id }, i): [QuestionId, number][] => {
       const own = worths[i]

@@ -9,10 +9,10 @@ import { unitFeatures } from '@hitchet/core/yard/unit'
 import type { Frame } from '../../drawing/frame'
 import { Ruler } from '../../drawing/Ruler'
 import { Figure, Said, useMeasures } from '../../look/measures'
+import { STRIP_LOOKS } from '../../wire/stripLooks'
 import type { YardOrder, YardPage, YardRow } from '../../server/services/yardList'
 import { Shortcuts } from '../shell/Shortcuts'
 import { useKeys } from '../shell/useKeys'
-import { YARD_SCALE } from './scale'
 import { StillReckoning } from '../StillReckoning'
 import { StockTag } from '../StockTag'
 import { StripPicture } from '../StripPicture'
@@ -131,7 +131,7 @@ export function YardList({
         </Box>
       </Flex>
       <Box position="sticky" top="62px" zIndex="5" bg="paper" borderBottomWidth="1px" borderColor="hair" pt="1">
-        <Ruler frame={frame} scale={YARD_SCALE} system={system} />
+        <Ruler frame={frame} scale={STRIP_LOOKS.yard.scale} system={system} />
       </Box>
       {page.open > 0 && (
         <StillReckoning>

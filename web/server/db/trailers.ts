@@ -38,16 +38,6 @@ export async function trailersById(ids: string[]): Promise<StockedTrailer[]> {
   return (await models().TrailerRow.findAll({ where: { id: ids } })).map(stocked)
 }
 
-/** Every unit's document as stored text, by its id: for a worker that parses them itself. */
-export async function yardDocuments(): Promise<Map<string, string>> {
-  const rows = await database().query<{ id: string; document: string | object }>('SELECT id, document FROM trailers', {
-    type: QueryTypes.SELECT,
-  })
-  return new Map(
-    rows.map(({ id, document }) => [id, typeof document === 'string' ? document : JSON.stringify(document)]),
-  )
-}
-
 /** Another text as soon as any unit came, went or changed. */
 export async function yardRevision(): Promise<string> {
   const [row] = await database().query<{ units: number; versions: number | null; latest: Date | null }>(
