@@ -37,6 +37,19 @@ test('one’s own stock: errors are named, good files go in, and come out as the
   expect(await out.json()).toEqual({ ...unit, stock: 'E2E-2', make: 'Ellmoor' })
 })
 
+test('files that are in the yard already are said to be, and bringing them in may be stopped', async ({ page }) => {
+  await enter(page)
+  await page.goto('/yard/import')
+  const files = Array.from({ length: 300 }, (_, i) => file(`s-${i}.json`, { ...unit, stock: `STOP-${i}` }))
+  await page.getByLabel('Files to bring in').setInputFiles(files)
+  await page.getByRole('button', { name: 'Bring in 300 files' }).click()
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await expect(page.getByText(/Stopped before the end: either all of it went in or nothing/)).toBeVisible()
+  await page.getByLabel('Files to bring in').setInputFiles([file('again.json', unit)])
+  await page.getByRole('button', { name: 'Bring in 1 file' }).click()
+  await expect(page.getByText(`Done: in the yard already, word for word: ${String(unit.stock)}.`)).toBeVisible()
+})
+
 test('files that are none of ours are named, each with what it is', async ({ page }) => {
   await enter(page)
   await page.goto('/yard/import')

@@ -1,5 +1,6 @@
 import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react'
 import { PALETTE } from './palette'
+import { FIELD_RULES } from './fieldRules'
 import { ROW_RULES } from './rowRules'
 
 /**
@@ -54,6 +55,7 @@ const config = defineConfig({
     '.dark .by-evening': { display: 'block', '@media print': { display: 'none' } },
     '.dark .by-day ': { '@media print': { display: 'block' } },
     ...ROW_RULES,
+    ...FIELD_RULES,
     '.figure': { fontFamily: 'figure', fontVariantNumeric: 'tabular-nums' },
     '.walker': { '@media (prefers-reduced-motion: reduce)': { display: 'none' } },
     // Ink on paper: patterns and dashes say what colors say on the screen.

@@ -23,17 +23,22 @@ export async function request<T>(
     })
     // An answer that was cut short, or given up on while it came, is no answer.
     if (response.ok) return { ok: true, value: (await response.json()) as T }
-    const refusal = (await response.json().catch(() => undefined)) as Refusal | undefined
-    return { ok: false, ...(refusal?.kind ? refusal : fault(response.status)) }
+    return { ok: false, ...(await refusalFrom(response)) }
   } catch {
     const says = 'No connection to the server. What you did is kept here; try again in a moment.'
     return { ok: false, kind: 'offline', says }
   }
 }
 
+/** Why an answer is not what was asked for. */
+export async function refusalFrom(response: Response): Promise<Refusal> {
+  const refusal = (await response.json().catch(() => undefined)) as Refusal | undefined
+  return refusal?.kind ? refusal : fault(response.status)
+}
+
 /** What a proxy or a crash answers in our place. */
 const fault = (status: number): Refusal => ({ kind: 'failed', says: `The server answered ${status}.` })
 
 /** A refusal in one text, with each flaw. */
-export const refusalText = (refused: Refused): string =>
+export const refusalText = (refused: Refused | Refusal): string =>
   refused.kind === 'refused' ? [refused.says, ...refused.flaws].join(' ') : refused.says

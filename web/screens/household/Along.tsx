@@ -1,6 +1,6 @@
 'use client'
 
-import { Button, HStack, NativeSelect, Stack } from '@chakra-ui/react'
+import { Button, HStack, Stack } from '@chakra-ui/react'
 import { Plus } from 'lucide-react'
 import type { ComponentProps } from 'react'
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form'
@@ -39,27 +39,24 @@ export function Along() {
         <Button size="sm" variant="outline" onClick={() => gear.append(gearDraft({ id: freeId('gear', known) }))}>
           <Plus size={16} aria-hidden /> Add gear
         </Button>
-        <NativeSelect.Root size="sm" w="210px">
-          <NativeSelect.Field
-            aria-label="Add usual gear"
-            bg="bar"
-            borderColor="line"
-            value=""
-            onChange={(event) =>
-              gear.append(gearDraft({ ...GEAR_SHELF[Number(event.target.value)]!, id: freeId('gear', known) }, system))
-            }
-          >
-            <option value="" disabled>
-              Add what people bring …
+        <select
+          className="field-box"
+          style={{ width: 210 }}
+          aria-label="Add usual gear"
+          value=""
+          onChange={(event) =>
+            gear.append(gearDraft({ ...GEAR_SHELF[Number(event.target.value)]!, id: freeId('gear', known) }, system))
+          }
+        >
+          <option value="" disabled>
+            Add what people bring …
+          </option>
+          {GEAR_SHELF.map(({ name }, i) => (
+            <option key={name} value={i}>
+              {name}
             </option>
-            {GEAR_SHELF.map(({ name }, i) => (
-              <option key={name} value={i}>
-                {name}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
+          ))}
+        </select>
       </HStack>
       {pets.fields.map((field, i) => (
         <DoubtedLine key={field.key} of={`pets.${i}`} label={`Pet ${i + 1}`} fields={petFields(i)}>
@@ -74,7 +71,7 @@ export function Along() {
           <TextField path={`pets.${i}.crate.length`} label="Crate long" width="84px" />
           <TextField path={`pets.${i}.crate.width`} label="Wide" width="72px" />
           <TextField path={`pets.${i}.crate.height`} label="High" width="72px" />
-          <TakeOut label={`Take pet ${i + 1} out`} onClick={() => pets.remove(i)} />
+          <TakeOut label={`Take pet ${i + 1} out`} under onClick={() => pets.remove(i)} />
         </DoubtedLine>
       ))}
       {gear.fields.length > 0 && (
@@ -110,7 +107,7 @@ export function Along() {
             width="100px"
           />
           <Handling index={i} />
-          <TakeOut label={`Take gear ${i + 1} out`} onClick={() => gear.remove(i)} mt="0" />
+          <TakeOut label={`Take gear ${i + 1} out`} onClick={() => gear.remove(i)} />
         </DoubtedLine>
       ))}
     </Stack>
@@ -125,7 +122,7 @@ function DoubtedLine({
   ComponentProps<typeof FieldLine>,
   'label' | 'fields' | 'children'
 >) {
-  return <FieldLine gap="2" flexWrap="wrap" doubt={useOtherDoubt(of)} {...line} />
+  return <FieldLine doubt={useOtherDoubt(of)} {...line} />
 }
 
 const petFields = (i: number) =>

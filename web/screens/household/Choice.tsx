@@ -1,6 +1,6 @@
 'use client'
 
-import { Field, NativeSelect, Text } from '@chakra-ui/react'
+import { useId } from 'react'
 import { get, useFormContext, type FieldPath } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
 
@@ -44,32 +44,30 @@ export function Tick({ path, label, hideLabel }: Omit<ChoiceProps, 'options'>) {
 /** Many answers, one at a time. */
 export function SelectField({ path, label, options, hideLabel, width }: ChoiceProps & { width?: string }) {
   const { register, formState } = useFormContext<HouseholdDraft>()
+  const id = useId()
   return (
-    <Field.Root w={width} flex={width ? 'none' : undefined}>
-      <Field.Label className={hideLabel ? 'sr-only' : undefined} fontSize="13.5px" mb="0">
+    <div className="field" style={width ? { width, flex: 'none' } : undefined}>
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : undefined}>
         {label}
-      </Field.Label>
-      <NativeSelect.Root size="sm">
-        <NativeSelect.Field
-          bg="bar"
-          borderColor="line"
-          defaultValue={get(formState.defaultValues, path) as string | undefined}
-          {...register(path)}
-        >
-          {options.map(({ value, name }) => (
-            <option key={value} value={value}>
-              {name}
-            </option>
-          ))}
-        </NativeSelect.Field>
-        <NativeSelect.Indicator />
-      </NativeSelect.Root>
-    </Field.Root>
+      </label>
+      <select
+        id={id}
+        className="field-box"
+        defaultValue={get(formState.defaultValues, path) as string | undefined}
+        {...register(path)}
+      >
+        {options.map(({ value, name }) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </div>
   )
 }
 
 export const ColumnHead = ({ children, width }: { children?: string; width: string }) => (
-  <Text w={width} flex="none" fontSize="13px" color="line">
+  <p className="column-head" style={{ width }}>
     {children}
-  </Text>
+  </p>
 )

@@ -1,10 +1,10 @@
 'use client'
 
-import { Button, Popover, Portal } from '@chakra-ui/react'
+import { Popover, Portal } from '@chakra-ui/react'
 import { Ellipsis } from 'lucide-react'
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 
-/** What is seldom asked, behind three dots, with how much of it was answered. */
+/** What is seldom asked, behind three dots, with how much of it was answered. What opens is there once it was opened. */
 export function Dots({
   label,
   count,
@@ -18,21 +18,23 @@ export function Dots({
   under?: boolean
   children: ReactNode
 }) {
+  const [wasOpened, setWasOpened] = useState(false)
+  const dots = (
+    <button
+      type="button"
+      className={`icon-button framed${under ? ' under' : ''}${wrong ? ' is-no' : ''}`}
+      aria-label={label}
+      aria-haspopup="dialog"
+      onClick={wasOpened ? undefined : () => setWasOpened(true)}
+    >
+      <Ellipsis size={16} aria-hidden />
+      {count > 0 && <span className="figure">{count}</span>}
+    </button>
+  )
+  if (!wasOpened) return dots
   return (
-    <Popover.Root lazyMount>
-      <Popover.Trigger asChild>
-        <Button
-          size="sm"
-          variant="outline"
-          px="2"
-          mt={under ? '6' : undefined}
-          aria-label={label}
-          color={wrong ? 'no' : undefined}
-        >
-          <Ellipsis size={16} aria-hidden />
-          {count > 0 && <span className="figure">{count}</span>}
-        </Button>
-      </Popover.Trigger>
+    <Popover.Root defaultOpen lazyMount>
+      <Popover.Trigger asChild>{dots}</Popover.Trigger>
       <Portal>
         <Popover.Positioner>
           <Popover.Content bg="bar" color="ink" w="280px">

@@ -1,7 +1,7 @@
 'use client'
 
-import { Box, Button, HStack, IconButton, NativeSelect, Stack, Text } from '@chakra-ui/react'
-import { Plus, Undo2, X } from 'lucide-react'
+import { Box, Button, HStack, Stack, Text } from '@chakra-ui/react'
+import { Plus, Undo2 } from 'lucide-react'
 import { memo, useCallback, useState } from 'react'
 import { get, useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { emptyPerson, type HouseholdDraft, type PersonDraft } from '@hitchet/core/household/draft'
@@ -17,6 +17,7 @@ import { ColumnHead, SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
 import { FieldLine } from './FieldLine'
 import { PeopleLine } from './PeopleLine'
+import { TakeOut } from './TakeOut'
 import { TextField } from './TextField'
 
 /**
@@ -96,17 +97,14 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
   return (
     <FieldLine
       doubt={doubt}
-      gap="2"
-      flexWrap={{ base: 'wrap', md: 'nowrap' }}
+      oneLine
       label={name || `Person ${index + 1}`}
       fields={(['name', 'age', 'height', 'weight'] as const).map((key) => ({
         path: `people.${index}.${key}`,
         label: FIELD_NAMES[key],
       }))}
     >
-      <Box w="28px" pt="1" flex="none">
-        {token && <PersonToken token={token} />}
-      </Box>
+      <span style={{ width: 28, paddingTop: 4, flex: 'none' }}>{token && <PersonToken token={token} />}</span>
       <TextField path={`people.${index}.name`} label="Name" hideLabel width="130px" />
       <TextField path={`people.${index}.age`} label="Age" hideLabel width="64px" />
       <TextField
@@ -124,19 +122,11 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
         placeholder={most.weight ?? '180'}
       />
       <Partner index={index} people={people} />
-      <Box w="44px" pt="1.5" flex="none">
+      <span style={{ width: 44, paddingTop: 6, flex: 'none' }}>
         <Tick path={`people.${index}.guest`} label="Guest" hideLabel />
-      </Box>
+      </span>
       <More index={index} people={people} />
-      <IconButton
-        aria-label={`Take ${name || 'this person'} out`}
-        size="sm"
-        variant="ghost"
-        disabled={only}
-        onClick={() => onTakeOut(index)}
-      >
-        <X size={16} aria-hidden />
-      </IconButton>
+      <TakeOut label={`Take ${name || 'this person'} out`} disabled={only} onClick={() => onTakeOut(index)} />
     </FieldLine>
   )
 })
@@ -200,22 +190,19 @@ function Partner({ index, people }: { index: number; people: { id: string; name:
   const { control } = useFormContext<HouseholdDraft>()
   const partner = useWatch({ control, name: `people.${index}.partner` })
   return (
-    <NativeSelect.Root size="sm" w="136px" flex="none">
-      <NativeSelect.Field
-        aria-label="Shares a bed with"
-        bg="bar"
-        borderColor="line"
-        value={others.some(({ value }) => value === partner) ? partner : ''}
-        onChange={({ target }) => choose(target.value)}
-      >
-        {[{ value: '', name: 'nobody' }, ...others].map(({ value, name }) => (
-          <option key={value} value={value}>
-            {name}
-          </option>
-        ))}
-      </NativeSelect.Field>
-      <NativeSelect.Indicator />
-    </NativeSelect.Root>
+    <select
+      className="field-box"
+      style={{ width: 136, flex: 'none' }}
+      aria-label="Shares a bed with"
+      value={others.some(({ value }) => value === partner) ? partner : ''}
+      onChange={({ target }) => choose(target.value)}
+    >
+      {[{ value: '', name: 'nobody' }, ...others].map(({ value, name }) => (
+        <option key={value} value={value}>
+          {name}
+        </option>
+      ))}
+    </select>
   )
 }
 

@@ -1,13 +1,23 @@
 'use client'
 
-import { IconButton } from '@chakra-ui/react'
 import { X } from 'lucide-react'
 
-/** `mt`: beside fields with a label above them it stands lower. */
-export function TakeOut({ label, onClick, mt = '6' }: { label: string; onClick(): void; mt?: string }) {
-  return (
-    <IconButton aria-label={label} size="sm" variant="ghost" mt={mt} onClick={onClick}>
-      <X size={16} aria-hidden />
-    </IconButton>
-  )
+interface TakeOutProps {
+  label: string
+  onClick(): void
+  /** Beside fields with a label above them it stands lower. */
+  under?: boolean
+  disabled?: boolean
 }
+
+export const TakeOut = ({ label, onClick, under, disabled }: TakeOutProps) => (
+  <button
+    type="button"
+    className={under ? 'icon-button under' : 'icon-button'}
+    aria-label={label}
+    disabled={disabled}
+    onClick={onClick}
+  >
+    <X size={16} aria-hidden />
+  </button>
+)

@@ -1,6 +1,6 @@
 'use client'
 
-import { Field, Input } from '@chakra-ui/react'
+import { useId } from 'react'
 import { get, useFormContext, type FieldPath } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
 import { useVisibleErrors } from './useVisibleErrors'
@@ -18,18 +18,21 @@ interface TextFieldProps {
 export function TextField({ path, label, placeholder, width, hideLabel }: TextFieldProps) {
   const { register, formState } = useFormContext<HouseholdDraft>()
   const [says] = useVisibleErrors([path])
+  const id = useId()
   return (
-    <Field.Root invalid={says !== undefined} w={width} flex={width ? 'none' : undefined}>
-      <Field.Label className={hideLabel ? 'sr-only' : undefined} fontSize="13.5px" mb="0">
+    <div className="field" style={width ? { width, flex: 'none' } : undefined}>
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : undefined}>
         {label}
-      </Field.Label>
-      <Input
-        size="sm"
+      </label>
+      <input
+        id={id}
+        className="field-box"
         placeholder={placeholder}
         autoComplete="off"
+        aria-invalid={says === undefined ? undefined : true}
         defaultValue={get(formState.defaultValues, path) as string | undefined}
         {...register(path)}
       />
-    </Field.Root>
+    </div>
   )
 }

@@ -106,8 +106,7 @@ export interface Countries {
 export function Trip({ countries: { known, trouble } }: { countries: Countries }) {
   return (
     <FieldLine
-      gap="5"
-      flexWrap="wrap"
+      gap={20}
       doubt={useOtherDoubt('trip')}
       fields={[
         { path: 'trip.nights', label: 'Usual nights' },

@@ -1,6 +1,6 @@
 'use client'
 
-import { Button, HStack, NativeSelect, SimpleGrid, Stack, Text } from '@chakra-ui/react'
+import { Button, HStack, SimpleGrid, Stack, Text } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { NOT_KNOWN, type HouseholdDraft } from '@hitchet/core/household/draft'
@@ -80,23 +80,20 @@ function Practice() {
   }
   return (
     <HStack gap="3" flexWrap="wrap">
-      <NativeSelect.Root width="300px" size="sm">
-        <NativeSelect.Field
-          aria-label="Practise with an invented vehicle"
-          value=""
-          borderColor="line"
-          bg="bar"
-          onChange={({ target }) => take(target.value)}
-        >
-          <option value="">Practise with an invented vehicle …</option>
-          {found.map(({ name, kind }) => (
-            <option key={name} value={name}>
-              {kind}
-            </option>
-          ))}
-        </NativeSelect.Field>
-        <NativeSelect.Indicator />
-      </NativeSelect.Root>
+      <select
+        className="field-box"
+        style={{ width: 300 }}
+        aria-label="Practise with an invented vehicle"
+        value=""
+        onChange={({ target }) => take(target.value)}
+      >
+        <option value="">Practise with an invented vehicle …</option>
+        {found.map(({ name, kind }) => (
+          <option key={name} value={name}>
+            {kind}
+          </option>
+        ))}
+      </select>
       <Text fontSize="13.5px" color="line">
         Not real: its figures fill the fields below, as from a list. A label outranks them.
       </Text>
@@ -115,8 +112,7 @@ function Rating({ reading, mayBeUnknown }: { reading: VehicleKey; mayBeUnknown?:
     })
   return (
     <FieldLine
-      gap="2"
-      flexWrap={{ base: 'wrap', md: 'nowrap' }}
+      oneLine
       label={spec.label}
       hint={spec.how}
       doubt={says && { says, onSure }}
@@ -131,7 +127,7 @@ function Rating({ reading, mayBeUnknown }: { reading: VehicleKey; mayBeUnknown?:
       {mayBeUnknown && (
         <Button
           size="sm"
-          mt="22px"
+          mt="26px"
           fontWeight="400"
           variant={rating?.value === NOT_KNOWN ? 'solid' : 'outline'}
           aria-pressed={rating?.value === NOT_KNOWN}

@@ -1,6 +1,6 @@
 'use client'
 
-import { Button, NativeSelect } from '@chakra-ui/react'
+import { Button } from '@chakra-ui/react'
 import { Ban, Heart } from 'lucide-react'
 import { useFieldArray, useFormContext } from 'react-hook-form'
 import { PLACES, type Place } from '@hitchet/core/features/feature'
@@ -37,30 +37,27 @@ export function useMoreWishes() {
     )
   })
   const choose = (
-    <NativeSelect.Root size="sm" w="340px" maxW="100%" mt="1">
-      <NativeSelect.Field
-        aria-label="Another wish"
-        value=""
-        bg="bar"
-        borderColor="line"
-        onChange={(event) => {
-          const chosen = BY_KEY.get(event.target.value)
-          if (chosen) append({ feature: chosen.feature, is: chosen.is ?? '', stance: 'want' }, { shouldFocus: false })
-        }}
-      >
-        <option value="">Another wish …</option>
-        {(Object.keys(PLACES) as Place[]).map((place) => (
-          <optgroup key={place} label={PLACES[place]}>
-            {WISHABLE.filter((one) => one.place === place && !held.has(keyOf(one))).map((one) => (
-              <option key={keyOf(one)} value={keyOf(one)}>
-                {one.label}
-              </option>
-            ))}
-          </optgroup>
-        ))}
-      </NativeSelect.Field>
-      <NativeSelect.Indicator />
-    </NativeSelect.Root>
+    <select
+      className="field-box"
+      style={{ width: 340, maxWidth: '100%', marginTop: 4 }}
+      aria-label="Another wish"
+      value=""
+      onChange={(event) => {
+        const chosen = BY_KEY.get(event.target.value)
+        if (chosen) append({ feature: chosen.feature, is: chosen.is ?? '', stance: 'want' }, { shouldFocus: false })
+      }}
+    >
+      <option value="">Another wish …</option>
+      {(Object.keys(PLACES) as Place[]).map((place) => (
+        <optgroup key={place} label={PLACES[place]}>
+          {WISHABLE.filter((one) => one.place === place && !held.has(keyOf(one))).map((one) => (
+            <option key={keyOf(one)} value={keyOf(one)}>
+              {one.label}
+            </option>
+          ))}
+        </optgroup>
+      ))}
+    </select>
   )
   return { onShelf, choose }
 }

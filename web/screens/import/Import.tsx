@@ -2,11 +2,10 @@
 
 import { Box, Button, FileUpload, HStack, Heading, Link, List, Stack, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
-import { useState } from 'react'
-import type { ImportFile, ImportReport } from '../../server/services/importing'
-import type { Again, KnownHousehold } from '../../server/services/importedHouseholds'
+import { useEffect, useRef, useState } from 'react'
+import type { Again, ImportFile, ImportProgress, ImportReport, KnownHousehold } from '../../wire/importing'
 import { PageHead } from '../PageHead'
-import { request } from '../request'
+import { bringIn } from './bringIn'
 
 const OURS = /\.(json|svg)$/i
 
@@ -17,6 +16,10 @@ export function Import() {
   const [busy, setBusy] = useState(false)
   const [report, setReport] = useState<ImportReport>()
   const [trouble, setTrouble] = useState<string>()
+  const [progress, setProgress] = useState<ImportProgress>()
+  const stopping = useRef<AbortController>(undefined)
+  // Whoever leaves would never hear what came of it.
+  useEffect(() => () => stopping.current?.abort(), [])
   const choose = async (chosen: File[]) => {
     setReport(undefined)
     setFiles(
@@ -26,12 +29,16 @@ export function Import() {
       ),
     )
   }
-  const bringIn = async (again: Again = 'ask') => {
+  const start = async (again: Again = 'ask') => {
     setBusy(true)
-    const outcome = await request<ImportReport>('POST', '/api/import', { files, keepGood, again })
+    setTrouble(undefined)
+    stopping.current = new AbortController()
+    const { signal } = stopping.current
+    const brought = await bringIn(files, { keepGood, again }, { signal, onProgress: setProgress })
     setBusy(false)
-    setReport(outcome.ok ? outcome.value : undefined)
-    setTrouble(outcome.ok ? undefined : outcome.says)
+    setProgress(undefined)
+    setReport('report' in brought ? brought.report : undefined)
+    setTrouble('trouble' in brought ? brought.trouble : undefined)
   }
   return (
     <Box maxW="820px">
@@ -53,7 +60,7 @@ export function Import() {
           </FileUpload.Dropzone>
         </FileUpload.Root>
         <HStack gap="5">
-          <Button onClick={() => void bringIn()} disabled={files.length === 0} loading={busy}>
+          <Button onClick={() => void start()} disabled={files.length === 0} loading={busy}>
             {files.length ? `Bring in ${files.length} ${files.length === 1 ? 'file' : 'files'}` : 'Bring in'}
           </Button>
           <label className="choice">
@@ -61,10 +68,11 @@ export function Import() {
             the good files when some have errors
           </label>
         </HStack>
+        {busy && <Progress files={files.length} progress={progress} onStop={() => stopping.current?.abort()} />}
         <Box aria-live="polite">
           {trouble && <Text color="no">{trouble}</Text>}
           {report && report.known.length > 0 && (
-            <KnownAlready known={report.known} busy={busy} onChoose={(again) => void bringIn(again)} />
+            <KnownAlready known={report.known} busy={busy} onChoose={(again) => void start(again)} />
           )}
           {report && !(report.known.length && !report.errors.length) && <Report report={report} />}
         </Box>
@@ -73,10 +81,47 @@ export function Import() {
   )
 }
 
-function Report({ report: { done, added, renewed, households, errors, warnings } }: { report: ImportReport }) {
+/** How far the server is, and a way out while there is one. */
+function Progress({
+  files,
+  progress,
+  onStop,
+}: {
+  files: number
+  progress: ImportProgress | undefined
+  onStop(): void
+}) {
+  const [done, of, says] =
+    progress === undefined
+      ? [0, files, 'Sending…']
+      : 'read' in progress
+        ? [progress.read, files, `${progress.read} of ${files} files read`]
+        : [progress.stored, progress.of, `${progress.stored} of ${progress.of} units stored`]
+  return (
+    <HStack gap="4">
+      <progress
+        value={done}
+        max={of}
+        aria-label={says}
+        style={{ width: 260, accentColor: 'var(--chakra-colors-green)' }}
+      />
+      <Text fontSize="14px">{says}</Text>
+      <Button variant="outline" onClick={onStop}>
+        Stop
+      </Button>
+    </HStack>
+  )
+}
+
+function Report({
+  report: { done, added, renewed, unchanged, households, errors, warnings },
+}: {
+  report: ImportReport
+}) {
   const went = [
     ...(added.length ? [`new in the yard: ${added.join(', ')}`] : []),
     ...(renewed.length ? [`next version of ${renewed.join(', ')}`] : []),
+    ...(unchanged.length ? [`in the yard already, word for word: ${unchanged.join(', ')}`] : []),
     ...said('households', households.added),
     ...said('renewed', households.renewed),
     ...said('as they are already', households.unchanged),

@@ -1,8 +1,8 @@
-import { QueryTypes } from 'sequelize'
+import { QueryTypes, type Transaction } from 'sequelize'
 import { database } from './database'
 
 /** Work of which one process at a time is enough. */
-export type Chore = 'reckon all'
+export type Chore = 'reckon all' | 'bring in'
 
 /** Does it unless another process is at it: its row is held meanwhile, and let go by the database if this process dies. */
 export async function asOnlyOne(chore: Chore, work: () => Promise<void>): Promise<void> {
@@ -17,4 +17,11 @@ export async function asOnlyOne(chore: Chore, work: () => Promise<void>): Promis
   } finally {
     await transaction.rollback()
   }
+}
+
+/** From here to its end a transaction is the only one at it, whichever process the others are in: they wait. */
+export async function aloneAt(chore: Chore, transaction: Transaction): Promise<void> {
+  const replacements = { chore }
+  const type = QueryTypes.SELECT
+  await database().query('SELECT name FROM chores WHERE name = :chore FOR UPDATE', { type, replacements, transaction })
 }

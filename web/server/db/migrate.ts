@@ -6,6 +6,7 @@ import * as exactEmails from './migrations/003-exact-emails'
 import * as walkEvents from './migrations/004-walk-events'
 import * as afterwards from './migrations/005-afterwards'
 import * as keptAnswers from './migrations/006-kept-answers'
+import * as oneImport from './migrations/007-one-import-at-a-time'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -17,6 +18,7 @@ const MIGRATIONS: Record<string, Migration> = {
   '004-walk-events': walkEvents,
   '005-afterwards': afterwards,
   '006-kept-answers': keptAnswers,
+  '007-one-import-at-a-time': oneImport,
 }
 
 /**

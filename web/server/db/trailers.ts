@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
@@ -77,26 +78,34 @@ const create = (trailer: Trailer, by: string | null, transaction: Transaction) =
 
 /**
  * Puts trailers into stock as part of a transaction. One whose stock number is there already, however it
- * is written, becomes its next version under the number as it hangs in the window. Its facts are made when they
- * are next asked for (`facts.ts`).
+ * is written, becomes its next version under the number as it hangs in the window; word for word the same, it
+ * stays as it is. Its facts are made when they are next asked for (`facts.ts`). `onStored` hears how many are
+ * through, and ends all by throwing.
  */
 export async function saveTrailers(
   trailers: readonly Trailer[],
   by: string | null,
   transaction: Transaction,
-): Promise<{ added: string[]; renewed: string[] }> {
+  onStored: (stored: number) => void = () => {},
+): Promise<{ added: string[]; renewed: string[]; unchanged: string[] }> {
   const { TrailerRow } = models()
-  const added: string[] = []
-  const renewed: string[] = []
-  for (const trailer of trailers) {
+  const saved = { added: [] as string[], renewed: [] as string[], unchanged: [] as string[] }
+  // In one order: two who bring the same ones wait for each other, and do not meet crosswise.
+  const inOrder = [...trailers].sort((a, b) => (a.stock.toLowerCase() < b.stock.toLowerCase() ? -1 : 1))
+  for (const [i, trailer] of inOrder.entries()) {
     const row = await TrailerRow.findOne({ where: { stock: trailer.stock }, transaction, lock: true })
     if (row) {
       const document = { ...trailer, stock: row.stock }
-      await row.update({ document, version: row.version + 1, updatedBy: by }, { transaction })
-    } else await create(trailer, by, transaction)
-    ;(row ? renewed : added).push(row?.stock ?? trailer.stock)
+      const isSame = isDeepStrictEqual(JSON.parse(JSON.stringify(document)), fromColumn<Trailer>(row.document))
+      if (!isSame) await row.update({ document, version: row.version + 1, updatedBy: by }, { transaction })
+      saved[isSame ? 'unchanged' : 'renewed'].push(row.stock)
+    } else {
+      await create(trailer, by, transaction)
+      saved.added.push(trailer.stock)
+    }
+    onStored(i + 1)
   }
-  return { added, renewed }
+  return saved
 }
 
 /**

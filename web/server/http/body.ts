@@ -9,7 +9,11 @@ export const DOCUMENT_BYTES = 1_000_000
  * @throws Refused when it is larger than allowed (no more than that is read), no JSON, or of another form.
  */
 export async function bodyOf<Body>(request: Request, schema: Schema<Body>, most: number): Promise<Body> {
-  const text = await textWithin(request, most)
+  return inForm(await textWithin(request, most), schema)
+}
+
+/** A text as JSON of the right form. @throws Refused. */
+export function inForm<Form>(text: string, schema: Schema<Form>): Form {
   try {
     return schema.validateSync(JSON.parse(text), { strict: true, abortEarly: false })
   } catch (failure) {
@@ -19,22 +23,22 @@ export async function bodyOf<Body>(request: Request, schema: Schema<Body>, most:
   }
 }
 
-async function textWithin(request: Request, most: number): Promise<string> {
+const textWithin = async (request: Request, most: number): Promise<string> => new Response(within(request, most)).text()
+
+/** What comes in, until it is too much: no more than that is read. */
+export function within(request: Request, most: number): ReadableStream<Uint8Array> {
   const tooLarge = () =>
     new Refused(`The request is larger than ${Math.round(most / 1000).toLocaleString('en-US')} kB.`, [], 413)
   if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLarge()
-  if (!request.body) return ''
-  const parts: Uint8Array[] = []
+  if (!request.body) return new Blob().stream()
   let size = 0
-  const reader = request.body.getReader()
-  for (;;) {
-    const { done, value } = await reader.read()
-    if (done) return Buffer.concat(parts).toString('utf8')
-    size += value.byteLength
-    if (size > most) {
-      await reader.cancel()
-      throw tooLarge()
-    }
-    parts.push(value)
-  }
+  return request.body.pipeThrough(
+    new TransformStream<Uint8Array, Uint8Array>({
+      transform(part, out) {
+        size += part.byteLength
+        if (size > most) throw tooLarge()
+        out.enqueue(part)
+      },
+    }),
+  )
 }

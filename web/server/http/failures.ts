@@ -5,27 +5,32 @@ import { Refused } from '../refused'
 
 /** One mapping of whatever a handler throws to an answer in words. Faults of ours are logged without what was saved. */
 export function refusalOf(failure: unknown, where: string): Response {
-  if (failure instanceof Refused) return answer(failure.status, refused(failure))
+  const { status, refusal } = refused(failure, where)
+  return Response.json(refusal, { status, headers: status === 503 ? { 'retry-after': '5' } : {} })
+}
+
+/** The same where an answer is under way already, whose last line it is. */
+export const refusalIn = (failure: unknown, where: string): Refusal => refused(failure, where).refusal
+
+function refused(failure: unknown, where: string): { status: number; refusal: Refusal } {
+  if (failure instanceof Refused) {
+    const { status, message: says, flaws } = failure
+    return { status, refusal: status === 401 ? { kind: 'stranger', says } : { kind: 'refused', says, flaws } }
+  }
   if (failure instanceof StaleSave) {
     const { message: says, theirs, theirVersion } = failure
-    return answer(409, { kind: 'stale', says, theirs, theirVersion })
+    return { status: 409, refusal: { kind: 'stale', says, theirs, theirVersion } }
   }
-  if (failure instanceof Gone) return answer(410, { kind: 'gone', says: failure.message })
+  if (failure instanceof Gone) return { status: 410, refusal: { kind: 'gone', says: failure.message } }
   log(where, failure)
   if (isAway(failure)) {
     const says = 'The database does not answer at the moment. What you did is kept here; try again in a moment.'
-    return answer(503, { kind: 'away', says }, { 'retry-after': '5' })
+    return { status: 503, refusal: { kind: 'away', says } }
   }
   const says =
     'Something went wrong on the server, and nothing was saved. What you did is kept here; if it happens again, tell your manager.'
-  return answer(500, { kind: 'failed', says })
+  return { status: 500, refusal: { kind: 'failed', says } }
 }
-
-const refused = ({ status, message: says, flaws }: Refused): Refusal =>
-  status === 401 ? { kind: 'stranger', says } : { kind: 'refused', says, flaws }
-
-const answer = (status: number, refusal: Refusal, headers?: Record<string, string>): Response =>
-  Response.json(refusal, { status, headers })
 
 /**
  * Where and what kind of fault, never its text: a database repeats in it the whole statement with everything

@@ -13,6 +13,8 @@ interface Asked<Body, Params> {
   query: URLSearchParams
   /** As the program is reached from outside: for addresses that leave the house. */
   origin: string
+  /** For what is read while it comes in. */
+  request: Request
 }
 
 interface Form<Body> {
@@ -36,7 +38,7 @@ export function handler<Params extends object, Body = undefined>(
     const account = await currentAccount()
     if (!account) throw new Refused('Sign in first.', [], 401)
     const { searchParams: query } = new URL(request.url)
-    return answer({ account, params, query, body: await read(request, form), origin: originOf(request) })
+    return answer({ account, params, query, body: await read(request, form), origin: originOf(request), request })
   })
 }
 

@@ -1,9 +1,13 @@
+import { LRUCache } from 'lru-cache'
 import { judgeFor } from '@hitchet/core/match/judge'
 import { waitedFor } from '@hitchet/core/match/tapeList'
-import { variantOf } from '@hitchet/core/match/variants'
+import { variantOf, type Variant } from '@hitchet/core/match/variants'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { householdsAsTheyAre, keepWaits } from '../db/answers'
 import { trailersById } from '../db/trailers'
+
+/** What was tried on the last two units stays in the thread: the next ten households try the same. */
+const lately = new LRUCache<string, Variant>({ max: 2 })
 
 /** Reckons which readings some households wait for on one unit, and keeps that. */
 export async function reckonWaits({
@@ -19,7 +23,9 @@ export async function reckonWaits({
 }): Promise<void> {
   const [[found], households] = await Promise.all([trailersById([unit]), householdsAsTheyAre(ids)])
   if (!found) return
-  const variant = variantOf(found.trailer, rules)
+  const name = `${unit} ${found.version} ${key}`
+  const variant = lately.get(name) ?? variantOf(found.trailer, rules)
+  lately.set(name, variant)
   const rows = [...households].map(([id, { version, household }]) => ({
     household: id,
     householdVersion: version,

@@ -2,6 +2,7 @@
 export { answersFor, leftFor, waysFor } from './rank'
 export { rows, same } from './rows'
 export { makeFacts } from './factSheets'
+export { readFiles } from './readFiles'
 export { reckon } from './reckon'
 export { reckonWaits } from './waits'
 export { nightsFor, seen } from './seen'

@@ -2,30 +2,17 @@ import { isDeepStrictEqual } from 'node:util'
 import type { Transaction } from 'sequelize'
 import type { Household } from '@hitchet/core/household/household'
 import { inCommon, sameHousehold } from '@hitchet/core/household/same'
+import type { Again, HouseholdReport, KnownHousehold } from '../../wire/importing'
 import { addHouseholds, householdsForUpdate, renewHouseholdIn, type KeptHousehold } from '../db/households'
-
-/** What to do with households that are kept already and come in otherwise: nobody chose yet, renew, or add. */
-export const AGAIN = ['ask', 'renew', 'add'] as const
-export type Again = (typeof AGAIN)[number]
 
 export interface BroughtHousehold {
   file: string
   household: Household
 }
 
-export interface KnownHousehold {
-  file: string
-  id: string
-  name: string
-}
-
-export interface HouseholdReport {
+interface Brought extends HouseholdReport {
   /** Kept already and other than in the file: somebody has to say whether the file renews them. */
   known: KnownHousehold[]
-  added: { id: string; name: string }[]
-  renewed: { id: string; name: string }[]
-  /** Kept already, word for word. */
-  unchanged: { id: string; name: string }[]
 }
 
 /**
@@ -36,13 +23,13 @@ export async function bringHouseholds(
   brought: readonly BroughtHousehold[],
   { again, by }: { again: Again; by: string | null },
   transaction: Transaction,
-): Promise<HouseholdReport> {
+): Promise<Brought> {
   const kept = brought.length ? await householdsForUpdate(transaction) : []
   const matched = brought.map((one) => ({ ...one, before: keptAs(one.household, kept) }))
   const changed = matched.filter(
     ({ before, household }) => before && !isDeepStrictEqual(plainOf(household), before.household),
   )
-  const report: HouseholdReport = { known: [], added: [], renewed: [], unchanged: [] }
+  const report: Brought = { known: [], added: [], renewed: [], unchanged: [] }
   if (again === 'ask' && changed.length)
     return {
       ...report,

@@ -11,6 +11,7 @@ import { database } from '../db/database'
 import { allHouseholds } from '../db/households'
 import { yardFacts } from './facts'
 import { allTrailers, trailersByStock } from '../db/trailers'
+import type { ImportProgress } from '../../wire/importing'
 import { ownDatabase } from '../testing/database'
 import { importFiles } from './importing'
 
@@ -144,6 +145,55 @@ describe('bringing files in', () => {
       const report = await importFiles([file('a.json', they), file('b.json', taller)], strict)
       expect(report.errors).toEqual([expect.stringMatching(/^b\.json: Name: found “Ilse and Odo Brem”/)])
     })
+  })
+
+  it('says how far it is, and may be stopped until the last is stored: then nothing is written', async () => {
+    const before = (await allTrailers()).length
+    const many = Array.from({ length: 60 }, (_, i) => file(`${i}.json`, { ...unit(), stock: `STOP-${i}` }))
+    const stopping = new AbortController()
+    const said: ImportProgress[] = []
+    const stopped = importFiles(many, {
+      ...strict,
+      signal: stopping.signal,
+      onProgress(progress) {
+        said.push(progress)
+        if ('stored' in progress && progress.stored === 30) stopping.abort(new Error('That was the wrong folder.'))
+      },
+    })
+    await expect(stopped).rejects.toThrow('That was the wrong folder.')
+    expect(said.slice(0, 4)).toEqual([{ read: 25 }, { read: 50 }, { read: 60 }, { stored: 1, of: 60 }])
+    expect(await allTrailers()).toHaveLength(before)
+  })
+
+  it('files that come in one by one are read before the last is there', async () => {
+    let read = 0
+    async function* coming() {
+      for (let i = 0; i < 50; i++) {
+        // The first half was read before the 26th is asked for.
+        if (i === 25) expect(read).toBe(25)
+        yield file(`${i}.json`, { ...unit(), stock: `COME-${i}` })
+      }
+    }
+    const onProgress = (progress: ImportProgress) => {
+      if ('read' in progress) read = progress.read
+    }
+    expect((await importFiles(coming(), { ...strict, onProgress })).added).toHaveLength(50)
+  })
+
+  it('twenty who bring the same files at once: each unit and household is there once, in its first version', async () => {
+    const units = Array.from({ length: 8 }, (_, i) => file(`${i}.json`, { ...unit(), stock: `TWENTY-${i}` }))
+    const they = household([person({ name: 'Twyla' })], { name: 'Twyla of Twenty' })
+    const reports = await Promise.all(
+      Array.from({ length: 20 }, (_, i) =>
+        importFiles([...(i % 2 ? units : [...units].reverse()), file('they.json', they)], strict),
+      ),
+    )
+    expect(reports.every(({ done }) => done)).toBe(true)
+    expect(reports.flatMap(({ added }) => added).sort()).toEqual(units.map((_, i) => `TWENTY-${i}`))
+    expect(reports.flatMap(({ renewed }) => renewed)).toEqual([])
+    const kept = (await allTrailers()).filter(({ trailer: { stock } }) => stock.startsWith('TWENTY'))
+    expect(kept.map(({ version }) => version)).toEqual(units.map(() => 1))
+    expect((await allHouseholds()).filter(({ household: { name } }) => name === they.name)).toHaveLength(1)
   })
 
   it('a save that fails in the middle leaves no half of it', async () => {

@@ -1,125 +1,128 @@
-import { parseAny, type AnyDocument, type Parsed } from '@hitchet/core/formats/document'
-import { parsePlanSvg } from '@hitchet/core/formats/planSvg'
-import { error, type Flaw } from '@hitchet/core/flaws/flaw'
+import pLimit from 'p-limit'
+import type { Transaction } from 'sequelize'
+import type { AnyDocument } from '@hitchet/core/formats/document'
+import { error } from '@hitchet/core/flaws/flaw'
 import { flawWords } from '@hitchet/core/formats/placeWords'
 import { TRAILER_FORMAT, type Trailer } from '@hitchet/core/trailer/trailer'
 import { sameHousehold } from '@hitchet/core/household/same'
+import type { ImportChoice, ImportFile, ImportProgress, ImportReport } from '../../wire/importing'
+import { aloneAt } from '../db/chores'
 import { inTransaction } from '../db/database'
 import { saveTrailers } from '../db/trailers'
+import { inWorker } from '../jobs/pool'
+import type { ReadFile } from '../jobs/readFiles'
+import { bringHouseholds, type BroughtHousehold } from './importedHouseholds'
 import { keepUp } from './kept'
-import { bringHouseholds, type Again, type HouseholdReport, type KnownHousehold } from './importedHouseholds'
 
-export interface ImportFile {
-  name: string
-  text: string
-}
-
-export interface ImportReport {
-  /** Whether anything was written. */
-  done: boolean
-  added: string[]
-  renewed: string[]
-  households: Omit<HouseholdReport, 'known'>
-  /** Households that are kept already and other than in the file: nothing is written before somebody chooses. */
-  known: KnownHousehold[]
-  /** One line for each thing that is wrong, with the file's name. */
-  errors: string[]
-  warnings: string[]
+export interface Importing extends ImportChoice {
+  by: string | null
+  onProgress?(progress: ImportProgress): void
+  /** Whoever brings them in may stop until the last is stored; then nothing is written. */
+  signal?: AbortSignal
 }
 
 /**
  * The one way in for files. All or nothing, unless `keepGood` is chosen: then files without errors go in
  * and the others stay out, named. A stock number already in the yard becomes that trailer's next version; whether
- * a household that is kept already is renewed, is asked.
+ * a household that is kept already is renewed, is asked. What is kept word for word stays as it is, so that
+ * whoever got no answer may bring the same files once more. @throws what `signal` was stopped with.
  */
 export async function importFiles(
-  files: readonly ImportFile[],
-  { keepGood, again = 'ask', by }: { keepGood: boolean; again?: Again; by: string | null },
+  files: AsyncIterable<ImportFile> | Iterable<ImportFile>,
+  { keepGood, again = 'ask', by, onProgress, signal }: Importing,
 ): Promise<ImportReport> {
-  const read = files.map((file) => ({ file, ...parsed(file) }))
-  const lines = (severity: 'error' | 'warning') =>
-    read.flatMap(({ file, flaws }) =>
-      flaws.filter((flaw) => flaw.severity === severity).map((flaw) => `${file.name}: ${inWords(flaw, file)}`),
-    )
-  const good = read.flatMap(({ file, document }) => (document ? [{ file, document }] : []))
-  const trailers = good.filter(isTrailer)
-  const twice = trailers.filter(
-    ({ document }, i) => trailers.findIndex((other) => sameStock(other.document, document)) < i,
-  )
-  const households = good.flatMap(({ file, document }) =>
-    document.format === TRAILER_FORMAT ? [] : [{ file: file.name, household: document }],
-  )
-  const repeated = households.filter(
-    ({ household }, i) => households.findIndex((other) => sameHousehold(other.household, household)) < i,
-  )
-  const errors = [
-    ...lines('error'),
-    ...repeated.map(
-      ({ file, household: { name } }) =>
-        `${file}: ${flawWords(error('name', name, 'a household that no other of these files has'), undefined)}`,
-    ),
-    ...twice.map(
-      ({ file, document }) =>
-        `${file.name}: ${flawWords(error('stock', document.stock, 'a stock number that no other of these files has'), document)}`,
-    ),
-  ]
+  const { trailers, households, errors, warnings } = sorted(await readAll(files, onProgress, signal))
   const report: ImportReport = {
     done: false,
     added: [],
     renewed: [],
+    unchanged: [],
     households: { added: [], renewed: [], unchanged: [] },
     known: [],
     errors,
-    warnings: lines('warning'),
+    warnings,
   }
-  if ((errors.length && !keepGood) || good.length === 0) return report
-  const kept = trailers.filter((one) => !twice.includes(one)).map(({ document }) => document)
-  const brought = await inTransaction(async (transaction) => {
-    const { known, ...brought } = await bringHouseholds(
-      households.filter((one) => !repeated.includes(one)),
-      { again, by },
-      transaction,
-    )
+  if ((errors.length && !keepGood) || trailers.length + households.length === 0) return report
+  const store = async (transaction: Transaction) => {
+    await aloneAt('bring in', transaction)
+    const { known, ...people } = await bringHouseholds(households, { again, by }, transaction)
     if (known.length) return { ...report, known }
-    return { ...report, ...(await saveTrailers(kept, by, transaction)), done: true, households: brought }
-  })
+    const units = await saveTrailers(trailers, by, transaction, (stored) => {
+      signal?.throwIfAborted()
+      onProgress?.({ stored, of: trailers.length })
+    })
+    return { ...report, ...units, done: true, households: people }
+  }
+  const brought = await inTurn(() => inTransaction(store))
   if (brought.done) keepUp('anything')
   return brought
 }
 
-function isTrailer(one: { file: ImportFile; document: AnyDocument }): one is { file: ImportFile; document: Trailer } {
-  return one.document.format === TRAILER_FORMAT
+/** One at a time in this process, so that those who wait hold no connection meanwhile. */
+const inTurn = pLimit(1)
+
+/** So many files, or so many characters of them, are read at a time by a worker thread: about half a second. */
+const FILES_AT_ONCE = 25
+const CHARACTERS_AT_ONCE = 1_000_000
+
+async function readAll(
+  files: AsyncIterable<ImportFile> | Iterable<ImportFile>,
+  onProgress: Importing['onProgress'],
+  signal: AbortSignal | undefined,
+): Promise<ReadFile[]> {
+  const read: ReadFile[] = []
+  const readOn = async (batch: ImportFile[]) => {
+    signal?.throwIfAborted()
+    read.push(...(await inWorker('readFiles', { files: batch })))
+    onProgress?.({ read: read.length })
+  }
+  let batch: ImportFile[] = []
+  let characters = 0
+  for await (const file of files) {
+    batch.push(file)
+    characters += file.text.length
+    if (batch.length < FILES_AT_ONCE && characters < CHARACTERS_AT_ONCE) continue
+    await readOn(batch)
+    batch = []
+    characters = 0
+  }
+  if (batch.length) await readOn(batch)
+  return read
 }
 
-/** A flaw in the words of whoever drops a file on a screen: the thing by its name, neither path nor JSON. */
-function inWords(flaw: Flaw, { text }: ImportFile): string {
-  try {
-    return flawWords(flaw, JSON.parse(text))
-  } catch {
-    return flawWords(flaw, undefined)
+/** Units and households apart; of two files that say the same thing the second is an error. */
+function sorted(read: readonly ReadFile[]): {
+  trailers: Trailer[]
+  households: BroughtHousehold[]
+  errors: string[]
+  warnings: string[]
+} {
+  const trailers: Trailer[] = []
+  const households: BroughtHousehold[] = []
+  const stocks = new Set<string>()
+  const twice: string[] = []
+  for (const { name, document } of read) {
+    if (!document) continue
+    if (isTrailer(document)) {
+      const stock = document.stock.toLowerCase()
+      if (stocks.has(stock))
+        twice.push(
+          `${name}: ${flawWords(error('stock', document.stock, 'a stock number that no other of these files has'), document)}`,
+        )
+      else trailers.push(document)
+      stocks.add(stock)
+    } else if (households.some(({ household }) => sameHousehold(household, document)))
+      twice.push(
+        `${name}: ${flawWords(error('name', document.name, 'a household that no other of these files has'), undefined)}`,
+      )
+    else households.push({ file: name, household: document })
+  }
+  return {
+    trailers,
+    households,
+    errors: [...read.flatMap(({ errors }) => errors), ...twice],
+    warnings: read.flatMap(({ warnings }) => warnings),
   }
 }
 
-const sameStock = (a: Trailer, b: Trailer): boolean => a.stock.toLowerCase() === b.stock.toLowerCase()
-
-/** What people drop beside our own files, and what it is called. */
-const OTHER_FILES = [
-  { ends: /\.(csv|tsv|xlsx?|ods)$/i, is: 'a table' },
-  { ends: /\.(png|jpe?g|gif|webp|heic)$/i, is: 'a picture' },
-  { ends: /\.(pdf|docx?|odt|txt)$/i, is: 'a text to read' },
-]
-
-/**
- * One file, whatever stands in it: what its reader did not expect is a flaw of that file, and costs no other
- * its answer.
- */
-function parsed({ name, text }: ImportFile): Parsed<AnyDocument> {
-  const other = OTHER_FILES.find(({ ends }) => ends.test(name))
-  if (other)
-    return { flaws: [error('', other.is, 'a trailer.json, a household.json, or a drawing taken out of Hitchet')] }
-  try {
-    return name.toLowerCase().endsWith('.svg') ? parsePlanSvg(text) : parseAny(text)
-  } catch {
-    return { flaws: [error('', text.slice(0, 40), 'a file that can be read; this one cannot')] }
-  }
-}
+const isTrailer = (document: AnyDocument): document is Trailer => document.format === TRAILER_FORMAT

@@ -1,25 +1,53 @@
-import { array, boolean, object, string } from 'yup'
+import { boolean, object, string } from 'yup'
+import { AGAIN, type Again, type ImportChoice, type ImportFile, type ImportNews } from '../../../wire/importing'
+import { linesOf } from '../../../wire/lines'
+import { Refused } from '../../../server/refused'
+import { inForm, within } from '../../../server/http/body'
+import { refusalIn } from '../../../server/http/failures'
 import { handler } from '../../../server/http/handler'
-import { AGAIN, type Again } from '../../../server/services/importedHouseholds'
 import { importFiles } from '../../../server/services/importing'
 
-const body = object({
-  keepGood: boolean().required(),
-  again: string<Again>().oneOf(AGAIN),
-  files: array(object({ name: string().max(200).required(), text: string().defined() }).required())
-    .min(1)
-    .max(1000)
-    .required(),
+const choice = object({ keepGood: boolean().required(), again: string<Again>().oneOf(AGAIN) })
+const file = object({ name: string().max(200).required(), text: string().defined() })
+
+/** A thousand units with room to spare, bytes and files. */
+const MOST = 64_000_000
+const FILES = 1_000
+
+/**
+ * Files of trailers and households into the yard, read while they come in: the choice on the first line, a file on each. Answers
+ * line by line how far it is; the last line is the report, or why there is none. Whoever hangs up stops it.
+ */
+export const POST = handler(async ({ request, account: { id } }) => {
+  const sent = linesOf(within(request, MOST))
+  const chosen: ImportChoice = inForm((await sent.next()).value ?? '', choice)
+  const stopped = new AbortController()
+  const stop = () => stopped.abort()
+  request.signal.addEventListener('abort', stop)
+  const news = new ReadableStream<Uint8Array>({
+    start(out) {
+      const say = (line: ImportNews) => {
+        if (!stopped.signal.aborted) out.enqueue(new TextEncoder().encode(`${JSON.stringify(line)}\n`))
+      }
+      const done = importFiles(filesIn(sent), { ...chosen, by: id, onProgress: say, signal: stopped.signal })
+      void done
+        .then((report) => say({ report }))
+        .catch((failure: unknown) => {
+          if (!stopped.signal.aborted) say({ refusal: refusalIn(failure, 'POST /api/import') })
+        })
+        .finally(() => {
+          if (!stopped.signal.aborted) out.close()
+        })
+    },
+    cancel: stop,
+  })
+  return new Response(news, { headers: { 'content-type': 'application/x-ndjson', 'cache-control': 'no-store' } })
 })
 
-/** A thousand units with room to spare, bytes. */
-const MOST = 64_000_000
-
-/** Files of trailers and households into the yard. Answers with a report in any case. */
-export const POST = handler(
-  ({ body: { files, keepGood, again }, account }) => importFiles(files, { keepGood, again, by: account.id }),
-  {
-    body,
-    most: MOST,
-  },
-)
+async function* filesIn(lines: AsyncIterable<string>): AsyncGenerator<ImportFile> {
+  let read = 0
+  for await (const line of lines) {
+    if ((read += 1) > FILES) throw new Refused(`No more than ${FILES} files at a time.`, [], 413)
+    yield inForm(line, file)
+  }
+}

@@ -1,0 +1,61 @@
+/**
+ * Rules of the interview's fields. It has some two hundred of them: plain elements with a class, for the same reason as the rows
+ * of long lists (`rowRules.ts`).
+ */
+export const FIELD_RULES = {
+  '.field': {
+    display: 'flex',
+    flexDirection: 'column',
+    alignItems: 'flex-start',
+    gap: '1.5',
+    width: '100%',
+    '& > label': { fontSize: '13.5px', fontWeight: 500, lineHeight: '20px' },
+  },
+  '.field-box': {
+    width: '100%',
+    minWidth: 0,
+    height: '36px',
+    px: '2.5',
+    borderWidth: '1px',
+    borderColor: 'line',
+    borderRadius: '6px',
+    bg: 'bar',
+    color: 'ink',
+    fontSize: '14px',
+    _placeholder: { color: 'line' },
+    _disabled: { opacity: 0.5, cursor: 'not-allowed' },
+    _invalid: { borderColor: 'no' },
+    _focusVisible: { outlineOffset: '-1px' },
+  },
+  'select.field-box': { px: '1.5', cursor: 'pointer' },
+  '.field-line': {
+    '& > .fields': { display: 'flex', alignItems: 'flex-start', flexWrap: 'wrap' },
+    '&.one-line > .fields': { flexWrap: { base: 'wrap', md: 'nowrap' } },
+    '& > p': { minHeight: '18px', fontSize: '13px', lineHeight: '18px', color: 'line' },
+    '& > p.is-no': { color: 'no' },
+    '& > p.is-doubt': { color: 'measure' },
+    '& > p > button': { textDecoration: 'underline', cursor: 'pointer' },
+  },
+  '.column-head': { flex: 'none', fontSize: '13px', color: 'line' },
+  '.icon-button': {
+    display: 'inline-flex',
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: '2',
+    flex: 'none',
+    minWidth: '36px',
+    height: '36px',
+    px: '2',
+    borderRadius: '6px',
+    color: 'ink',
+    fontSize: '14px',
+    fontWeight: 600,
+    cursor: 'pointer',
+    _hover: { bg: 'sunk' },
+    _disabled: { opacity: 0.5, cursor: 'not-allowed' },
+    '&.framed': { borderWidth: '1px', borderColor: 'line', bg: 'bar' },
+    '&.framed:hover': { bg: 'sunk' },
+    // Beside fields with a label above them.
+    '&.under': { mt: '26px' },
+  },
+} as const
