@@ -20,7 +20,7 @@ async function aHousehold(page: Page, name: string): Promise<string> {
   }
   const response = await page.request.post('/api/households', {
     headers: { origin: test.info().project.use.baseURL! },
-    data: household,
+    data: { id: crypto.randomUUID(), household },
   })
   const { id } = (await response.json()) as { id: string }
   return `/households/${id}`

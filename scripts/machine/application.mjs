@@ -27,7 +27,7 @@ export async function build() {
 /** What is the same on every page's look, as a file of its own. */
 export async function makeLook() {
   const css = join(WEB, 'look', 'look.css')
-  const inputs = ['theme.ts', 'palette.ts', 'rowRules.ts', 'makeCss.tsx'].map((name) => join(WEB, 'look', name))
+  const inputs = ['theme.ts', 'palette.ts', 'rowRules.ts', 'fieldRules.ts', 'makeCss.tsx'].map((name) => join(WEB, 'look', name))
   await onceFor(
     'look',
     [...inputs, join(ROOT, 'package-lock.json')],
@@ -52,7 +52,7 @@ export function buildJobs() {
     ...FOR_GOOD,
   ])
   // The database's driver is loaded as it is installed.
-  bundle('server/jobs/worker.ts', join(JOBS, 'worker.mjs'), [...FOR_NODE, ...as('sequelize', 'mariadb')])
+  bundle('server/jobs/worker.ts', join(JOBS, 'worker.mjs'), [...FOR_NODE, ...as('sequelize', 'mariadb', 'pino')])
   // The server's React finds Node's own parts by itself, what makes documents and letters its own beside itself.
   const drawing = [...FOR_NODE, ...FOR_GOOD, '--jsx=automatic', ...as('react', 'react-dom')]
   bundle('drawing/worker.tsx', join(JOBS, 'pictures.mjs'), drawing)
@@ -83,9 +83,10 @@ export function serveSources({ port, env }) {
 
 /** Serves the built application until stopped. Resolves when it answers. */
 export async function serve({ port, host = '127.0.0.1', env }) {
-  const child = start(process.execPath, [NEXT, 'start', '-H', host, '-p', String(port)], {
+  const own = { NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', HITCHET_JOBS: JOBS, PORT: String(port), HOST: host }
+  const child = start(process.execPath, [join(WEB, 'serve.mjs')], {
     cwd: WEB,
-    env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', HITCHET_JOBS: JOBS, ...env },
+    env: { ...process.env, ...own, ...env },
     stdio: ['ignore', 'ignore', 'inherit'],
   })
   const address = `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`

@@ -3,26 +3,41 @@
 import { Box, Button, Heading, HStack, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useTransition } from 'react'
+import { useEffect, useEffectEvent, useState, useTransition } from 'react'
+import { DATABASE_AWAY } from '../wire/refusal'
+
+/** So often it is tried again by itself while the database is away. */
+const AGAIN_MS = 5_000
 
 /** What happened, what is safe, what to do. */
-export default function Failed({ reset }: { reset(): void }) {
+export default function Failed({ error, reset }: { error: Error & { digest?: string }; reset(): void }) {
   const router = useRouter()
   const [trying, start] = useTransition()
+  const [tries, setTries] = useState(0)
+  const isAway = error.digest === DATABASE_AWAY
   // The page is made on the server: it is asked for anew before the broken one is let go of.
-  const again = () =>
+  const again = () => {
+    setTries((before) => before + 1)
     start(() => {
       router.refresh()
       reset()
     })
+  }
+  const onTime = useEffectEvent(again)
+  useEffect(() => {
+    if (!isAway) return
+    const timer = setInterval(() => onTime(), AGAIN_MS)
+    return () => clearInterval(timer)
+  }, [isAway])
   return (
     <Box as="main" maxW="520px" mx="auto" pt="14vh" px="4">
       <Heading as="h1" size="xl" mb="2">
-        This page could not be made
+        {isAway ? 'The database does not answer' : 'This page could not be made'}
       </Heading>
       <Text mb="3">
-        Nothing that was saved is lost. The server could not answer, most often because its database is starting again.
-        Try once more in a moment.
+        {isAway
+          ? 'Nothing that was saved is lost, and what you typed is kept on this device. The page comes by itself as soon as the database is back; if it takes longer than a few minutes, tell whoever looks after the machine.'
+          : 'Nothing that was saved is lost. Something on the server went wrong with this page; the other pages work. If trying again does not help, tell your manager which page it was.'}
       </Text>
       <HStack>
         <Button onClick={again} loading={trying}>
@@ -32,6 +47,9 @@ export default function Failed({ reset }: { reset(): void }) {
           <NextLink href="/">To the desk</NextLink>
         </Button>
       </HStack>
+      <Text mt="3" fontSize="14px" color="line" aria-live="polite" minH="20px">
+        {tries > 0 && !trying && `Tried ${tries === 1 ? 'once' : `${tries} times`}; still the same.`}
+      </Text>
     </Box>
   )
 }

@@ -4,6 +4,7 @@ import '@fontsource/barlow-semi-condensed/600.css'
 import '../look/look.css'
 import '../look/print.css'
 import type { Metadata } from 'next'
+import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { PatternDefinitions } from '../drawing/patterns'
 import { Look } from '../look/Look'
@@ -13,11 +14,12 @@ export const metadata: Metadata = {
   description: 'Match a household to a trailer in stock',
 }
 
-export default function Layout({ children }: { children: ReactNode }) {
+export default async function Layout({ children }: { children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? undefined
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
-        <Look>
+        <Look nonce={nonce}>
           <PatternDefinitions />
           {children}
         </Look>

@@ -13,11 +13,11 @@ import { system } from './theme'
 const WITHOUT_GLOBALS = { ...system, _global: {} } as typeof system
 
 /** Theme, fonts, day and evening, and state in the address, around every page. */
-export function Look({ children }: { children: ReactNode }) {
+export function Look({ nonce, children }: { nonce: string | undefined; children: ReactNode }) {
   return (
     <StylesInHead>
       <ChakraProvider value={WITHOUT_GLOBALS}>
-        <ThemeProvider attribute="class" defaultTheme="light" disableTransitionOnChange>
+        <ThemeProvider attribute="class" defaultTheme="light" disableTransitionOnChange nonce={nonce}>
           <NuqsAdapter>{children}</NuqsAdapter>
         </ThemeProvider>
       </ChakraProvider>

@@ -7,7 +7,7 @@ import { householdById, type KeptHousehold } from '../server/db/households'
 export async function openHousehold(
   params: Promise<{ id: string }>,
 ): Promise<{ account: Account; kept: KeptHousehold }> {
-  const account = await requireAccount()
+  const account = await requireAccount('see families')
   const kept = await householdById((await params).id)
   if (!kept) notFound()
   return { account, kept }

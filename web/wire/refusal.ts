@@ -7,3 +7,6 @@ export type Refusal =
   | { kind: 'stale'; says: string; theirs: unknown; theirVersion: number }
   | { kind: 'gone' | 'stranger' | 'away' | 'failed'; says: string }
   | { kind: 'refused'; says: string; flaws: string[] }
+
+/** What a page that could not be made is told by when the database does not answer. */
+export const DATABASE_AWAY = 'the database does not answer'

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { error } from '../flaws/flaw'
 import { berth, fixture, unit } from '../testing/unit'
 import { couple, household } from '../testing/someone'
-import { parseAny } from './document'
+import { parseAny, parseTrailer } from './document'
 import { flawWords, placeWords } from './placeWords'
 
 const trailer = unit({
@@ -50,9 +50,12 @@ describe('a flaw on a screen', () => {
     expect(flawWords(error('people[0].height', 100, 'a length from 1 ft to 8 ft'), they)).toBe(
       'Ro: height: found 100; right would be a length from 1 ft to 8 ft',
     )
-    expect(flawWords(error('readings.gvwr', undefined, 'a value'), trailer)).toBe(
-      'GVWR is missing; right would be a value',
-    )
+    expect(flawWords(error('readings.gvwr', undefined, 'a value'), trailer)).toBe('GVWR is missing')
+  })
+
+  it('what is missing as a whole is named by itself', () => {
+    const { plan: _plan, ...rest } = trailer
+    expect(parseTrailer(rest).flaws.map((flaw) => flawWords(flaw, rest))).toEqual(['The plan is missing'])
   })
 
   it('of what is no document of ours says what one would be, not what a parser stumbled over', () => {

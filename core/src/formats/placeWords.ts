@@ -74,7 +74,7 @@ export function placeWords(path: string, document: unknown): string {
       words.push(isReading(keys, i) ? (READINGS.get(key) ?? spaced(key)) : (WORDS[key] ?? spaced(key)))
   }
   const [thing, ...rest] = words
-  if (thing === undefined) return 'The document'
+  if (thing === undefined) return keys.length ? `The ${spaced(keys.at(-1)!)}` : 'The document'
   return rest.length ? `${capital(thing)}: ${rest.map(small).join(', ')}` : capital(thing)
 }
 
@@ -83,7 +83,7 @@ export function flawWords({ path, found, expected: given }: Flaw, document: unkn
   const place = placeWords(path, document)
   // What the machine stumbled over in it helps nobody who dropped a file.
   const expected = given.replace(/^JSON \(.*\)$/s, 'a trailer.json or household.json, whole, as it was taken out')
-  if (found === undefined) return `${place} is missing; right would be ${expected}`
+  if (found === undefined) return `${place} is missing${expected === 'a value' ? '' : `; right would be ${expected}`}`
   // What is not a figure or a word is not read out.
   const stands = /^[[{]/.test(found) ? 'what stands there' : found.replace(/^"(.*)"$/, '“$1”')
   return `${place}: found ${stands}; right would be ${expected}`

@@ -7,7 +7,7 @@ export const metadata: Metadata = { title: 'Outbox' }
 
 export default async function Page() {
   return (
-    <Screen account={await requireAccount()} place="desk">
+    <Screen account={await requireAccount('see families')} place="desk">
       <OutboxScreen />
     </Screen>
   )

@@ -7,7 +7,7 @@ export const metadata: Metadata = { title: 'Yard' }
 
 export default async function Page({ searchParams }: { searchParams: Promise<Looked> }) {
   return (
-    <Screen account={await requireAccount()} place="yard">
+    <Screen account={await requireAccount('work on the lot')} place="yard">
       <Yard looked={await searchParams} />
     </Screen>
   )

@@ -19,7 +19,7 @@ const WEEK = 7
 
 /** What happens after the meeting: what they take home, how they are reached, when one comes back to them, how it ended. */
 export async function After({ kept, stocks }: { kept: KeptHousehold; stocks: string[] }) {
-  const { id, household, outcome } = kept
+  const { id, version, household, outcome } = kept
   const [pages, contact, followUps, choices] = await Promise.all([
     pagesOf(id),
     contactOf(id),
@@ -67,7 +67,7 @@ export async function After({ kept, stocks }: { kept: KeptHousehold; stocks: str
             <ContactForm household={id} kept={contact} />
           </Part>
           <Part id="data" title="Their data">
-            <TheirData household={id} name={household.name} />
+            <TheirData household={id} version={version} name={household.name} />
           </Part>
         </Box>
       </Grid>

@@ -6,14 +6,19 @@ import { useState } from 'react'
 import { refusalText, request } from '../request'
 
 /** All that is kept of them, for them to take; and all of it erased, which takes typing the name. */
-export function TheirData({ household, name }: { household: string; name: string }) {
+export function TheirData({ household, version, name }: { household: string; version: number; name: string }) {
   const router = useRouter()
   const [typed, setTyped] = useState('')
   const [says, setSays] = useState<string>()
   const erase = async () => {
-    const outcome = await request('DELETE', `/api/households/${household}`)
+    const outcome = await request('DELETE', `/api/households/${household}`, { version })
     if (outcome.ok) router.push('/')
-    else setSays(refusalText(outcome))
+    else
+      setSays(
+        outcome.kind === 'stale'
+          ? 'Not erased: somebody changed it in the meantime. Load the page again, and look first.'
+          : refusalText(outcome),
+      )
   }
   return (
     <>
@@ -22,7 +27,8 @@ export function TheirData({ household, name }: { household: string; name: string
       </Link>
       <Text mt="2" fontSize="14px">
         To erase it all, type “{name}”: their answers, how they are reached, their pages and links, what is due, and
-        what was noted with them on walks. What was read on units stays with the units.
+        what was noted with them on walks. What was read on units stays with the units. For a quarter of an hour you can
+        put it back from your desk; then nothing of it is left.
       </Text>
       <HStack gap="2" mt="1">
         <Input

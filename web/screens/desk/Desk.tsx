@@ -19,6 +19,7 @@ import { PageHead } from '../PageHead'
 import { StillReckoning } from '../StillReckoning'
 import { StockTag } from '../StockTag'
 import { StripPicture } from '../StripPicture'
+import { TakenOut } from './TakenOut'
 
 /** So many units to measure are listed; who measures those has done a day's work. */
 const FIRST = 6
@@ -31,12 +32,14 @@ interface DeskProps {
   households: readonly KeptHousehold[]
   /** How many there are, with those that do not lie on the desk. */
   all: number
+  /** What whoever looks took out a moment ago. */
+  takenOut: readonly { id: string; name: string }[]
   /** Those with whom it has ended are shown, not those in hand. */
   ended: boolean
 }
 
 /** Today: the households in hand, and what has to be measured before anything can be promised. */
-export function Desk({ name, households, all, ended }: DeskProps) {
+export function Desk({ name, households, all, takenOut, ended }: DeskProps) {
   return (
     <>
       <PageHead title={`Good to see you, ${name.split(' ')[0]}`}>
@@ -44,6 +47,9 @@ export function Desk({ name, households, all, ended }: DeskProps) {
           <NextLink href="/households/new">Start a household</NextLink>
         </Button>
       </PageHead>
+      {takenOut.map((one) => (
+        <TakenOut key={one.id} {...one} />
+      ))}
       <Grid templateColumns={{ base: '1fr', lg: '2fr 1fr' }} gap="10">
         <Box as="section" aria-labelledby="in-hand">
           <Heading as="h2" id="in-hand" size="md" mb="2">

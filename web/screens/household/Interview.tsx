@@ -3,8 +3,9 @@
 import { Button, Field, Grid, Text, Textarea } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useDeferredValue, useMemo, useSyncExternalStore } from 'react'
+import { useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react'
 import { FormProvider, useForm, useFormContext, useWatch } from 'react-hook-form'
+import { v7 as uuid } from 'uuid'
 import { draftOf, emptyDraft, type HouseholdDraft } from '@hitchet/core/household/draft'
 import { calledAfter } from '@hitchet/core/household/calledAfter'
 import { householdFromDraft, judgeableSoFar, type Reader } from '@hitchet/core/household/fromDraft'
@@ -51,6 +52,8 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
   const { forget, keptVersion, says: saysDevice } = useKeptDraft(form, kept?.id ?? 'new', kept?.version ?? 0)
   const { busy, says, theirs, send, say } = useSaving<Household>()
   const ready = useHydrated()
+  // Sent twice, because no answer came, it is there once.
+  const [newId] = useState(uuid)
 
   const save = async (typed: HouseholdDraft, overVersion?: number) => {
     const { household } = householdFromDraft(typed, reader, kept?.household)
@@ -59,7 +62,7 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
     const saved = await send(() =>
       kept
         ? request<{ id: string }>('PUT', `/api/households/${kept.id}`, { version, household })
-        : request<{ id: string }>('POST', '/api/households', household),
+        : request<{ id: string }>('POST', '/api/households', { id: newId, household }),
     )
     if (!saved) return
     forget()

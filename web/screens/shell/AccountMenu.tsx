@@ -10,6 +10,7 @@ import { useMeasures } from '../../look/measures'
 import { forgetPages } from '../../offline/KeepHere'
 import { useDeliver } from '../../offline/Notes'
 import { request } from '../request'
+import type { Sees } from './sees'
 
 const A_YEAR = 365 * 24 * 60 * 60
 
@@ -19,7 +20,7 @@ function readIn(system: MeasureSystem): void {
 }
 
 /** Who is signed in, what they read in, by day or in the evening, and the way out. */
-export function AccountMenu({ account }: { account: { name: string; role: string } }) {
+export function AccountMenu({ account, sees }: { account: { name: string; role: string }; sees: Sees }) {
   const { resolvedTheme, setTheme } = useTheme()
   const system = useMeasures()
   const router = useRouter()
@@ -71,9 +72,16 @@ export function AccountMenu({ account }: { account: { name: string; role: string
                 <Menu.Item value="theme" onClick={turnColors}>
                   {resolvedTheme === 'dark' ? 'Daylight colors' : 'Evening colors'}
                 </Menu.Item>
-                <Menu.Item value="outbox" onClick={() => router.push('/outbox')}>
-                  Outbox
-                </Menu.Item>
+                {sees.families && (
+                  <Menu.Item value="outbox" onClick={() => router.push('/outbox')}>
+                    Outbox
+                  </Menu.Item>
+                )}
+                {sees.office && (
+                  <Menu.Item value="office" onClick={() => router.push('/office')}>
+                    Office
+                  </Menu.Item>
+                )}
                 <Menu.Item value="out" onClick={() => void leave()}>
                   Sign out
                 </Menu.Item>

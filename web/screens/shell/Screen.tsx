@@ -6,6 +6,7 @@ import { HouseRulesProvider } from '../../look/houseRules'
 import { MeasuresProvider } from '../../look/measures'
 import { NotesProvider } from '../../offline/Notes'
 import { Worker } from '../../offline/Worker'
+import { may } from '../../server/auth/access'
 import { houseRules } from '../../server/houseRules'
 import type { Account } from '../../server/db/accounts'
 import type { KeptHousehold } from '../../server/db/households'
@@ -35,7 +36,12 @@ export async function Screen({
     <MeasuresProvider system={await measureSystem()}>
       <HouseRulesProvider rules={{ ways, seating }}>
         <NotesProvider account={account.id}>
-          <TopBar account={{ name: account.name, role: account.role }} open={open} place={place} />
+          <TopBar
+            account={{ name: account.name, role: account.role }}
+            sees={{ families: may(account.role, 'see families'), office: may(account.role, 'run the office') }}
+            open={open}
+            place={place}
+          />
           <Box as="main" id="content" maxW="1500px" mx="auto" px={{ base: 3, md: 6 }} pb="10">
             {children}
           </Box>

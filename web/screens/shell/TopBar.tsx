@@ -11,8 +11,9 @@ import { Said } from '../../look/measures'
 import { Waiting } from '../../offline/Waiting'
 import { closedAddress } from '../unitAddress'
 import { AccountMenu } from './AccountMenu'
+import type { Sees } from './sees'
 
-export type Place = 'desk' | 'yard' | 'household' | 'match' | 'compare' | 'after'
+export type Place = 'desk' | 'yard' | 'household' | 'match' | 'compare' | 'after' | 'office'
 
 export interface OpenHousehold {
   id: string
@@ -23,12 +24,13 @@ export interface OpenHousehold {
 
 interface TopBarProps {
   account: { name: string; role: string }
+  sees: Sees
   open?: OpenHousehold
   place: Place
 }
 
 /** Where one is, and through whose eyes: the open household stays in sight on every screen. */
-export function TopBar({ account, open, place }: TopBarProps) {
+export function TopBar({ account, sees, open, place }: TopBarProps) {
   return (
     <Flex
       as="header"
@@ -61,12 +63,12 @@ export function TopBar({ account, open, place }: TopBarProps) {
           </Flex>
         ) : (
           <Text color="line" fontSize="sm">
-            No household open: units are shown as they are.
+            {sees.families ? 'No household open: units are shown as they are.' : 'Units as they are.'}
           </Text>
         )}
       </Box>
       <HStack as="nav" aria-label="Places" gap="1" flexWrap="wrap">
-        {placesFor(open).map(({ name, at, href }) => (
+        {placesFor(open, sees).map(({ name, at, href }) => (
           <ChakraLink
             key={at}
             asChild
@@ -83,7 +85,7 @@ export function TopBar({ account, open, place }: TopBarProps) {
           </ChakraLink>
         ))}
         <Waiting />
-        <AccountMenu account={account} />
+        <AccountMenu account={account} sees={sees} />
       </HStack>
     </Flex>
   )
@@ -134,8 +136,9 @@ function Close({ name }: { name: string }) {
 }
 
 /** Match and Compare are asked on behalf of a household; without one they are not offered. */
-function placesFor(open: OpenHousehold | undefined): { name: string; at: Place; href: string }[] {
+function placesFor(open: OpenHousehold | undefined, sees: Sees): { name: string; at: Place; href: string }[] {
   const desk = { name: 'Desk', at: 'desk', href: '/' } as const
+  if (!sees.families) return [{ name: 'Yard', at: 'yard', href: '/yard' }]
   if (!open) return [desk, { name: 'Yard', at: 'yard', href: '/yard' }]
   const under = `/households/${open.id}`
   return [

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
 import { request } from '../request'
 
-/** The one page for strangers. In demo mode two made-up people are a click away. */
+/** The one page for strangers. In demo mode the made-up people are a click away. */
 export function SignIn({ demoPeople }: { demoPeople: readonly { name: string; email: string; role: string }[] }) {
   const router = useRouter()
   const [says, setSays] = useState<string>()

@@ -9,10 +9,10 @@ import type { Model } from './model'
 import { TapeBoard } from './TapeBoard'
 
 /** The lot hand's screen for one unit: what to measure next, and the plan to draw it into. */
-export async function Tape({ stock, household }: { stock: string; household?: string }) {
+export async function Tape({ stock, household, named }: { stock: string; household?: string; named: boolean }) {
   const [found] = await trailersByStock([stock])
   if (!found) notFound()
-  const [{ list, open }, all] = await Promise.all([tapeListFor(found), yardCards()])
+  const [{ list, open }, all] = await Promise.all([tapeListFor(found, { named }), yardCards()])
   const { box } = found.trailer.plan
   // Of like layouts the one of nearest length; another layout counts as five feet.
   const nearness = ({ layout, length }: Model): number =>

@@ -14,11 +14,20 @@ import { WalkBoard } from './WalkBoard'
  * A unit along its walk, station by station: what is to be noted, read or measured there; with a household open, first what
  * to show them and to say.
  */
-export async function Walk({ stock, open }: { stock: string; open?: { id: string; household: Household } }) {
+export async function Walk({
+  stock,
+  open,
+  named,
+}: {
+  stock: string
+  open?: { id: string; household: Household }
+  /** Whether whoever looks may hear of families by name. */
+  named: boolean
+}) {
   const [found] = await trailersByStock([stock])
   if (!found) notFound()
   const { trailer } = found
-  const waits = (await tapeListFor(found)).list.flatMap(({ key, households }) =>
+  const waits = (await tapeListFor(found, { named })).list.flatMap(({ key, households }) =>
     households.length ? [{ key, households }] : [],
   )
   const answers = open && (await answersOn([found.id], open.household)).get(found.id)

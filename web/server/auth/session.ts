@@ -1,15 +1,16 @@
 import { getIronSession, type SessionOptions } from 'iron-session'
 import { cookies } from 'next/headers'
 import { redirect } from 'next/navigation'
-import { accountById, type Account } from '../db/accounts'
+import type { Account } from '../db/accounts'
+import { accountInSession, beginSession, endSession, LASTS_SECONDS } from '../db/sessions'
+import { DATABASE_AWAY } from '../../wire/refusal'
+import { isAway } from '../db/away'
 import { settings } from '../settings'
+import { may, type Right } from './access'
 
 interface SessionData {
-  accountId?: string
+  id?: string
 }
-
-/** Twelve hours: a working day on the lot. */
-const LASTS_SECONDS = 12 * 60 * 60
 
 function options(): SessionOptions {
   const { sessionSecret, secureCookies } = settings()
@@ -23,25 +24,38 @@ function options(): SessionOptions {
 
 const session = async () => getIronSession<SessionData>(await cookies(), options())
 
-export async function signIn(account: Account): Promise<void> {
+export async function signIn(account: Account, address: string): Promise<void> {
   const current = await session()
-  current.accountId = account.id
+  current.id = await beginSession(account.id, address)
   await current.save()
 }
 
+/** The session ends where it is kept: a copy of its cookie opens nothing any more. */
 export async function signOut(): Promise<void> {
-  ;(await session()).destroy()
+  const current = await session()
+  if (current.id) await endSession(current.id)
+  current.destroy()
 }
 
-/** Who is signed in; asked of the database each time, so that a removed account is out at once. */
+/** Who is signed in; asked of the database each time, so that whoever was sent out is out at once. */
 export async function currentAccount(): Promise<Account | undefined> {
-  const { accountId } = await session()
-  return accountId ? accountById(accountId) : undefined
+  const { id } = await session()
+  return id ? named(() => accountInSession(id)) : undefined
 }
 
-/** For pages and actions: strangers are sent to the sign-in page. */
-export async function requireAccount(): Promise<Account> {
+/** For pages: strangers are sent to the sign-in page, and who may not see it is told so. */
+export async function requireAccount(right: Right): Promise<Account> {
   const account = await currentAccount()
   if (!account) redirect('/sign-in')
+  if (!may(account.role, right)) redirect('/not-yours')
   return account
+}
+
+/** The first question of every page to the database. A page hears of a fault only its `digest`: here, that nobody answers. */
+async function named<T>(ask: () => Promise<T>): Promise<T> {
+  try {
+    return await ask()
+  } catch (failure) {
+    throw isAway(failure) ? Object.assign(failure as Error, { digest: DATABASE_AWAY }) : failure
+  }
 }

@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid'
 import { inTransaction } from './database'
 import { models, type AccountRow } from './models'
 
-export const ROLES = ['consultant', 'manager'] as const
+export const ROLES = ['lot hand', 'consultant', 'manager'] as const
 export type Role = (typeof ROLES)[number]
 
 /** Someone of the dealership who signs in. */
@@ -21,12 +21,12 @@ export const normalEmail = (email: string): string => email.trim().normalize('NF
 
 export async function accountById(id: string): Promise<Account | undefined> {
   const row = await models().AccountRow.findByPk(id)
-  return row ? account(row) : undefined
+  return row ? accountOf(row) : undefined
 }
 
 export async function accountByEmail(email: string): Promise<{ account: Account; passwordHash: string } | undefined> {
   const row = await models().AccountRow.findOne({ where: { email: normalEmail(email) } })
-  return row ? { account: account(row), passwordHash: row.passwordHash } : undefined
+  return row ? { account: accountOf(row), passwordHash: row.passwordHash } : undefined
 }
 
 export async function addAccount({
@@ -36,7 +36,7 @@ export async function addAccount({
   passwordHash,
 }: Omit<Account, 'id'> & { passwordHash: string }): Promise<Account> {
   return inTransaction(async (transaction) =>
-    account(
+    accountOf(
       await models().AccountRow.create(
         { id: uuid(), name, email: normalEmail(email), role, passwordHash },
         { transaction },
@@ -45,4 +45,26 @@ export async function addAccount({
   )
 }
 
-const account = ({ id, name, email, role }: AccountRow): Account => ({ id, name, email, role: role as Role })
+/** Everybody of the house, by name. */
+export async function everybody(): Promise<Account[]> {
+  const rows = await models().AccountRow.findAll({ order: [['name', 'ASC']] })
+  return rows.map(accountOf)
+}
+
+/** Whether there was such a person. */
+export const setPasswordHash = (id: string, passwordHash: string): Promise<boolean> =>
+  inTransaction(async (transaction) => {
+    const [changed] = await models().AccountRow.update({ passwordHash }, { where: { id }, transaction })
+    return changed === 1
+  })
+
+/** Whether there was such a person; their sessions go with them, what they wrote stays. */
+export const removeAccount = (id: string): Promise<boolean> =>
+  inTransaction(async (transaction) => (await models().AccountRow.destroy({ where: { id }, transaction })) === 1)
+
+export const accountOf = ({ id, name, email, role }: Pick<AccountRow, 'id' | 'name' | 'email' | 'role'>): Account => ({
+  id,
+  name,
+  email,
+  role: role as Role,
+})

@@ -41,6 +41,16 @@ export const missingPairs = (table: KeptTable, key: string, { households, units,
     { type: QueryTypes.SELECT, replacements: { key, households, units, most, ...part } },
   )
 
+/** How many answers are still to be reckoned for those in hand, and since when the oldest of what they wait for was saved. */
+export async function openPairs(key: string): Promise<{ left: number; since?: Date }> {
+  const [row] = await database().query<{ left: number; since: Date | null }>(
+    `SELECT COUNT(*) AS \`left\`, MIN(GREATEST(h.updated_at, t.updated_at)) AS since FROM households h JOIN trailers t
+      LEFT JOIN kept_answers a ON ${fresh('a')} WHERE a.household_id IS NULL AND h.closed_at IS NULL`,
+    { type: QueryTypes.SELECT, replacements: { key } },
+  )
+  return { left: Number(row!.left), ...(row!.since && { since: row!.since }) }
+}
+
 /** Some households as they are now. */
 export async function householdsAsTheyAre(
   ids: readonly string[],

@@ -10,3 +10,14 @@ export function isAway(failure: unknown): boolean {
   const code = failure instanceof BaseError ? (own?.parent?.code ?? own?.code) : own?.code
   return code !== undefined && BROKEN.test(code)
 }
+
+/** No room on the disk: table full (1114), errors on writing a file (3, 1026), on a temporary one (20, 1021), or no space (28 of the system). */
+const FULL = new Set([3, 20, 1021, 1026, 1114])
+
+/** Whether the database has no room left to write. */
+export function isFull(failure: unknown): boolean {
+  const own = (failure ?? {}) as { errno?: number; parent?: { errno?: number; sqlMessage?: string } }
+  const { errno, sqlMessage = '' } =
+    failure instanceof BaseError ? (own.parent ?? {}) : (own as { errno?: number; sqlMessage?: string })
+  return FULL.has(errno ?? 0) || /No space left on device|disk full/i.test(sqlMessage)
+}

@@ -4,7 +4,8 @@ import { household, person } from '@hitchet/core/testing/someone'
 import { ownDatabase } from '../testing/database'
 import { Gone, StaleSave } from './conflict'
 import { database, inTransaction, mayRetry } from './database'
-import { addHouseholds, allHouseholds, deleteHousehold, householdById, saveHousehold } from './households'
+import { addHouseholds, allHouseholds, householdById, saveHousehold } from './households'
+import { takeOutNow } from '../testing/takenOut'
 
 ownDatabase('database')
 
@@ -46,8 +47,8 @@ describe('households', () => {
 
   it('what was deleted cannot be saved back by surprise', async () => {
     const id = await keep('Gone')
-    expect(await deleteHousehold(id)).toBe(true)
-    expect(await deleteHousehold(id)).toBe(false)
+    await takeOutNow(id)
+    await expect(takeOutNow(id)).rejects.toBeInstanceOf(Gone)
     await expect(saveHousehold(id, 1, renamed('Back'), null)).rejects.toBeInstanceOf(Gone)
   })
 })

@@ -21,9 +21,13 @@ export function connect(url: string): Sequelize {
     define: { underscored: true, freezeTableName: true },
     dialectOptions: { connectTimeout: 10_000, queryTimeout: 20_000, logParam: false },
     pool: { max: 8, min: 1, idle: 60_000, acquire: 30_000 },
-    retry: { max: 4, match: [ConnectionError, ConnectionAcquireTimeoutError], backoffBase: 200, backoffJitter: 200 },
+    // Ten seconds in all: as long as a restart takes. Whoever found no free connection has waited long enough.
+    retry: { max: 10, match: [cannotConnect], backoffBase: 100, backoffExponent: 1.6, backoffJitter: 100 },
   })
 }
+
+const cannotConnect = (failure: unknown): boolean =>
+  failure instanceof ConnectionError && !(failure instanceof ConnectionAcquireTimeoutError)
 
 export async function disconnect(): Promise<void> {
   await shared?.close()

@@ -73,6 +73,16 @@ export const cardsOf = (key: string, ids: readonly string[]) =>
     { type: QueryTypes.SELECT, replacements: { key, ids } },
   )
 
+/** How many units have no facts yet, and since when the oldest of them waits. */
+export async function staleCount(key: string): Promise<{ left: number; since?: Date }> {
+  const [row] = await database().query<{ left: number; since: Date | null }>(
+    `SELECT COUNT(*) AS \`left\`, MIN(t.updated_at) AS since FROM trailers t LEFT JOIN trailer_facts f ON ${FRESH}
+      WHERE f.trailer_id IS NULL`,
+    { type: QueryTypes.SELECT, replacements: { key } },
+  )
+  return { left: Number(row!.left), ...(row!.since && { since: row!.since }) }
+}
+
 /** So many at the most of those whose facts have to be made. */
 export async function staleUnits(key: string, most: number, only?: readonly string[]): Promise<StaleUnit[]> {
   const rows = await database().query<{ id: string; version: number; document: string | object }>(

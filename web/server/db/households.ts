@@ -1,4 +1,4 @@
-import { Op, type Transaction } from 'sequelize'
+import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import type { Household } from '@hitchet/core/household/household'
 import type { Outcome } from '@hitchet/core/household/outcome'
@@ -77,10 +77,29 @@ export async function addHouseholds(
   by: string | null,
   transaction: Transaction,
 ): Promise<string[]> {
-  const rows = households.map((household) => ({ id: uuid(), name: household.name, document: household, updatedBy: by }))
+  const rows = households.map((household) => rowOf(uuid(), household, by))
   await models().HouseholdRow.bulkCreate(rows, { transaction })
   return rows.map(({ id }) => id)
 }
+
+/** One new household under an id that whoever sends it has chosen; false when there is one of that id. */
+export async function addHousehold(id: string, household: Household, by: string): Promise<boolean> {
+  try {
+    await inTransaction((transaction) => models().HouseholdRow.create(rowOf(id, household, by), { transaction }))
+    return true
+  } catch (failure) {
+    if (failure instanceof UniqueConstraintError) return false
+    throw failure
+  }
+}
+
+const rowOf = (id: string, household: Household, by: string | null) => ({
+  id,
+  name: household.name,
+  document: household,
+  updatedBy: by,
+  broughtBy: by,
+})
 
 /**
  * @throws Gone when it was deleted, StaleSave when `version` is no longer the one in the database; nothing is
@@ -125,23 +144,6 @@ export async function endHousehold(id: string, outcome: Outcome | null): Promise
     const row = await models().HouseholdRow.findByPk(id, { transaction, lock: true })
     if (!row) throw new Gone()
     await row.update({ outcome, closedAt: outcome && (row.closedAt ?? new Date()) }, { transaction, silent: true })
-  })
-}
-
-/**
- * Takes a household out with all that is kept of it: how it is reached, its pages and their links, messages, follow-ups, and
- * what was noted with it on walks. What was read on units stays with the units. Whether there was one.
- */
-export async function deleteHousehold(id: string): Promise<boolean> {
-  return inTransaction(async (transaction) => {
-    const { HouseholdRow, ContactRow, TakeHomeRow, OutgoingRow, FollowUpRow, WalkEventRow } = models()
-    const where = { householdId: id }
-    await ContactRow.destroy({ where, transaction })
-    await TakeHomeRow.destroy({ where, transaction })
-    await OutgoingRow.destroy({ where, transaction })
-    await FollowUpRow.destroy({ where, transaction })
-    await WalkEventRow.destroy({ where, transaction })
-    return (await HouseholdRow.destroy({ where: { id }, transaction })) === 1
   })
 }
 

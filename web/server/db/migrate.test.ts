@@ -4,9 +4,9 @@ import { DEFAULT_HOUSE_RULES } from '@hitchet/core/rules/houseRules'
 import { unit } from '@hitchet/core/testing/unit'
 import { ownDatabase } from '../testing/database'
 import { accountByEmail } from './accounts'
-import { database } from './database'
+import { connect, database } from './database'
 import { yardFacts } from '../services/facts'
-import { migrate } from './migrate'
+import { migrate, missingMigrations, NewerDatabase } from './migrate'
 import { trailersByStock } from './trailers'
 
 ownDatabase('migrate', { migrated: false })
@@ -25,9 +25,29 @@ const ALL = [
   '004-walk-events',
   '005-afterwards',
   '006-kept-answers',
+  '007-one-import-at-a-time',
+  '008-sessions',
+  '009-office',
 ]
 const KEPT = ['kept_answers', 'kept_waits', 'chores', 'sign_in_attempts']
+const OFFICE = ['sessions', 'taken_out', 'set_aside', 'faults']
 const AFTERWARDS = ['take_homes', 'contacts', 'outgoing', 'follow_ups']
+
+/** The tables go, those that hang on others first. */
+const empty = async () => {
+  for (const table of [
+    ...AFTERWARDS,
+    ...KEPT,
+    ...OFFICE,
+    'walk_events',
+    'trailer_facts',
+    'trailers',
+    'households',
+    'accounts',
+    'migrations',
+  ])
+    await database().query(`DROP TABLE ${table}`, { type: QueryTypes.RAW })
+}
 
 describe('migrations', () => {
   it('make all tables from an empty database, and run once', async () => {
@@ -35,7 +55,16 @@ describe('migrations', () => {
     expect(await migrate(database())).toEqual([])
     const tables = new Set((await columns()).map(({ place }) => place.split('.')[0]))
     expect(tables).toEqual(
-      new Set(['accounts', 'trailers', 'trailer_facts', 'households', 'walk_events', ...AFTERWARDS, ...KEPT]),
+      new Set([
+        'accounts',
+        'trailers',
+        'trailer_facts',
+        'households',
+        'walk_events',
+        ...AFTERWARDS,
+        ...KEPT,
+        ...OFFICE,
+      ]),
     )
   })
 
@@ -45,6 +74,7 @@ describe('migrations', () => {
       'accounts.id',
       'chores.name',
       'contacts.household_id',
+      'faults.id',
       'follow_ups.id',
       'households.id',
       'kept_answers.household_id',
@@ -52,8 +82,11 @@ describe('migrations', () => {
       'kept_waits.household_id',
       'kept_waits.trailer_id',
       'outgoing.id',
+      'sessions.id',
+      'set_aside.id',
       'sign_in_attempts.key',
       'take_homes.id',
+      'taken_out.household_id',
       'trailer_facts.trailer_id',
       'trailers.id',
       'walk_events.id',
@@ -70,20 +103,7 @@ describe('migrations', () => {
   it('from the release before, with what was kept in it: units and people stay, facts are made anew', async () => {
     const db = database()
     const run = (sql: string) => db.query(sql, { type: QueryTypes.RAW })
-    for (const table of [
-      ...AFTERWARDS,
-      'kept_answers',
-      'kept_waits',
-      'chores',
-      'sign_in_attempts',
-      'walk_events',
-      'trailer_facts',
-      'trailers',
-      'households',
-      'accounts',
-      'migrations',
-    ])
-      await run(`DROP TABLE ${table}`)
+    await empty()
     expect(await migrate(db, '001-first-tables')).toEqual(['001-first-tables'])
     const [id, now] = ["'01a211c0-e19f-705b-a140-3081076aadf1'", "'2026-11-01', '2026-11-01'"]
     const document = JSON.stringify({ ...unit(), stock: 'OLD-1' })
@@ -99,5 +119,24 @@ describe('migrations', () => {
     expect(JSON.parse(facts!.facts)).toMatchObject({ price: { asking: expect.any(Number) } })
     expect(await accountByEmail('Maren@lot.example')).toBeDefined()
     expect(await accountByEmail('marén@lot.example')).toBeUndefined()
+  })
+
+  it('two processes at an empty database: one does it, the other waits and finds nothing left', async () => {
+    await empty()
+    const other = connect(process.env.DATABASE_URL!)
+    const ran = await Promise.all([migrate(database()), migrate(other)])
+    await other.close()
+    expect(ran.map((names) => names.length).sort()).toEqual([0, ALL.length])
+    expect(ran.flat()).toEqual(ALL)
+  })
+
+  it('a database of a newer program refuses this one, and is left as it is', async () => {
+    await database().query("INSERT INTO migrations (name) VALUES ('999-of-tomorrow')", { type: QueryTypes.RAW })
+    await expect(migrate(database())).rejects.toThrow(
+      'the database was written by a newer Hitchet (999-of-tomorrow): install that one, or restore an older backup',
+    )
+    await expect(missingMigrations(database())).rejects.toThrow(NewerDatabase)
+    await database().query("DELETE FROM migrations WHERE name = '999-of-tomorrow'", { type: QueryTypes.RAW })
+    expect(await missingMigrations(database())).toEqual([])
   })
 })

@@ -1,4 +1,4 @@
-import type { QueryInterface, Sequelize } from 'sequelize'
+import { QueryTypes, type QueryInterface, type Sequelize } from 'sequelize'
 import { SequelizeStorage, Umzug } from 'umzug'
 import * as firstTables from './migrations/001-first-tables'
 import * as factsByKey from './migrations/002-facts-by-key'
@@ -7,6 +7,8 @@ import * as walkEvents from './migrations/004-walk-events'
 import * as afterwards from './migrations/005-afterwards'
 import * as keptAnswers from './migrations/006-kept-answers'
 import * as oneImport from './migrations/007-one-import-at-a-time'
+import * as sessions from './migrations/008-sessions'
+import * as office from './migrations/009-office'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -19,18 +21,72 @@ const MIGRATIONS: Record<string, Migration> = {
   '005-afterwards': afterwards,
   '006-kept-answers': keptAnswers,
   '007-one-import-at-a-time': oneImport,
+  '008-sessions': sessions,
+  '009-office': office,
 }
+
+/** The database was written by a newer program than this one. */
+export class NewerDatabase extends Error {
+  constructor(newer: readonly string[]) {
+    super(
+      `the database was written by a newer Hitchet (${newer.join(', ')}): install that one, or restore an older backup`,
+    )
+  }
+}
+
+/** So long another process may be at it, seconds. */
+const PATIENCE = 120
 
 /**
  * Brings the database to today's tables, or to those of an older release; returns the names of the migrations
- * that ran.
+ * that ran. Two at once: one waits for the other, and finds nothing left to do. @throws NewerDatabase.
  */
 export async function migrate(db: Sequelize, to?: string): Promise<string[]> {
-  const umzug = new Umzug<QueryInterface>({
+  return alone(db, async () => {
+    await executedIn(db)
+    return (await umzugOf(db).up(to === undefined ? {} : { to })).map(({ name }) => name)
+  })
+}
+
+/** Migrations that are still to run. @throws NewerDatabase. */
+export async function missingMigrations(db: Sequelize): Promise<string[]> {
+  const executed = await executedIn(db)
+  return Object.keys(MIGRATIONS).filter((name) => !executed.includes(name))
+}
+
+async function executedIn(db: Sequelize): Promise<string[]> {
+  const executed = await storageIn(db).executed()
+  const newer = executed.filter((name) => !(name in MIGRATIONS))
+  if (newer.length) throw new NewerDatabase(newer)
+  return executed
+}
+
+const storageIn = (db: Sequelize) => new SequelizeStorage({ sequelize: db, tableName: 'migrations' })
+
+const umzugOf = (db: Sequelize) =>
+  new Umzug<QueryInterface>({
     migrations: Object.entries(MIGRATIONS).map(([name, { up }]) => ({ name, up })),
     context: db.getQueryInterface(),
-    storage: new SequelizeStorage({ sequelize: db, tableName: 'migrations' }),
+    storage: storageIn(db),
     logger: undefined,
   })
-  return (await umzug.up(to === undefined ? {} : { to })).map(({ name }) => name)
+
+/** While a lock of that name is held by one connection: the database lets it go if this process dies. */
+async function alone<T>(db: Sequelize, work: () => Promise<T>): Promise<T> {
+  const transaction = await db.transaction()
+  try {
+    const [row] = await db.query<{ held: number | null }>(
+      "SET STATEMENT max_statement_time = 0 FOR SELECT GET_LOCK(CONCAT(DATABASE(), ' tables'), :seconds) AS held",
+      { type: QueryTypes.SELECT, replacements: { seconds: PATIENCE }, transaction },
+    )
+    if (row?.held !== 1)
+      throw new Error('Another process has been bringing the database to today’s tables for two minutes.')
+    try {
+      return await work()
+    } finally {
+      await db.query("SELECT RELEASE_LOCK(CONCAT(DATABASE(), ' tables'))", { type: QueryTypes.SELECT, transaction })
+    }
+  } finally {
+    await transaction.rollback()
+  }
 }

@@ -38,6 +38,7 @@ export class HouseholdRow extends Model<InferAttributes<HouseholdRow>, InferCrea
   declare version: CreationOptional<number>
   declare document: string | object
   declare updatedBy: string | null
+  declare broughtBy: CreationOptional<string | null>
   declare updatedAt: CreationOptional<Date>
   /** How it ended, once it has. */
   declare outcome: CreationOptional<string | object | null>
@@ -137,6 +138,7 @@ export function models() {
         version: counter(),
         document: document(),
         updatedBy: by(),
+        broughtBy: by(),
         updatedAt: DataTypes.DATE(3),
         outcome: { type: DataTypes.JSON, allowNull: true },
         closedAt: { type: DataTypes.DATE(3), allowNull: true },

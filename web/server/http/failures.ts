@@ -1,7 +1,11 @@
 import type { Refusal } from '../../wire/refusal'
 import { Gone, StaleSave } from '../db/conflict'
-import { isAway } from '../db/away'
+import { isAway, isFull } from '../db/away'
+import { logFault } from '../log'
 import { Refused } from '../refused'
+
+const FULL =
+  'The disk of the database is full, so nothing was saved. What you did is kept here; tell whoever looks after the machine, then try again.'
 
 /** One mapping of whatever a handler throws to an answer in words. Faults of ours are logged without what was saved. */
 export function refusalOf(failure: unknown, where: string): Response {
@@ -22,7 +26,8 @@ function refused(failure: unknown, where: string): { status: number; refusal: Re
     return { status: 409, refusal: { kind: 'stale', says, theirs, theirVersion } }
   }
   if (failure instanceof Gone) return { status: 410, refusal: { kind: 'gone', says: failure.message } }
-  log(where, failure)
+  logFault(where, failure)
+  if (isFull(failure)) return { status: 503, refusal: { kind: 'away', says: FULL } }
   if (isAway(failure)) {
     const says = 'The database does not answer at the moment. What you did is kept here; try again in a moment.'
     return { status: 503, refusal: { kind: 'away', says } }
@@ -30,16 +35,4 @@ function refused(failure: unknown, where: string): { status: number; refusal: Re
   const says =
     'Something went wrong on the server, and nothing was saved. What you did is kept here; if it happens again, tell your manager.'
   return { status: 500, refusal: { kind: 'failed', says } }
-}
-
-/**
- * Where and what kind of fault, never its text: a database repeats in it the whole statement with everything
- * that was to be written, and a parser the piece that it stumbled over.
- */
-function log(where: string, failure: unknown): void {
-  const { name, code, parent, stack } = (failure ?? {}) as Error & { code?: string; parent?: { code?: string } }
-  const frames = stack?.split('\n').filter((line) => line.startsWith('    at ')) ?? []
-  console.error(
-    [`${new Date().toISOString()} ${where}: ${name} ${parent?.code ?? code ?? ''}`.trim(), ...frames].join('\n'),
-  )
 }

@@ -1,4 +1,5 @@
 import { mixed, type Schema } from 'yup'
+import { may, refusedTo, type Right } from '../auth/access'
 import { currentAccount } from '../auth/session'
 import type { Account } from '../db/accounts'
 import { Refused } from '../refused'
@@ -26,26 +27,34 @@ interface Form<Body> {
 type Answering<Params> = (request: Request, context: { params: Promise<Params> }) => Promise<Response>
 
 /**
- * A route handler for those who are signed in. A write from another site is refused (the cookie is SameSite=Lax
- * besides), then strangers, and only then is the body read, so far as it may be. What comes back is sent as
- * JSON unless it is a response already; what is thrown is answered in words.
+ * A route handler for those who are signed in and may do what it does. A write from another site is refused (the cookie is
+ * SameSite=Lax besides), then strangers, then who may not, and only then is the body read, so far as it may be. What comes
+ * back is sent as JSON unless it is a response already; what is thrown is answered in words.
  */
 export function handler<Params extends object, Body = undefined>(
+  right: Right,
   answer: (asked: Asked<Body, Params>) => Promise<unknown>,
   form?: Form<Body>,
 ): Answering<Params> {
   return edge(async (request, params) => {
     const account = await currentAccount()
     if (!account) throw new Refused('Sign in first.', [], 401)
+    if (!may(account.role, right)) throw refusedTo(account.role)
     const { searchParams: query } = new URL(request.url)
     return answer({ account, params, query, body: await read(request, form), origin: originOf(request), request })
   })
 }
 
-/** The same for doors that strangers may knock at. */
-export function openHandler<Body>(answer: (body: Body) => Promise<unknown>, form: Form<Body>): Answering<object> {
-  return edge(async (request) => answer(await read(request, form)))
+/** The same for doors that strangers may knock at; `address` is where they knock from. */
+export function openHandler<Body>(
+  answer: (body: Body, address: string) => Promise<unknown>,
+  form: Form<Body>,
+): Answering<object> {
+  return edge(async (request) => answer(await read(request, form), addressOf(request)))
 }
+
+/** As the server itself has written it down (`serve.mjs`): what a client says of itself is not in it. */
+const addressOf = (request: Request): string => request.headers.get('x-forwarded-for') ?? 'nowhere'
 
 /** What whoever holds a link may read. */
 export const linkHandler = <Params extends object>(answer: (params: Params) => Promise<unknown>): Answering<Params> =>
@@ -57,20 +66,34 @@ function edge<Params>(answer: (request: Request, params: Params) => Promise<unkn
       if (request.method !== 'GET' && !sameOrigin(request))
         throw new Refused('This request came from another site.', [], 403)
       const value = await answer(request, await context.params)
-      return value instanceof Response ? value : Response.json(value ?? { ok: true })
+      const response = value instanceof Response ? value : Response.json(value ?? { ok: true })
+      if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store')
+      return response
     } catch (failure) {
-      return refusalOf(failure, `${request.method} ${new URL(request.url).pathname}`)
+      return refusalOf(failure, whereOf(request))
     }
   }
 }
+
+/** For the log: what was asked, without the numbers that tell of whom, and the request's own. */
+export const whereOf = (request: Request): string =>
+  [
+    request.method,
+    new URL(request.url).pathname.replaceAll(/[0-9a-f]{8}-[0-9a-f-]{27}/g, '…'),
+    request.headers.get('x-request-id') ?? '',
+  ]
+    .join(' ')
+    .trim()
 
 const read = async <Body>(request: Request, form: Form<Body> | undefined): Promise<Body> =>
   form ? bodyOf(request, form.body, form.most ?? DOCUMENT_BYTES) : (undefined as Body)
 
 /** A write names it; otherwise it is the host that was asked, over HTTPS wherever cookies go over nothing else. */
-const originOf = (request: Request): string =>
-  request.headers.get('origin') ??
-  `${settings().secureCookies ? 'https' : 'http'}://${request.headers.get('host') ?? new URL(request.url).host}`
+function originOf(request: Request): string {
+  const { headers, url } = request
+  const isHttps = headers.get('x-forwarded-proto') === 'https' || settings().secureCookies
+  return headers.get('origin') ?? `http${isHttps ? 's' : ''}://${headers.get('host') ?? new URL(url).host}`
+}
 
 /** Browsers name the page that sends a write; ours is the host that it came to. */
 function sameOrigin(request: Request): boolean {

@@ -39,6 +39,9 @@ export async function inWorker<Name extends keyof Jobs>(
   return (await pool.run(asked, { name })) as Awaited<ReturnType<Jobs[Name]>>
 }
 
+/** So many jobs wait until a thread is free. */
+export const waitingJobs = (): number => pool?.queueSize ?? 0
+
 export async function closePool(): Promise<void> {
   await pool?.destroy()
   pool = undefined

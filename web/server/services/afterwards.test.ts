@@ -1,14 +1,16 @@
 import ICAL from 'ical.js'
+import { QueryTypes } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import { beforeAll, describe, expect, it, vi } from 'vitest'
 import { FAMILY, COUPLE } from '@hitchet/core/testing/lot'
 import { household, person, vehicle } from '@hitchet/core/testing/someone'
 import { idOfLink, linkToken } from '../auth/linkToken'
 import type { Account } from '../db/accounts'
+import { Gone } from '../db/conflict'
 import { contactOf } from '../db/contacts'
-import { inTransaction } from '../db/database'
+import { database, inTransaction } from '../db/database'
 import { followUpsOf, openFollowUps, setDone } from '../db/followUps'
-import { deleteHousehold, everythingOf, householdById, latestHouseholds } from '../db/households'
+import { everythingOf, householdById, latestHouseholds } from '../db/households'
 import { outbox } from '../db/outbox'
 import { withdrawTakeHome } from '../db/takeHomes'
 import { changeTrailer, saveTrailers } from '../db/trailers'
@@ -20,6 +22,7 @@ import { followUpCalendar } from './calendar'
 import { startHousehold } from './households'
 import { sendLink } from './messages'
 import { behindLink, handOut, pagesOf, paperBehindLink, visitLink } from './takeHomes'
+import { forgetTakenOut, putBack, takenOutBy, takeOut } from '../db/takenOut'
 
 ownDatabase('afterwards')
 
@@ -29,7 +32,7 @@ const family = (name = 'The Vance family') =>
     name,
     vehicle: vehicle({ towRating: 9_000, payload: 1_600, gcwr: 15_000, curbWeight: 5_200 }),
   })
-const started = async (name?: string) => (await startHousehold(family(name), ADA.id)).id
+const started = async (name?: string) => (await startHousehold(uuid(), family(name), ADA.id)).id
 const made = async (householdId: string, { id = uuid(), stocks = ['FAMILY'], days = 30 } = {}) => {
   const { path } = await handOut({ id, householdId, stocks, days }, ADA)
   return { id, token: path.split('/').at(-1)! }
@@ -249,10 +252,25 @@ it('all that is kept of a household goes out when it asks, and away when it want
     messages: [{ recipient: 'ro@vance.example' }],
     followUps: [{ why: 'call' }],
   })
-  expect(await deleteHousehold(at)).toBe(true)
+  await takeOut(at, { version: 1, by: ADA.id, mayTakeOut() {} })
   expect(await everythingOf(at)).toBeUndefined()
   expect(await behindLink(token)).toBeUndefined()
   expect(await contactOf(at)).toEqual({ version: 0, contact: {} })
   expect((await outbox()).filter(({ householdId }) => householdId === at)).toEqual([])
   expect((await openFollowUps()).filter(({ householdId }) => householdId === at)).toEqual([])
+
+  // Whoever took it out by mistake has it back as it was: the link works, the follow-up is due.
+  expect(await takenOutBy(ADA.id)).toEqual([{ id: at, name: 'Those who leave' }])
+  await expect(putBack(at, 'somebody else')).rejects.toBeInstanceOf(Gone)
+  await putBack(at, ADA.id)
+  expect(await everythingOf(at)).toEqual(all)
+  expect(await behindLink(token)).toBeDefined()
+  expect(await takenOutBy(ADA.id)).toEqual([])
+
+  // Once the time is over nothing of it is left, also not there.
+  await takeOut(at, { version: 1, by: ADA.id, mayTakeOut() {} })
+  await database().query('UPDATE taken_out SET taken_out_at = NOW(3) - INTERVAL 16 MINUTE', { type: QueryTypes.RAW })
+  await expect(putBack(at, ADA.id)).rejects.toBeInstanceOf(Gone)
+  await forgetTakenOut()
+  expect(await database().query('SELECT * FROM taken_out', { type: QueryTypes.SELECT })).toEqual([])
 })

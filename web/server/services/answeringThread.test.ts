@@ -75,7 +75,7 @@ describe('whoever asks for a page holds up nobody else', () => {
     expect((await nightsOn([best.id], kept.household)).size).toBe(1)
     await nextFor(kept.household)
     const [found] = await trailersByStock([best.stock])
-    expect((await tapeListFor(found!)).open).toBe(0)
+    expect((await tapeListFor(found!, { named: true })).open).toBe(0)
     keepUp('anything')
     await keptUp()
     expect(reckoned.here).toEqual([])

@@ -1,20 +1,23 @@
+import { v7 as uuid } from 'uuid'
 import { describe, expect, it } from 'vitest'
 import { household, person } from '@hitchet/core/testing/someone'
-import { Gone } from '../db/conflict'
-import { allHouseholds, deleteHousehold, householdById } from '../db/households'
+import type { Account } from '../db/accounts'
+import { Gone, StaleSave } from '../db/conflict'
+import { allHouseholds, householdById } from '../db/households'
 import { ownDatabase } from '../testing/database'
 import { fileResponse } from './files'
-import { renewHousehold, startHousehold } from './households'
+import { putHouseholdBack, renewHousehold, startHousehold, takeOutHousehold } from './households'
+import { takeOutNow } from '../testing/takenOut'
 
 ownDatabase('households')
 
 const BY = '01a211c0-e19f-705b-a140-3081076aadf1'
 const family = (name: string) => household([person({ id: 'ro', name: 'Ro' })], { name })
-const started = async (name: string) => (await startHousehold(family(name), BY)).id
+const started = async (name: string) => (await startHousehold(uuid(), family(name), BY)).id
 
 describe('saving a household', () => {
   it('starts one and answers with its id', async () => {
-    const { id, version } = await startHousehold(family('New'), BY)
+    const { id, version } = await startHousehold(uuid(), family('New'), BY)
     expect(version).toBe(1)
     expect((await householdById(id))!.household.name).toBe('New')
   })
@@ -25,7 +28,7 @@ describe('saving a household', () => {
     ['one without people', { ...family('x'), people: [] }],
   ])('%s is refused with its flaws, and nothing is saved', async (_, source) => {
     const before = await allHouseholds()
-    await expect(startHousehold(source, BY)).rejects.toMatchObject({
+    await expect(startHousehold(uuid(), source, BY)).rejects.toMatchObject({
       name: 'Refused',
       message: expect.stringContaining('Nothing was saved'),
       flaws: [expect.any(String)],
@@ -40,9 +43,39 @@ describe('saving a household', () => {
     await expect(late).rejects.toMatchObject({ theirVersion: 2, theirs: { name: 'Theirs' } })
   })
 
+  it('sent twice, because no answer came, is there once; under a number that is taken it is refused', async () => {
+    const id = uuid()
+    const both = await Promise.all([startHousehold(id, family('Once'), BY), startHousehold(id, family('Once'), BY)])
+    expect(both).toEqual([
+      { id, version: 1 },
+      { id, version: 1 },
+    ])
+    expect((await allHouseholds()).filter(({ household: { name } }) => name === 'Once')).toHaveLength(1)
+    await expect(startHousehold(id, family('Others'), BY)).rejects.toBeInstanceOf(StaleSave)
+  })
+
+  it('is taken out by who brought it or a manager, and only as it was seen', async () => {
+    const id = await started('Mine to take')
+    const account = (own: string, role: Account['role']): Account => ({
+      id: own,
+      role,
+      name: 'X',
+      email: 'x@lot.example',
+    })
+    const colleague = account('01a211c0-e19f-705b-a140-3081076aadf2', 'consultant')
+    await expect(takeOutHousehold(id, 1, colleague)).rejects.toThrow(/A colleague brought this household/)
+    await renewHousehold(id, 1, family('Changed'), colleague.id)
+    await expect(takeOutHousehold(id, 1, account(BY, 'consultant'))).rejects.toBeInstanceOf(StaleSave)
+    await takeOutHousehold(id, 2, account(BY, 'consultant'))
+    await putHouseholdBack(id, account(BY, 'consultant'))
+    expect(await householdById(id)).toMatchObject({ version: 2, household: { name: 'Changed' } })
+    await takeOutHousehold(id, 2, { ...colleague, role: 'manager' })
+    expect(await householdById(id)).toBeUndefined()
+  })
+
   it('that was deleted meanwhile says so', async () => {
     const id = await started('Short')
-    await deleteHousehold(id)
+    await takeOutNow(id)
     await expect(renewHousehold(id, 1, family('x'), BY)).rejects.toBeInstanceOf(Gone)
   })
 })

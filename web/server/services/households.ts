@@ -1,9 +1,13 @@
+import { isDeepStrictEqual } from 'node:util'
 import { flawWords } from '@hitchet/core/formats/placeWords'
 import { parseHousehold } from '@hitchet/core/formats/document'
 import type { Household } from '@hitchet/core/household/household'
-import { inTransaction } from '../db/database'
-import { addHouseholds, saveHousehold } from '../db/households'
-import { flawed } from '../refused'
+import { may } from '../auth/access'
+import type { Account } from '../db/accounts'
+import { Gone, StaleSave } from '../db/conflict'
+import { addHousehold, householdById, saveHousehold } from '../db/households'
+import { putBack, takeOut } from '../db/takenOut'
+import { flawed, Refused } from '../refused'
 import { keepUp } from './kept'
 
 export interface SavedHousehold {
@@ -11,12 +15,20 @@ export interface SavedHousehold {
   version: number
 }
 
-/** Saves a household that is not kept yet. @throws Refused with every flaw in words; nothing is saved then. */
-export async function startHousehold(source: unknown, by: string): Promise<SavedHousehold> {
+/**
+ * Saves a household that is not kept yet, under the id that its page chose: whoever got no answer sends it once more, and it
+ * is there once. @throws Refused with every flaw in words; nothing is saved then.
+ */
+export async function startHousehold(id: string, source: unknown, by: string): Promise<SavedHousehold> {
   const household = read(source)
-  const [id] = await inTransaction((transaction) => addHouseholds([household], by, transaction))
-  keepUp({ household: id! })
-  return { id: id!, version: 1 }
+  if (await addHousehold(id, household, by)) {
+    keepUp({ household: id })
+    return { id, version: 1 }
+  }
+  const before = await householdById(id)
+  if (before && isDeepStrictEqual(before.household, JSON.parse(JSON.stringify(household))))
+    return { id, version: before.version }
+  throw before ? new StaleSave(before.household, before.version) : new Gone()
 }
 
 /** Saves over the version that was read. @throws Refused as above, StaleSave, Gone. */
@@ -29,6 +41,23 @@ export async function renewHousehold(
   const kept = await saveHousehold(id, version, read(source), by)
   keepUp({ household: id })
   return { id, version: kept.version }
+}
+
+/** @throws Refused who may not, Gone, StaleSave. */
+export const takeOutHousehold = (id: string, version: number, { id: by, role }: Account): Promise<void> =>
+  takeOut(id, {
+    version,
+    by,
+    mayTakeOut(broughtBy) {
+      if (broughtBy !== null && broughtBy !== by && !may(role, 'take out others’ families'))
+        throw new Refused('A colleague brought this household: they or a manager may take it out.', [], 403)
+    },
+  })
+
+/** @throws Gone when it is too late. */
+export async function putHouseholdBack(id: string, { id: by }: Account): Promise<void> {
+  await putBack(id, by)
+  keepUp({ household: id })
 }
 
 function read(source: unknown): Household {

@@ -1,3 +1,4 @@
+import { v7 as uuid } from 'uuid'
 import { QueryTypes } from 'sequelize'
 import { describe, expect, it } from 'vitest'
 import type { Household } from '@hitchet/core/household/household'
@@ -15,7 +16,7 @@ import type { Account } from '../db/accounts'
 import { standingsOf } from '../db/answers'
 import { asOnlyOne } from '../db/chores'
 import { database, inTransaction } from '../db/database'
-import { deleteHousehold, householdById } from '../db/households'
+import { householdById } from '../db/households'
 import { allTrailers, changeTrailer, saveTrailers, trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { noteOutcome } from './afterwards'
@@ -24,6 +25,7 @@ import { keepUp, keptUp, rankedYard, standingsFor } from './kept'
 import { keptKey } from './keptKey'
 import { takeReading } from './trailers'
 import { waitsFor } from './waits'
+import { takeOutNow } from '../testing/takenOut'
 
 ownDatabase('kept')
 
@@ -58,7 +60,7 @@ const stands = async (id: string, places = 1) => standingsFor([(await householdB
 describe('what is kept of a household on a yard', () => {
   it('is right after every save, whoever saves what in between, or is not there', async () => {
     await inTransaction((transaction) => saveTrailers(lot, null, transaction))
-    const { id } = await startHousehold(they(30_000), MAREN.id)
+    const { id } = await startHousehold(uuid(), they(30_000), MAREN.id)
     const random = chance(14)
     let now = they(30_000)
     for (let round = 0; round < 8; round++) {
@@ -82,7 +84,7 @@ describe('what is kept of a household on a yard', () => {
   })
 
   it('is reckoned in the background: whoever looks later finds it', async () => {
-    const { id } = await startHousehold(they(22_000), MAREN.id)
+    const { id } = await startHousehold(uuid(), they(22_000), MAREN.id)
     await keptUp()
     expect((await stands(id)).standings[0]).toMatchObject({ known: lot.length })
     await takeReading('LONG', { key: 'readings.gvwr', text: '7900', source: 'label' }, MAREN, '2026-11-27')
@@ -93,7 +95,7 @@ describe('what is kept of a household on a yard', () => {
   })
 
   it('counts and first places come out of the database as the match has them', async () => {
-    const { id } = await startHousehold(they(18_000), MAREN.id)
+    const { id } = await startHousehold(uuid(), they(18_000), MAREN.id)
     const { units } = await rankedYard(id)
     const { all, standings } = await stands(id, 3)
     expect(all).toBe(lot.length)
@@ -107,7 +109,7 @@ describe('what is kept of a household on a yard', () => {
   })
 
   it('is nothing to another program: what it made is made again', async () => {
-    const { id } = await startHousehold(they(26_000), MAREN.id)
+    const { id } = await startHousehold(uuid(), they(26_000), MAREN.id)
     const { units } = await rankedYard(id)
     await database().query("UPDATE kept_answers SET made_by = 'older', told = '{}' WHERE household_id = :id", {
       type: QueryTypes.RAW,
@@ -123,15 +125,15 @@ describe('what is kept of a household on a yard', () => {
   })
 
   it('goes when the household does', async () => {
-    const { id } = await startHousehold(they(27_000), MAREN.id)
+    const { id } = await startHousehold(uuid(), they(27_000), MAREN.id)
     await keptUp()
     expect(await rowsOf(id)).toHaveLength(lot.length)
-    await deleteHousehold(id)
+    await takeOutNow(id)
     expect(await rowsOf(id)).toEqual([])
   })
 
   it('is not kept up for those with whom it ended, until it goes on', async () => {
-    const { id } = await startHousehold(they(28_000), MAREN.id)
+    const { id } = await startHousehold(uuid(), they(28_000), MAREN.id)
     await keptUp()
     await noteOutcome(id, { kind: 'later' })
     await takeReading('LONG', { key: 'readings.uvw', text: '3100', source: 'measured' }, MAREN, '2026-11-27')
@@ -172,8 +174,8 @@ describe('what waits for a reading', () => {
       return { ...latest, readings }
     })
     const [{ id: one }, { id: other }] = [
-      await startHousehold(they(41_000), MAREN.id),
-      await startHousehold(they(42_000), MAREN.id),
+      await startHousehold(uuid(), they(41_000), MAREN.id),
+      await startHousehold(uuid(), they(42_000), MAREN.id),
     ]
     const [found] = await trailersByStock(['FAMILY'])
     const pairs = [one, other].map((household) => ({ household, unit: found!.id }))

@@ -1,6 +1,7 @@
 import { LRUCache } from 'lru-cache'
 import { inKeptOrder, type KeptMatch } from '@hitchet/core/match/kept'
 import { householdsInHand, keptFor, stampOf, standingsOf, unitsInYard, type YardStanding } from '../db/answers'
+import { noteFault } from '../db/faults'
 import { asOnlyOne } from '../db/chores'
 import { idsByStock, yardRevision } from '../db/trailers'
 import { houseRules } from '../houseRules'
@@ -141,8 +142,10 @@ export type Changed = { household: string } | { stocks: readonly string[] } | 'a
  * has not run: what is not kept is reckoned when somebody asks.
  */
 export function keepUp(changed: Changed): void {
-  // The database is away, or the process ends: it is reckoned when somebody asks.
-  const work = reckonChanged(changed).catch(() => {})
+  // The database is away, or something cannot be reckoned: it is tried again when somebody asks.
+  const work = reckonChanged(changed).catch((failure: unknown) =>
+    stopped ? undefined : noteFault('keeping answers', failure),
+  )
   running.add(work)
   void work.finally(() => running.delete(work))
 }
@@ -185,7 +188,9 @@ function reckonAll(): Promise<void> {
     await inParts(async () => {
       for (let next = households.shift(); next && !stopped; next = households.shift())
         // One of which something cannot be reckoned costs no other its answers.
-        await untilNone({ ...job, households: [next] }, { whenIdle: true }).catch(() => {})
+        await untilNone({ ...job, households: [next] }, { whenIdle: true }).catch((failure: unknown) =>
+          stopped ? undefined : noteFault(`answers of household ${next}`, failure),
+        )
     })
   })
 }

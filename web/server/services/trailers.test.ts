@@ -132,7 +132,7 @@ describe('a reading', () => {
     await take('C-4', 'plan.fixtures.shower.headroom', '770')
     const asks = async () => {
       const [unit] = await trailersByStock(['C-4'])
-      return (await tapeListFor(unit!)).list.find(({ key }) => key === 'plan.fixtures.shower.headroom')
+      return (await tapeListFor(unit!, { named: true })).list.find(({ key }) => key === 'plan.fixtures.shower.headroom')
     }
     expect(phraseText((await asks())!.doubt!)).toMatch(/headroom .* 77 in\?$/)
     await takeReading(
@@ -159,7 +159,9 @@ describe('a reading', () => {
 describe('equipment nobody has looked for', () => {
   const listed = async (stock: string) => {
     const [unit] = await trailersByStock([stock])
-    return (await tapeListFor(unit!)).list.map(({ key, unnoted }) => (unnoted ? `${key}: ${unnoted}` : key))
+    return (await tapeListFor(unit!, { named: true })).list.map(({ key, unnoted }) =>
+      unnoted ? `${key}: ${unnoted}` : key,
+    )
   }
   it('is on the tape list, and one tap says that it is there, or that there is none', async () => {
     await stocked('E-1')
@@ -193,7 +195,7 @@ it('what to measure next is what most households wait for', async () => {
       transaction,
     ),
   )
-  const { list } = await tapeListFor(found)
+  const { list } = await tapeListFor(found, { named: true })
   expect(list[0]!.households.sort()).toEqual(['One', 'Other'])
   expect(list.map(({ key }) => key)).toContain('plan.fixtures.shower.headroom')
 })

@@ -113,15 +113,23 @@ export async function trailerOf(stock: string): Promise<Trailer> {
   return found.trailer
 }
 
-/** What to measure next on a unit, by how many open households' answers it could change. */
-export async function tapeListFor({ id, trailer }: StockedTrailer): Promise<{ list: ToMeasure[]; open: number }> {
+/**
+ * What to measure next on a unit, by how many open households' answers it could change. Whoever sees no families hears how many
+ * they are, not who.
+ */
+export async function tapeListFor(
+  { id, trailer }: StockedTrailer,
+  { named }: { named: boolean },
+): Promise<{ list: ToMeasure[]; open: number }> {
   const households = await householdNames()
   const found = await waitsFor(households.map((one) => ({ household: one.id, unit: id })))
+  const all = households.map(({ name }, i) => ({ name: named ? name : `household ${i + 1}`, waits: found[i] ?? [] }))
+  const list = tapeList(trailer, all)
   return {
-    list: tapeList(
-      trailer,
-      households.map(({ name }, i) => ({ name, waits: found[i] ?? [] })),
-    ),
+    list: named ? list : list.map((one) => ({ ...one, households: counted(one.households.length) })),
     open: found.filter((one) => one === undefined).length,
   }
 }
+
+const counted = (households: number): string[] =>
+  households === 0 ? [] : [households === 1 ? 'one household' : `${households} households`]

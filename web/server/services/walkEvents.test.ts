@@ -91,7 +91,7 @@ describe('what was noted along a walk', () => {
   })
 
   it('what they like they want from then on; it stands beside the household, once', async () => {
-    const { id } = await startHousehold(household([person({ id: 'ro', name: 'Ro' })]), nell.id)
+    const { id } = await startHousehold(uuid(), household([person({ id: 'ro', name: 'Ro' })]), nell.id)
     const liked = event(
       { kind: 'reaction', reaction: { subject: { stance: 'tub' }, feels: 'likes', word: 'for the dog' } },
       { household: id },
@@ -111,7 +111,11 @@ describe('what was noted along a walk', () => {
   })
 
   it('lies behind as walks, the latest first: a day with a household round a unit, without what was refused', async () => {
-    const { id } = await startHousehold(household([person({ id: 'ro', name: 'Ro' })], { name: 'The Walkers' }), nell.id)
+    const { id } = await startHousehold(
+      uuid(),
+      household([person({ id: 'ro', name: 'Ro' })], { name: 'The Walkers' }),
+      nell.id,
+    )
     const on = (day: string, what: WalkNote) => event(what, { household: id, at: `${day}T10:00:00.000Z` })
     const handed = (step: string, done: boolean): WalkNote => ({ kind: 'handed', step, done })
     await takeEvents(
@@ -132,7 +136,7 @@ describe('what was noted along a walk', () => {
   })
 
   it('what is shown of a unit that is not here, or to nobody who is kept, is not taken; no clock notes in the future', async () => {
-    const { id } = await startHousehold(household([person({ id: 'ro', name: 'Ro' })]), nell.id)
+    const { id } = await startHousehold(uuid(), household([person({ id: 'ro', name: 'Ro' })]), nell.id)
     const shown: WalkNote = { kind: 'shown', point: 'sleep: a' }
     const ahead = event(shown, { household: id, at: '2999-01-01T00:00:00.000Z' })
     expect(
@@ -148,7 +152,7 @@ describe('what was noted along a walk', () => {
   })
 
   it('a unit is pinned, set aside or neither: the latest that was said counts, with who said it and why, and is no walk', async () => {
-    const { id } = await startHousehold(household([person({ id: 'ro', name: 'Ro' })]), nell.id)
+    const { id } = await startHousehold(uuid(), household([person({ id: 'ro', name: 'Ro' })]), nell.id)
     const choice = (stands: 'pinned' | 'set aside' | 'open', at: string, word?: string) =>
       event({ kind: 'choice', stands, ...(word && { word }) }, { household: id, at })
     const before = choice('pinned', '2026-11-10T10:00:00.000Z')

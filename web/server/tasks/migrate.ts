@@ -1,16 +1,24 @@
 import { ConnectionError } from 'sequelize'
 import { database, disconnect } from '../db/database'
-import { migrate } from '../db/migrate'
+import { migrate, NewerDatabase } from '../db/migrate'
+import { setAsideUnreadable } from '../services/documents'
 
 try {
   const ran = await migrate(database())
   if (ran.length) console.log(`Database brought to today's tables: ${ran.join(', ')}`)
+  const { renewed, setAside } = await setAsideUnreadable()
+  if (renewed) console.log(`${renewed} records brought to today's form`)
+  if (setAside) console.log(`${setAside} records cannot be read and were put aside: see the office`)
 } catch (failure) {
-  if (!(failure instanceof ConnectionError)) throw failure
-  const { hostname, port, pathname } = new URL(process.env.DATABASE_URL!)
-  console.error(
-    `Hitchet cannot start: the database ${pathname.slice(1)} at ${hostname}:${port || 3306} does not let us in. ${failure.message}`,
-  )
-  process.exitCode = 1
+  if (failure instanceof NewerDatabase) cannot(failure.message)
+  else if (failure instanceof ConnectionError) {
+    const { hostname, port, pathname } = new URL(process.env.DATABASE_URL!)
+    cannot(`the database ${pathname.slice(1)} at ${hostname}:${port || 3306} does not let us in. ${failure.message}`)
+  } else throw failure
 }
 await disconnect()
+
+function cannot(why: string): void {
+  console.error(`Hitchet cannot start: ${why}`)
+  process.exitCode = 1
+}

@@ -18,7 +18,7 @@ const FILES = 1_000
  * Files of trailers and households into the yard, read while they come in: the choice on the first line, a file on each. Answers
  * line by line how far it is; the last line is the report, or why there is none. Whoever hangs up stops it.
  */
-export const POST = handler(async ({ request, account: { id } }) => {
+export const POST = handler('bring in files', async ({ request, account: { id } }) => {
   const sent = linesOf(within(request, MOST))
   const chosen: ImportChoice = inForm((await sent.next()).value ?? '', choice)
   const stopped = new AbortController()

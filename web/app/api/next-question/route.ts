@@ -5,6 +5,7 @@ import { nextFor } from '../../../server/services/matching'
 
 /** What to ask a household that is still being typed; nothing is saved. */
 export const POST = handler(
+  'see families',
   async ({ body }) => {
     const { document } = parseHousehold(body)
     if (!document) throw new Refused('The household is not complete yet.')

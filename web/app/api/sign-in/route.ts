@@ -6,8 +6,8 @@ import { checkSignIn } from '../../../server/services/signIn'
 const body = object({ email: string().max(190).required(), password: string().max(1000).required() })
 
 export const POST = openHandler(
-  async ({ email, password }) => {
-    await signIn(await checkSignIn(email, password))
+  async ({ email, password }, address) => {
+    await signIn(await checkSignIn(email, password, address), address)
   },
   { body, most: 8_000 },
 )

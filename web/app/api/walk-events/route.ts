@@ -1,6 +1,7 @@
 import { array, object } from 'yup'
 import { walkEventSchema, type WalkEvent } from '@hitchet/core/walk/event'
 import { AT_ONCE } from '../../../wire/walkEvents'
+import { mustSeeFamilies } from '../../../server/auth/access'
 import { handler } from '../../../server/http/handler'
 import { takeEvents } from '../../../server/services/walkEvents'
 
@@ -8,6 +9,10 @@ const body = object({ events: array(walkEventSchema.required()).min(1).max(AT_ON
 
 /** What was noted along a walk, however long ago and however often sent: each is answered. */
 export const POST = handler<object, { events: WalkEvent[] }>(
-  async ({ body: { events }, account }) => ({ outcomes: await takeEvents(events, account) }),
+  'work on the lot',
+  async ({ body: { events }, account }) => {
+    if (events.some(({ household }) => household !== undefined)) mustSeeFamilies(account)
+    return { outcomes: await takeEvents(events, account) }
+  },
   { body: body as never, most: 200_000 },
 )

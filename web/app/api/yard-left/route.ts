@@ -8,6 +8,7 @@ const MOST = 480
 
 /** How much of the yard is left for a household that is still being typed; nothing is saved. */
 export const POST = handler(
+  'see families',
   async ({ body, query }) => {
     const { document } = parseHousehold(body)
     if (!document) throw new Refused('The household is not complete yet.')

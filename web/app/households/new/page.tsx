@@ -6,7 +6,7 @@ import { requireAccount } from '../../../server/auth/session'
 export const metadata: Metadata = { title: 'A new household' }
 
 export default async function Page() {
-  const account = await requireAccount()
+  const account = await requireAccount('see families')
   return (
     <Screen account={account} place="household">
       <HouseholdScreen account={account} />

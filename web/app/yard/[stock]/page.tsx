@@ -9,7 +9,7 @@ export const generateMetadata = async ({ params }: Props): Promise<Metadata> => 
 
 export default async function Page({ params }: Props) {
   return (
-    <Screen account={await requireAccount()} place="yard">
+    <Screen account={await requireAccount('work on the lot')} place="yard">
       <Unit stock={(await params).stock} />
     </Screen>
   )

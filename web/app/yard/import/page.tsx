@@ -7,7 +7,7 @@ export const metadata: Metadata = { title: 'Bring in files' }
 
 export default async function Page() {
   return (
-    <Screen account={await requireAccount()} place="yard">
+    <Screen account={await requireAccount('bring in files')} place="yard">
       <Import />
     </Screen>
   )

@@ -7,7 +7,7 @@ export const metadata: Metadata = { title: 'Take a unit in' }
 
 export default async function Page() {
   return (
-    <Screen account={await requireAccount()} place="yard">
+    <Screen account={await requireAccount('work on the lot')} place="yard">
       <TakeIn />
     </Screen>
   )

@@ -3,6 +3,7 @@ import { followUpCalendar } from '../../../../server/services/calendar'
 
 /** What is due, as a calendar file. */
 export const GET = handler(
+  'see families',
   async ({ origin }) =>
     new Response(await followUpCalendar(origin), {
       headers: {

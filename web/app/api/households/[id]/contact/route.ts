@@ -6,6 +6,7 @@ const body = object({ version: number().integer().min(0).required(), contact: an
 
 /** How a household is reached, over the version that was read. */
 export const PUT = handler<{ id: string }, { version: number; contact: unknown }>(
+  'see families',
   ({ body: { version, contact }, account, params: { id } }) => noteContact(id, version, contact, account.id),
   { body, most: 4_000 },
 )

@@ -11,6 +11,7 @@ const body = object({
 
 /** A day on which somebody comes back to a household, and why. */
 export const POST = handler<{ id: string }, { id: string; dueOn: string; why: string }>(
+  'see families',
   ({ body: { id, dueOn, why }, account, params }) => comeBackTo(params.id, { id, dueOn, why }, account.id),
   { body, most: 4_000 },
 )

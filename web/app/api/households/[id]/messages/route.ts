@@ -11,6 +11,7 @@ const body = object({
 
 /** Sends a household the link to one of its pages. */
 export const POST = handler<{ id: string }, { id: string; page: string; channel: 'email' | 'text' }>(
+  'see families',
   ({ body: { id, page, channel }, account, params, origin }) =>
     sendLink({ id, householdId: params.id, page, channel, origin }, account),
   { body: body as never, most: 2_000 },

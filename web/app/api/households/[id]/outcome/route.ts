@@ -6,6 +6,7 @@ const body = object({ outcome: mixed<NonNullable<unknown>>().nullable().defined(
 
 /** How it ended with a household; null: it goes on after all. */
 export const PUT = handler<{ id: string }, { outcome: unknown }>(
+  'see families',
   ({ body: { outcome }, params: { id } }) => noteOutcome(id, outcome),
   { body: body as never, most: 4_000 },
 )

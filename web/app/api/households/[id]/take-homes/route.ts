@@ -11,6 +11,7 @@ const body = object({
 
 /** Makes the page that a household takes home of some units, and the link to it. */
 export const POST = handler<{ id: string }, { id: string; stocks: string[]; days: number }>(
+  'see families',
   ({ body: { id, stocks, days }, account, params }) => handOut({ id, householdId: params.id, stocks, days }, account),
   { body, most: 2_000 },
 )

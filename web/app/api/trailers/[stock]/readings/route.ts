@@ -12,6 +12,7 @@ const body = object({
 
 /** One more reading on a unit. */
 export const POST = handler<{ stock: string }, TypedReading>(
+  'work on the lot',
   ({ body: reading, account, params: { stock } }) =>
     takeReading(stock, reading, account, new Date().toISOString().slice(0, 10)),
   { body, most: 8_000 },

@@ -14,7 +14,7 @@ export default async function Page({ params }: Props) {
   const { account, kept } = await openHousehold(params)
   return (
     <Screen account={account} kept={kept} place="yard">
-      <Tape stock={(await params).stock} household={kept.id} />
+      <Tape stock={(await params).stock} household={kept.id} named />
     </Screen>
   )
 }

@@ -1,0 +1,11 @@
+import { setAsideDocument } from '../../../../server/db/setAside'
+import { handler } from '../../../../server/http/handler'
+import { Refused } from '../../../../server/refused'
+import { fileResponse } from '../../../../server/services/files'
+
+/** A record that could not be read, as it stood. */
+export const GET = handler<{ id: string }>('run the office', async ({ params: { id } }) => {
+  const found = await setAsideDocument(id)
+  if (!found) throw new Refused('No record of that number.', [], 404)
+  return fileResponse(found.name, found.document)
+})

@@ -1,0 +1,98 @@
+import { Box, Heading, Link, List, Text } from '@chakra-ui/react'
+import { officeView, type OfficeView } from '../../server/services/office'
+import { PageHead } from '../PageHead'
+import { Person } from './Person'
+
+/** The manager's page: who is in, what runs, what failed. */
+export async function Office({ own }: { own: string }) {
+  const { people, work, faults, setAside } = await officeView()
+  const now = new Date()
+  return (
+    <Box maxW="900px">
+      <PageHead title="Office" line="who is signed in, what is being reckoned, what failed lately" />
+      <Part title="People">
+        {people.map(({ id, name, email, role, sessions, since }) => (
+          <Person
+            key={id}
+            id={id}
+            who={`${name}, ${role}`}
+            email={email}
+            isOwn={id === own}
+            signedIn={
+              sessions === 0
+                ? undefined
+                : `${sessions === 1 ? 'signed in' : `signed in ${sessions} times`} since ${ago(since!, now)}`
+            }
+          />
+        ))}
+        <Text fontSize="14px" color="line" mt="2">
+          People are added and given a new password on the server itself (README, “People”): no password passes through
+          this page.
+        </Text>
+      </Part>
+      <Part title="Work in the background">
+        {work.map(({ name, left, since }) => (
+          <Text key={name} fontSize="15px">
+            {name}: <b className="figure">{left.toLocaleString('en-US')}</b>
+            {since && left > 0 && <>, the oldest since {ago(since, now)}</>}
+          </Text>
+        ))}
+      </Part>
+      <Part title="Records that cannot be read">
+        {setAside.length === 0 && <Text>None.</Text>}
+        <List.Root pl="5" fontSize="14.5px">
+          {setAside.map(({ id, kind, name, why, at }) => (
+            <List.Item key={id}>
+              {kind === 'unit' ? 'Unit' : 'Household'} {name}: {why}. Put aside {ago(at, now)};{' '}
+              <Link href={`/api/set-aside/${id}`} color="green" fontWeight="600">
+                take it out as a file
+              </Link>{' '}
+              to put it right and bring it in again.
+            </List.Item>
+          ))}
+        </List.Root>
+      </Part>
+      <Faults faults={faults} now={now} />
+    </Box>
+  )
+}
+
+function Faults({ faults, now }: { faults: OfficeView['faults']; now: Date }) {
+  return (
+    <Part title="Failed lately">
+      {faults.length === 0 && <Text>Nothing.</Text>}
+      <List.Root pl="5" fontSize="14.5px">
+        {faults.map(({ place, kind, at }, i) => (
+          <List.Item key={i}>
+            {ago(at, now)}: {place} ({kind})
+          </List.Item>
+        ))}
+      </List.Root>
+      {faults.length > 0 && (
+        <Text fontSize="14px" color="line" mt="1">
+          Each is tried again when somebody asks for it. The log of the server says more.
+        </Text>
+      )}
+    </Part>
+  )
+}
+
+function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Box as="section" aria-label={title} borderTopWidth="1px" borderColor="hair" py="4">
+      <Heading as="h2" size="md" mb="2">
+        {title}
+      </Heading>
+      {children}
+    </Box>
+  )
+}
+
+/** `3 minutes ago`. */
+function ago(then: Date, now: Date): string {
+  const minutes = Math.max(0, Math.round((now.valueOf() - then.valueOf()) / 60_000))
+  const said = new Intl.RelativeTimeFormat('en', { numeric: 'auto' })
+  if (minutes < 90) return minutes === 0 ? 'just now' : said.format(-minutes, 'minute')
+  if (minutes < 36 * 60) return said.format(-Math.round(minutes / 60), 'hour')
+  return said.format(-Math.round(minutes / 1440), 'day')
+}

@@ -1,0 +1,54 @@
+import { everybody, type Account } from '../db/accounts'
+import { openPairs } from '../db/answers'
+import { latestFaults, type Fault } from '../db/faults'
+import { staleCount, storedKey } from '../db/facts'
+import { openSessions } from '../db/sessions'
+import { allSetAside, type SetAside } from '../db/setAside'
+import { houseRules } from '../houseRules'
+import { waitingJobs } from '../jobs/pool'
+import { keptKey } from './keptKey'
+
+/** Work that goes on where nobody waits for it. */
+export interface Work {
+  name: string
+  /** So much of it is left. */
+  left: number
+  /** Since when the oldest of it waits. */
+  since?: Date
+}
+
+export interface OfficeView {
+  people: (Account & { sessions: number; since?: Date })[]
+  work: Work[]
+  faults: Fault[]
+  setAside: SetAside[]
+}
+
+/** So many of what failed lately. */
+const FAULTS = 30
+
+/** Who is in, what runs, what failed, what could not be read. */
+export async function officeView(): Promise<OfficeView> {
+  const rules = houseRules()
+  const [people, sessions, facts, answers, faults, setAside] = await Promise.all([
+    everybody(),
+    openSessions(),
+    staleCount(storedKey(rules)),
+    openPairs(keptKey(rules)),
+    latestFaults(FAULTS),
+    allSetAside(),
+  ])
+  return {
+    people: people.map((one) => {
+      const open = sessions.get(one.id)
+      return { ...one, sessions: open?.open ?? 0, ...(open && { since: open.since }) }
+    }),
+    work: [
+      { name: 'Facts of units to be made', ...facts },
+      { name: 'Answers to be reckoned, of a household on a unit each', ...answers },
+      { name: 'Jobs waiting for a thread of this process', left: waitingJobs() },
+    ],
+    faults,
+    setAside,
+  }
+}
