@@ -1,31 +1,5 @@
-import { readdirSync, readFileSync } from 'node:fs'
-import { join } from 'node:path'
 import { expect, pressEntry, test } from './testing/lot'
-
-const APP = join(import.meta.dirname, '../web/app')
-const files = (readdirSync(APP, { recursive: true }) as string[]).map((path) => path.replaceAll('\\', '/'))
-const addressOf = (file: string) =>
-  `/${file.replace(/(^|\/)(page\.tsx|route\.ts)$/, '').replace(/\[\w+\]/g, '01a211c0-e19f-705b-a140-3081076aadf1')}`
-
-/** Open to everybody: the way in, whether the program is up, and what stands on a device in place of a page it does not have. */
-const OPEN = new Set(['/sign-in', '/api/sign-in', '/api/sign-in/demo', '/api/health', '/not-here'])
-/** Open to whoever holds a link that we made; tried in `afterwards.spec.ts`. */
-const isLinked = (address: string) => address.startsWith('/at-home/')
-
-const pages = files
-  .filter((file) => file.endsWith('page.tsx'))
-  .map(addressOf)
-  .filter((address) => !OPEN.has(address) && !isLinked(address))
-const handlers = files
-  .filter((file) => file.endsWith('route.ts'))
-  .flatMap((file) =>
-    [
-      ...readFileSync(join(APP, file), 'utf8').matchAll(
-        /export (?:const|async function|function) (GET|POST|PUT|PATCH|DELETE)\b/g,
-      ),
-    ].map(([, method]) => ({ method: method!, address: addressOf(file) })),
-  )
-  .filter(({ address }) => !OPEN.has(address) && !isLinked(address))
+import { handlers, pages } from './testing/doors'
 
 test('there are pages and handlers to try', () => {
   expect(pages.length).toBeGreaterThan(6)

@@ -20,7 +20,7 @@ export const test = base.extend({
 
 export { expect }
 
-type Role = 'consultant' | 'manager'
+export type Role = 'lot hand' | 'consultant' | 'manager'
 const sessions = new Map<string, Awaited<ReturnType<BrowserContext['cookies']>>>()
 
 /**
@@ -32,7 +32,7 @@ export async function enter(page: Page, role: Role = 'consultant', lot = 'the de
   if (session) return page.context().addCookies(session)
   await page.goto('/sign-in')
   await page.getByRole('button', { name: new RegExp(`, ${role}$`) }).click()
-  await expect(page.getByRole('heading', { name: /Good to see you/ })).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible()
   sessions.set(`${role} of ${lot}`, await page.context().cookies())
 }
 

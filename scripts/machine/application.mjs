@@ -27,7 +27,9 @@ export async function build() {
 /** What is the same on every page's look, as a file of its own. */
 export async function makeLook() {
   const css = join(WEB, 'look', 'look.css')
-  const inputs = ['theme.ts', 'palette.ts', 'rowRules.ts', 'fieldRules.ts', 'makeCss.tsx'].map((name) => join(WEB, 'look', name))
+  const inputs = ['theme.ts', 'palette.ts', 'rowRules.ts', 'fieldRules.ts', 'makeCss.tsx'].map((name) =>
+    join(WEB, 'look', name),
+  )
   await onceFor(
     'look',
     [...inputs, join(ROOT, 'package-lock.json')],
@@ -36,11 +38,12 @@ export async function makeLook() {
   )
 }
 
-/** Runs a TypeScript task of the server, such as a migration, to its end. */
-export const runTask = (name, env) =>
-  run(process.execPath, ['--import', 'tsx', join(WEB, 'server', 'tasks', `${name}.ts`)], {
+/** Runs a TypeScript task of the server, such as a migration, to its end; `input` is what somebody would type. */
+export const runTask = (name, env, args = [], input = undefined) =>
+  run(process.execPath, ['--import', 'tsx', join(WEB, 'server', 'tasks', `${name}.ts`), ...args], {
     cwd: WEB,
     env: { HITCHET_JOBS: JOBS, ...env },
+    input,
   })
 
 /** The workers' bundles, of the server and of the device: under a second, so they are always made. */
@@ -83,7 +86,13 @@ export function serveSources({ port, env }) {
 
 /** Serves the built application until stopped. Resolves when it answers. */
 export async function serve({ port, host = '127.0.0.1', env }) {
-  const own = { NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', HITCHET_JOBS: JOBS, PORT: String(port), HOST: host }
+  const own = {
+    NODE_ENV: 'production',
+    NEXT_TELEMETRY_DISABLED: '1',
+    HITCHET_JOBS: JOBS,
+    PORT: String(port),
+    HOST: host,
+  }
   const child = start(process.execPath, [join(WEB, 'serve.mjs')], {
     cwd: WEB,
     env: { ...process.env, ...own, ...env },

@@ -4,11 +4,12 @@ import { createServer } from 'node:net'
 import { ROOT, Stop } from './places.mjs'
 
 /** Runs a command to its end, its output shown; a failure stops everything. */
-export function run(command, args, { cwd = ROOT, env = {}, quiet = false } = {}) {
+export function run(command, args, { cwd = ROOT, env = {}, quiet = false, input } = {}) {
   const { status, error, stdout, stderr } = spawnSync(command, args, {
     cwd,
     env: { ...process.env, ...env },
-    stdio: quiet ? 'pipe' : ['ignore', 'inherit', 'inherit'],
+    input,
+    stdio: quiet ? 'pipe' : [input === undefined ? 'ignore' : 'pipe', 'inherit', 'inherit'],
     encoding: 'utf8',
     maxBuffer: 1 << 26,
   })

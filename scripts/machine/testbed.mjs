@@ -42,6 +42,8 @@ export async function forPlaywright(atEnd, database) {
   }
   runTask('migrate', env)
   runTask('loadDemo', env)
+  // Somebody with a password, whom no other test knows.
+  runTask('addPerson', env, ['Ivo Lenz', 'ivo@pinewater-trailers.example', 'lot hand'], 'a password for tests\n')
   const server = await serve({ port: await freePort(), env })
   atEnd(server.stop)
   const large = await serveLarge(atEnd, { ...env, DATABASE_URL: database.url('hitchet_large') })

@@ -53,7 +53,7 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
   const { busy, says, theirs, send, say } = useSaving<Household>()
   const ready = useHydrated()
   // Sent twice, because no answer came, it is there once.
-  const [newId] = useState(uuid)
+  const [newId] = useState(() => uuid())
 
   const save = async (typed: HouseholdDraft, overVersion?: number) => {
     const { household } = householdFromDraft(typed, reader, kept?.household)

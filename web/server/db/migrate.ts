@@ -43,18 +43,20 @@ const PATIENCE = 120
  */
 export async function migrate(db: Sequelize, to?: string): Promise<string[]> {
   return alone(db, async () => {
-    await executedIn(db)
+    const executed = await executedMigrations(db)
+    if (to !== undefined && executed.includes(to)) return []
     return (await umzugOf(db).up(to === undefined ? {} : { to })).map(({ name }) => name)
   })
 }
 
 /** Migrations that are still to run. @throws NewerDatabase. */
 export async function missingMigrations(db: Sequelize): Promise<string[]> {
-  const executed = await executedIn(db)
+  const executed = await executedMigrations(db)
   return Object.keys(MIGRATIONS).filter((name) => !executed.includes(name))
 }
 
-async function executedIn(db: Sequelize): Promise<string[]> {
+/** Those that ran here, in order. @throws NewerDatabase. */
+export async function executedMigrations(db: Sequelize): Promise<string[]> {
   const executed = await storageIn(db).executed()
   const newer = executed.filter((name) => !(name in MIGRATIONS))
   if (newer.length) throw new NewerDatabase(newer)

@@ -1,10 +1,9 @@
-import { QueryTypes } from 'sequelize'
-import { database } from '../../../server/db/database'
+import { isReady } from '../../../server/services/readiness'
 
-/** Whether the program and its database answer. Says nothing else, so strangers may ask. */
+/** Whether the program runs, and whether it can answer: its database does. Says nothing else, so strangers may ask. */
 export async function GET(): Promise<Response> {
-  await database().query('SELECT 1', { type: QueryTypes.SELECT })
-  return Response.json({ ok: true })
+  const ready = await isReady()
+  return Response.json({ live: true, ready }, { status: ready ? 200 : 503, headers: { 'cache-control': 'no-store' } })
 }
 
 export const dynamic = 'force-dynamic'

@@ -1,0 +1,30 @@
+import { createReadStream } from 'node:fs'
+import { createInterface } from 'node:readline'
+import { createGunzip } from 'node:zlib'
+import { checkArchive, restoreArchive } from '../db/archive'
+import { database, disconnect } from '../db/database'
+import { stop } from './askPassword'
+
+/** restore FILE: an archive into the database that DATABASE_URL names, which must have nothing in it yet. */
+const [file] = process.argv.slice(2)
+if (!file) stop('Say from where: npm run restore -- FILE.gz')
+const lines = () => {
+  const unpacked = createGunzip()
+  createReadStream(file)
+    .on('error', (failure) => unpacked.destroy(failure))
+    .pipe(unpacked)
+  return createInterface({ input: unpacked })
+}
+try {
+  // To its end first: half an archive touches nothing.
+  await checkArchive(lines())
+  const rows = await restoreArchive(database(), lines())
+  console.log(
+    `Restored, and every row compared: ${Object.entries(rows)
+      .map(([table, count]) => `${count} ${table}`)
+      .join(', ')}`,
+  )
+} catch (failure) {
+  stop(`Nothing was restored: ${(failure as Error).message}`)
+}
+await disconnect()
