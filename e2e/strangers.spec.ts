@@ -1,3 +1,5 @@
+import { once } from 'node:events'
+import { connect, type Socket } from 'node:net'
 import { expect, pressEntry, test } from './testing/lot'
 import { handlers, pages } from './testing/doors'
 
@@ -64,4 +66,78 @@ test('after signing out the pages are shut again, and nothing of them is framed 
   const response = await page.goto('/yard')
   await expect(page).toHaveURL(/\/sign-in$/)
   expect(response!.headers()['content-security-policy']).toContain("frame-ancestors 'none'")
+})
+
+test('what was typed and not saved leaves the device with whoever signs out, and not unasked', async ({ page }) => {
+  await page.goto('/sign-in')
+  await page.getByRole('button', { name: /, manager$/ }).click()
+  await page.goto('/households/new')
+  await page.getByLabel('What to call them').fill('The Secrets')
+  await expect(page.getByText('Not saved yet; kept on this device as you type.')).toBeVisible()
+  page.on('dialog', (dialog) => void dialog.accept())
+  await page.getByRole('button', { name: /settings and sign out/ }).click()
+  await pressEntry(page, 'Sign out')
+  await expect(page.getByText('Something on this device is not saved yet. Signing out drops it.')).toBeVisible()
+  await page.getByRole('button', { name: 'Drop and sign out' }).click()
+  await expect(page).toHaveURL(/\/sign-in$/)
+  expect(await page.evaluate(() => JSON.stringify(localStorage))).not.toContain('Secrets')
+})
+
+test('twenty who send their request a letter at a time keep nobody waiting', async ({ page, baseURL }) => {
+  const { hostname, port } = new URL(baseURL!)
+  const head = `POST /api/sign-in HTTP/1.1\r\nHost: ${hostname}:${port}\r\nOrigin: ${baseURL!}\r\nContent-Type: application/json\r\nContent-Length: 4000\r\n\r\n{`
+  const sockets = Array.from({ length: 20 }, () =>
+    connect(Number(port), hostname, function (this: Socket) {
+      this.write(head)
+    }),
+  )
+  try {
+    await Promise.all(sockets.map((socket) => once(socket, 'connect')))
+    for (const socket of sockets) socket.write(' ')
+    await page.goto('/sign-in')
+    await page.getByRole('button', { name: /, consultant$/ }).click()
+    await expect(page).toHaveURL('/')
+    expect(sockets.every(({ destroyed }) => !destroyed)).toBe(true)
+  } finally {
+    for (const socket of sockets) socket.destroy()
+  }
+})
+
+test('an address that cannot be read, or is nobody’s, is answered as such', async ({ page, request, baseURL }) => {
+  await page.goto('/sign-in')
+  await page.getByRole('button', { name: /, consultant$/ }).click()
+  await expect(page).toHaveURL('/')
+  const cookie = (await page.context().cookies()).map(({ name, value }) => `${name}=${value}`).join('; ')
+  const status = async (path: string) => (await request.get(`${baseURL!}${path}`, { headers: { cookie } })).status()
+  expect(await status('/yard/%E0%A4%A')).toBe(400)
+  expect(await status('/api/trailers/%00')).toBe(400)
+  expect(await status('/api/trailers/NOPE')).toBe(404)
+  expect(await status('/households/not-a-number')).toBe(404)
+  expect(await status('/api/strips/x/y/z')).toBe(404)
+  for (const body of ['', '{', 'null', '[]', '7'])
+    expect(
+      (
+        await request.post('/api/households', { headers: { cookie, origin: baseURL! }, data: Buffer.from(body) })
+      ).status(),
+    ).toBe(400)
+})
+
+test('scripts run only that a page was sent with, and nothing of people lies in a cache', async ({ page }) => {
+  await page.goto('/sign-in')
+  await page.getByRole('button', { name: /, consultant$/ }).click()
+  await expect(page).toHaveURL('/')
+  const response = (await page.goto('/'))!
+  const { 'content-security-policy': policy, 'cache-control': cache } = response.headers()
+  expect(policy).toMatch(/script-src 'self' 'nonce-[0-9a-f]{32}';/)
+  expect(cache).toContain('no-store')
+  expect((await page.goto('/'))!.headers()['content-security-policy']).not.toBe(policy)
+  const ran = await page.evaluate(() => {
+    const script = document.createElement('script')
+    script.textContent = 'window.ran = true'
+    document.body.append(script)
+    return 'ran' in window
+  })
+  expect(ran).toBe(false)
+  expect((await page.request.get('/api/yard')).headers()['cache-control']).toBe('no-store')
+  expect((await page.request.get('/api/health')).headers()['x-request-id']).toMatch(/^[0-9a-f-]{36}$/)
 })

@@ -19,14 +19,18 @@ import { freePort, run, start, stop, stopLeftover, waitFor } from './processes.m
 
 /**
  * A MariaDB of our own: data below `folder`, listening on 127.0.0.1 only, on a free port, with a
- * generated password that stays in the folder. Returns the address of a database and a way to stop it.
+ * generated password that stays in the folder. Returns the address of a database and a way to stop it. `port`: the one it is to
+ * have again; `more`: further flags of the server.
+ *
+ * @param {string} folder
+ * @param {{ fresh?: boolean, port?: number, more?: string[] }} [how]
  */
-export async function startMariaDb(folder, { fresh = false } = {}) {
+export async function startMariaDb(folder, { fresh = false, port: wanted = 0, more = [] } = {}) {
   await stopForgotten(folder)
   if (fresh) rmSync(folder, { recursive: true, force: true })
   const account = prepare(folder)
   const data = join(folder, 'data')
-  const port = await freePort()
+  const port = await freePort(wanted)
   // A socket's path may be 107 characters long, a project's may be longer.
   const socketFolder = mkdtempSync(join(tmpdir(), 'hitchet-'))
   giveTo(account, socketFolder)
@@ -52,7 +56,7 @@ export async function startMariaDb(folder, { fresh = false } = {}) {
     '--max-connections=60',
   ]
   const output = openSync(log, 'a', 0o600)
-  const child = start('mariadbd', ['--no-defaults', ...asAccount(account), ...flags, ...sizes], {
+  const child = start('mariadbd', ['--no-defaults', ...asAccount(account), ...flags, ...sizes, ...more], {
     stdio: ['ignore', output, output],
   })
   writeFileSync(join(folder, 'server.pid'), String(child.pid))

@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect } from 'react'
-import { KEEP, PAGES } from './kept'
+import { KEEP, NEVER_OPENED, PAGES } from './kept'
 
 /** Whoever stands before a unit may lose the line: these pages are kept on the device, with all that they need. */
 export function KeepHere({ paths }: { paths: string[] }) {
@@ -19,4 +19,5 @@ export function keepPages(paths: string[], anew = false): void {
 /** Nothing of what was seen stays on the device; notes do, also those of others, until they are sent. */
 export async function forgetPages(): Promise<void> {
   if ('caches' in window) await caches.delete(PAGES)
+  keepPages([NEVER_OPENED], true)
 }

@@ -66,12 +66,12 @@ export function placeWords(path: string, document: unknown): string {
     const [before, list] = [keys[i - 1], Array.isArray(value)]
     value = own(value, key)
     if (list) {
-      const one = LISTS[before ?? '']
+      const one = held(LISTS, before ?? '')
       // Of several readings of one thing nobody counts which.
       if (one) words.push(nameOf(value, one.kinds) ?? `${capital(one.one)} ${Number(key) + 1}`)
       else if (!isReading(keys, i - 1)) words.push(String(Number(key) + 1))
-    } else if (!UNSAID.has(key) && !(key in LISTS && i < keys.length - 1))
-      words.push(isReading(keys, i) ? (READINGS.get(key) ?? spaced(key)) : (WORDS[key] ?? spaced(key)))
+    } else if (!UNSAID.has(key) && !(held(LISTS, key) && i < keys.length - 1))
+      words.push(isReading(keys, i) ? (READINGS.get(key) ?? spaced(key)) : (held(WORDS, key) ?? spaced(key)))
   }
   const [thing, ...rest] = words
   if (thing === undefined) return keys.length ? `The ${spaced(keys.at(-1)!)}` : 'The document'
@@ -82,7 +82,10 @@ export function placeWords(path: string, document: unknown): string {
 export function flawWords({ path, found, expected: given }: Flaw, document: unknown): string {
   const place = placeWords(path, document)
   // What the machine stumbled over in it helps nobody who dropped a file.
-  const expected = given.replace(/^JSON \(.*\)$/s, 'a trailer.json or household.json, whole, as it was taken out')
+  const expected = given
+    .replace(/^JSON \(.*\)$/s, 'a trailer.json or household.json, whole, as it was taken out')
+    // Nobody reads a hundred names.
+    .replace(/^(one of (?:the keys )?(?:[^,]+, ){11}[^,]+), [^,]+,.*$/s, '$1 and the others of docs/formats')
   if (found === undefined) return `${place} is missing${expected === 'a value' ? '' : `; right would be ${expected}`}`
   // What is not a figure or a word is not read out.
   const stands = /^[[{]/.test(found) ? 'what stands there' : found.replace(/^"(.*)"$/, '“$1”')
@@ -91,6 +94,10 @@ export function flawWords({ path, found, expected: given }: Flaw, document: unkn
 
 const isReading = (keys: readonly string[], i: number): boolean =>
   keys[i - 1] === 'readings' || keys[i - 1] === 'features'
+
+/** Of a table of ours: people's keys may be called `constructor`. */
+const held = <T>(table: Record<string, T>, key: string): T | undefined =>
+  Object.hasOwn(table, key) ? table[key] : undefined
 
 function own(value: unknown, key: string): unknown {
   return typeof value === 'object' && value !== null && Object.hasOwn(value, key)

@@ -1,6 +1,6 @@
 'use client'
 
-import { Button, Menu, Portal, Text } from '@chakra-ui/react'
+import { Button, HStack, Menu, Portal, Text } from '@chakra-ui/react'
 import { CircleUser } from 'lucide-react'
 import { useTheme } from 'next-themes'
 import { useRouter } from 'next/navigation'
@@ -9,6 +9,7 @@ import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import { useMeasures } from '../../look/measures'
 import { forgetPages } from '../../offline/KeepHere'
 import { useDeliver } from '../../offline/Notes'
+import { draftsHere, forgetDrafts } from '../kept/onDevice'
 import { request } from '../request'
 import type { Sees } from './sees'
 
@@ -26,21 +27,28 @@ export function AccountMenu({ account, sees }: { account: { name: string; role: 
   const router = useRouter()
   const deliver = useDeliver()
   const [says, setSays] = useState<string>()
+  const [losing, setLosing] = useState(0)
   const turnColors = () => setTheme(resolvedTheme === 'dark' ? 'light' : 'dark')
   const changeMeasures = () => {
     readIn(system === 'us' ? 'metric' : 'us')
     router.refresh()
   }
-  const leave = async () => {
+  const leave = async ({ losing = false } = {}) => {
     // Whoever signs out takes it that all they noted is with the dealership.
     const left = await deliver().catch(() => 0)
     if (left > 0)
       return setSays(
         `You are still signed in: ${left === 1 ? 'a note of yours waits' : `${left} notes of yours wait`} here to be sent.`,
       )
+    const drafts = draftsHere()
+    if (drafts > 0 && !losing) {
+      setLosing(drafts)
+      return setSays(undefined)
+    }
     const outcome = await request('POST', '/api/sign-out')
     // Loaded anew: nothing of what was seen stays in the page.
     if (outcome.ok || outcome.kind === 'stranger') {
+      forgetDrafts()
       await forgetPages().catch(() => undefined)
       window.location.assign('/sign-in')
     } else setSays(`You are still signed in. ${outcome.says}`)
@@ -51,6 +59,20 @@ export function AccountMenu({ account, sees }: { account: { name: string; role: 
         <Text role="alert" fontSize="13.5px" color="no">
           {says}
         </Text>
+      )}
+      {losing > 0 && (
+        <HStack role="alert" gap="2" fontSize="13.5px">
+          <Text>
+            {losing === 1 ? 'Something on this device is' : `${losing} things on this device are`} not saved yet.
+            Signing out drops {losing === 1 ? 'it' : 'them'}.
+          </Text>
+          <Button size="xs" onClick={() => void leave({ losing: true })}>
+            Drop and sign out
+          </Button>
+          <Button size="xs" variant="outline" onClick={() => setLosing(0)}>
+            Stay
+          </Button>
+        </HStack>
       )}
       {/* Each item takes its own click: the menu selects only what it has lit up, and on a busy tablet it lights up late. */}
       <Menu.Root>

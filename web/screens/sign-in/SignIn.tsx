@@ -2,7 +2,8 @@
 
 import { Alert, Box, Button, Field, Heading, Input, Separator, Stack, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
-import { useState, type FormEvent } from 'react'
+import { useEffect, useState, type FormEvent } from 'react'
+import { forgetPages } from '../../offline/KeepHere'
 import { request } from '../request'
 
 /** The one page for strangers. In demo mode the made-up people are a click away. */
@@ -10,6 +11,8 @@ export function SignIn({ demoPeople }: { demoPeople: readonly { name: string; em
   const router = useRouter()
   const [says, setSays] = useState<string>()
   const [busy, setBusy] = useState(false)
+  // Whoever stands here is nobody yet: what the last one saw is not theirs.
+  useEffect(() => void forgetPages().catch(() => undefined), [])
   const enter = async (url: string, body: unknown) => {
     setBusy(true)
     const outcome = await request('POST', url, body)

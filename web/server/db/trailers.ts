@@ -73,6 +73,12 @@ export async function addTrailer(trailer: Trailer, by: string | null): Promise<b
   }
 }
 
+/** Whether it is there in its first version, word for word, from the same hand. */
+export async function isAsTakenIn(trailer: Trailer, by: string): Promise<boolean> {
+  const row = await models().TrailerRow.findOne({ where: { stock: trailer.stock, version: 1, updatedBy: by } })
+  return row !== null && isDeepStrictEqual(fromColumn(row.document), JSON.parse(JSON.stringify(trailer)))
+}
+
 const create = (trailer: Trailer, by: string | null, transaction: Transaction) =>
   models().TrailerRow.create({ id: uuid(), stock: trailer.stock, document: trailer, updatedBy: by }, { transaction })
 

@@ -199,3 +199,32 @@ it('what to measure next is what most households wait for', async () => {
   expect(list[0]!.households.sort()).toEqual(['One', 'Other'])
   expect(list.map(({ key }) => key)).toContain('plan.fixtures.shower.headroom')
 })
+
+it('two people who take in one stock number at once, a hundred times: one has it, the other hears so', async () => {
+  const said: string[] = []
+  for (let i = 0; i < 100; i++) {
+    const of = (askingPrice: number) => ({ ...unit({}, { askingPrice }), stock: i % 2 ? `BOTH-${i}` : `both-${i}` })
+    const both = await Promise.allSettled([takeIn(of(20_000), NELL), takeIn({ ...of(21_000), stock: `Both-${i}` }, NELL)])
+    expect(both.map(({ status }) => status).sort()).toEqual(['fulfilled', 'rejected'])
+    const [lost] = both.flatMap((one) => (one.status === 'rejected' ? [(one.reason as Error).message] : []))
+    said.push(lost!)
+    const [kept] = await trailersByStock([`BOTH-${i}`.toLowerCase(), `BOTH-${i}`, `Both-${i}`])
+    const won = both.find((one) => one.status === 'fulfilled') as PromiseFulfilledResult<{ trailer: object }>
+    expect(kept).toMatchObject({ version: 1, trailer: won.value.trailer })
+  }
+  expect(said.every((one) => /is in the yard already; choose another stock number/.test(one))).toBe(true)
+})
+
+it('a unit sent once more, because no answer came, is taken in once', async () => {
+  const own = { ...unit(), stock: 'AGAIN-1' }
+  expect(await takeIn(own, NELL)).toMatchObject({ version: 1 })
+  expect(await takeIn(own, NELL)).toMatchObject({ version: 1, trailer: { stock: 'AGAIN-1' } })
+  await expect(takeIn(own, { ...NELL, id: '01a211c0-e19f-705b-a140-3081076aadf9' })).rejects.toThrow(
+    /is in the yard already/,
+  )
+})
+
+it('sixteen who take in units at once need no second connection each', async () => {
+  const all = await Promise.all(Array.from({ length: 16 }, (_, i) => takeIn({ ...unit(), stock: `SIXTEEN-${i}` }, NELL)))
+  expect(all.map(({ version }) => version)).toEqual(all.map(() => 1))
+})

@@ -9,7 +9,7 @@ import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { flawed, Refused } from '../refused'
 import type { Account } from '../db/accounts'
 import { householdNames } from '../db/households'
-import { addTrailer, changeTrailer, trailersByStock, type StockedTrailer } from '../db/trailers'
+import { addTrailer, changeTrailer, isAsTakenIn, trailersByStock, type StockedTrailer } from '../db/trailers'
 import { keepUp } from './kept'
 import { waitsFor } from './waits'
 
@@ -28,6 +28,8 @@ export async function takeIn(source: unknown, { id }: Account): Promise<SavedTra
     keepUp({ stocks: [trailer.stock] })
     return { version: 1, trailer }
   }
+  // Whoever got no answer sends it once more.
+  if (await isAsTakenIn(trailer, id)) return { version: 1, trailer }
   throw new Refused(`${trailer.stock} is in the yard already; choose another stock number.`, [], 409)
 }
 
