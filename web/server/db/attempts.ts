@@ -2,6 +2,7 @@ import { QueryTypes } from 'sequelize'
 import { RateLimiterMySQL } from 'rate-limiter-flexible'
 import { settings } from '../settings'
 import { database } from './database'
+import { databaseAddress } from './nodes'
 
 /** What a store of the limiter asks of a connection. */
 interface Client {
@@ -43,7 +44,7 @@ export const attemptsCounted = ({ points, seconds }: { points: number; seconds: 
   new RateLimiterMySQL({
     storeClient: client,
     storeType: 'ours',
-    dbName: new URL(settings().databaseUrl).pathname.slice(1),
+    dbName: databaseAddress(settings().databaseUrl).name,
     tableName: 'sign_in_attempts',
     tableCreated: true,
     keyPrefix: '',

@@ -8,8 +8,12 @@ export function isAway(failure: unknown): boolean {
   if (failure instanceof ConnectionError || failure instanceof ConnectionAcquireTimeoutError) return true
   const own = failure as { code?: string; parent?: { code?: string } } | null
   const code = failure instanceof BaseError ? (own?.parent?.code ?? own?.code) : own?.code
-  return code !== undefined && BROKEN.test(code)
+  return (code !== undefined && BROKEN.test(code)) || isAlone(failure)
 }
+
+/** A node of a cluster that has lost the others answers nothing ("WSREP has not yet prepared node for application use"). */
+export const isAlone = (failure: unknown): boolean =>
+  failure instanceof BaseError && (failure as { parent?: { errno?: number } }).parent?.errno === 1047
 
 /** No room on the disk: table full (1114), errors on writing a file (3, 1026), on a temporary one (20, 1021), or no space (28 of the system). */
 const FULL = new Set([3, 20, 1021, 1026, 1114])

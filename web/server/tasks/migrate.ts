@@ -1,5 +1,6 @@
 import { ConnectionError } from 'sequelize'
 import { database, disconnect } from '../db/database'
+import { databaseAddress } from '../db/nodes'
 import { migrate, NewerDatabase } from '../db/migrate'
 import { setAsideUnreadable } from '../services/documents'
 
@@ -12,8 +13,9 @@ try {
 } catch (failure) {
   if (failure instanceof NewerDatabase) cannot(failure.message)
   else if (failure instanceof ConnectionError) {
-    const { hostname, port, pathname } = new URL(process.env.DATABASE_URL!)
-    cannot(`the database ${pathname.slice(1)} at ${hostname}:${port || 3306} does not let us in. ${failure.message}`)
+    const { name, nodes } = databaseAddress(process.env.DATABASE_URL!)
+    const at = nodes.map(({ host, port }) => `${host}:${port}`).join(', ')
+    cannot(`the database ${name} at ${at} does not let us in. ${failure.message}`)
   } else throw failure
 }
 await disconnect()
