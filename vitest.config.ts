@@ -21,9 +21,19 @@ export default defineConfig({
         test: {
           name: 'integration',
           include: ['web/server/**/*.test.ts'],
+          exclude: ['web/server/cluster/**'],
           fileParallelism: false,
           testTimeout: 300_000,
           hookTimeout: 300_000,
+        },
+      },
+      {
+        // Needs a package that not every machine can have (`npm run cluster-test`).
+        test: {
+          name: 'cluster',
+          include: ['web/server/cluster/**/*.test.ts'],
+          testTimeout: 170_000,
+          hookTimeout: 170_000,
         },
       },
     ],

@@ -6,6 +6,7 @@ import { join } from 'node:path'
 import { build } from './machine/application.mjs'
 import { checkAll } from './machine/checks.mjs'
 import { withEnding } from './machine/ending.mjs'
+import { installGalera } from './machine/galera.mjs'
 import { installMissing } from './machine/install.mjs'
 import { ROOT, Stop } from './machine/places.mjs'
 import { forPlaywright, forVitest, scratchFolder } from './machine/testbed.mjs'
@@ -24,17 +25,9 @@ await withEnding(async (atEnd) => {
   for (const { good } of await checkAll()) totals[good ? 'passed' : 'failed'] += 1
 
   const { database, env } = await forVitest(atEnd, scratch)
-  const report = join(scratch, 'vitest.json')
-  const vitest = sh('vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile=${report}`], env)
-  count('Vitest', vitest, () => {
-    const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = JSON.parse(
-      readFileSync(report, 'utf8'),
-    )
-    const broken = testResults.filter(
-      ({ status, assertionResults }) => status === 'failed' && assertionResults.length === 0,
-    ).length
-    return { passed: numPassedTests, failed: numFailedTests + broken || (numFailedTestSuites ? 1 : 0) }
-  })
+  runVitest('Vitest', ['unit', 'integration'], scratch, env)
+  // Where the package cannot be had there is no cluster to try.
+  if (installGalera()) runVitest('Cluster', ['cluster'], scratch, env)
 
   const address = await forPlaywright(atEnd, database)
   const browserReport = join(scratch, 'playwright.json')
@@ -53,6 +46,22 @@ await withEnding(async (atEnd) => {
   console.log(`\n${totals.passed} passed, ${totals.failed} failed`)
   if (totals.failed) throw new Stop('Not everything holds; see above.')
 })
+
+/** Vitest over some of its projects. */
+function runVitest(name, projects, scratch, env) {
+  const report = join(scratch, `${name}.json`)
+  const chosen = projects.flatMap((project) => ['--project', project])
+  const code = sh('vitest', ['run', ...chosen, '--reporter=default', '--reporter=json', `--outputFile=${report}`], env)
+  count(name, code, () => {
+    const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = JSON.parse(
+      readFileSync(report, 'utf8'),
+    )
+    const broken = testResults.filter(
+      ({ status, assertionResults }) => status === 'failed' && assertionResults.length === 0,
+    ).length
+    return { passed: numPassedTests, failed: numFailedTests + broken || (numFailedTestSuites ? 1 : 0) }
+  })
+}
 
 /** The names of those that passed at the second try only. */
 function flakyIn(suites) {

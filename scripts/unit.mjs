@@ -10,10 +10,14 @@ import { forVitest, scratchFolder } from './machine/testbed.mjs'
 await withEnding(async (atEnd) => {
   await installMissing()
   const { env } = await forVitest(atEnd, scratchFolder(atEnd))
-  const { status } = spawnSync(join(ROOT, 'node_modules', '.bin', 'vitest'), ['run', ...process.argv.slice(2)], {
-    cwd: ROOT,
-    stdio: 'inherit',
-    env: { ...process.env, ...env },
-  })
+  const { status } = spawnSync(
+    join(ROOT, 'node_modules', '.bin', 'vitest'),
+    ['run', '--project', 'unit', '--project', 'integration', ...process.argv.slice(2)],
+    {
+      cwd: ROOT,
+      stdio: 'inherit',
+      env: { ...process.env, ...env },
+    },
+  )
   if (status !== 0) throw new Stop('Not everything holds; see above.')
 })

@@ -27,8 +27,19 @@ function checkNode() {
     throw new Stop(`Node ${process.versions.node} is too old: Node 20.11 or newer is needed.`)
 }
 
-function installDebian() {
-  const missing = DEBIAN.filter(({ holds }) => !existsSync(holds)).map((one) => one.package)
+/** A package that not every machine can have; whether it is there now. */
+export function installIfPossible(name, holds) {
+  if (existsSync(holds)) return true
+  try {
+    installDebian([{ package: name, holds }])
+  } catch (failure) {
+    console.log(`${name} cannot be installed here: ${failure.message.split('\n')[0]}`)
+  }
+  return existsSync(holds)
+}
+
+function installDebian(wanted = DEBIAN) {
+  const missing = wanted.filter(({ holds }) => !existsSync(holds)).map((one) => one.package)
   if (missing.length === 0) return
   const apt = aptCommand()
   if (!apt) {

@@ -23,9 +23,13 @@ import { freePort, run, start, stop, stopLeftover, waitFor } from './processes.m
  * have again; `more`: further flags of the server.
  *
  * @param {string} folder
- * @param {{ fresh?: boolean, port?: number, more?: string[] }} [how]
+ * @param {{ fresh?: boolean, port?: number, more?: string[], isSetUp?: boolean, path?: string }} [how] `isSetUp`: its people are
+ *   in its data already; `path`: where further programs of its lie
  */
-export async function startMariaDb(folder, { fresh = false, port: wanted = 0, more = [] } = {}) {
+export async function startMariaDb(
+  folder,
+  { fresh = false, port: wanted = 0, more = [], isSetUp = false, path = '' } = {},
+) {
   await stopForgotten(folder)
   if (fresh) rmSync(folder, { recursive: true, force: true })
   const account = prepare(folder)
@@ -45,7 +49,7 @@ export async function startMariaDb(folder, { fresh = false, port: wanted = 0, mo
     `--pid-file=${join(socketFolder, 'pid')}`,
     `--port=${port}`,
     '--bind-address=127.0.0.1',
-    `--init-file=${setup}`,
+    ...(isSetUp ? [] : [`--init-file=${setup}`]),
   ]
   const sizes = [
     '--innodb-buffer-pool-size=256M',
@@ -58,6 +62,7 @@ export async function startMariaDb(folder, { fresh = false, port: wanted = 0, mo
   const output = openSync(log, 'a', 0o600)
   const child = start('mariadbd', ['--no-defaults', ...asAccount(account), ...flags, ...sizes, ...more], {
     stdio: ['ignore', output, output],
+    env: { ...process.env, PATH: `${process.env.PATH}${path && `:${path}`}` },
   })
   writeFileSync(join(folder, 'server.pid'), String(child.pid))
   const end = async () => {

@@ -1,12 +1,11 @@
-import { spawn } from 'node:child_process'
 import { once } from 'node:events'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { createInterface } from 'node:readline'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { startMariaDb } from '../../../scripts/machine/mariadb.mjs'
+import { startWriter, type Said } from '../testing/startWriter'
 import { isFull } from './away'
 import { connect, inTransaction } from './database'
 import { migrate } from './migrate'
@@ -29,34 +28,21 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true })
 })
 
-/** A process that saves and says what was acknowledged; it counts on from `first`. */
-function writer(first: number, url: string, acknowledged: string[]) {
-  const child = spawn(
-    process.execPath,
-    ['--import', 'tsx', join(import.meta.dirname, '../testing/writer.ts'), String(first)],
-    {
-      env: { ...process.env, DATABASE_URL: url, SESSION_SECRET: 'x'.repeat(40), HITCHET_DEMO: '1' },
-      stdio: ['ignore', 'pipe', 'ignore'],
-    },
-  )
-  createInterface({ input: child.stdout }).on('line', (id) => acknowledged.push(id))
-  return child
-}
-
 describe('killed in the middle of it, without a word', () => {
   it('program and database lose nothing of 2,000 acknowledged saves, and double nothing', async () => {
-    const acknowledged: string[] = []
+    const said: Said = { acknowledged: [], again: 0 }
+    const { acknowledged } = said
     const port = Number(new URL(server.url()).port)
     const until = (count: number) =>
       vi.waitFor(() => expect(acknowledged.length).toBeGreaterThanOrEqual(count), { timeout: 240_000, interval: 20 })
-    let child = writer(0, server.url(), acknowledged)
+    let child = startWriter(0, server.url(), said)
     for (let kill = 1; kill <= 8; kill++) {
       await until((kill * WRITES) / 9)
       if (kill % 2) {
         const ended = once(child, 'close')
         child.kill('SIGKILL')
         await ended
-        child = writer(kill * 100_000, server.url(), acknowledged)
+        child = startWriter(kill * 100_000, server.url(), said)
       } else {
         // The one that writes is not told: it finds nobody, waits, and goes on.
         process.kill(server.pid!, 'SIGKILL')

@@ -204,7 +204,10 @@ it('two people who take in one stock number at once, a hundred times: one has it
   const said: string[] = []
   for (let i = 0; i < 100; i++) {
     const of = (askingPrice: number) => ({ ...unit({}, { askingPrice }), stock: i % 2 ? `BOTH-${i}` : `both-${i}` })
-    const both = await Promise.allSettled([takeIn(of(20_000), NELL), takeIn({ ...of(21_000), stock: `Both-${i}` }, NELL)])
+    const both = await Promise.allSettled([
+      takeIn(of(20_000), NELL),
+      takeIn({ ...of(21_000), stock: `Both-${i}` }, NELL),
+    ])
     expect(both.map(({ status }) => status).sort()).toEqual(['fulfilled', 'rejected'])
     const [lost] = both.flatMap((one) => (one.status === 'rejected' ? [(one.reason as Error).message] : []))
     said.push(lost!)
@@ -225,6 +228,8 @@ it('a unit sent once more, because no answer came, is taken in once', async () =
 })
 
 it('sixteen who take in units at once need no second connection each', async () => {
-  const all = await Promise.all(Array.from({ length: 16 }, (_, i) => takeIn({ ...unit(), stock: `SIXTEEN-${i}` }, NELL)))
+  const all = await Promise.all(
+    Array.from({ length: 16 }, (_, i) => takeIn({ ...unit(), stock: `SIXTEEN-${i}` }, NELL)),
+  )
   expect(all.map(({ version }) => version)).toEqual(all.map(() => 1))
 })
