@@ -85,7 +85,15 @@ test('what was typed and not saved leaves the device with whoever signs out, and
 
 test('twenty who send their request a letter at a time keep nobody waiting', async ({ page, baseURL }) => {
   const { hostname, port } = new URL(baseURL!)
-  const head = `POST /api/sign-in HTTP/1.1\r\nHost: ${hostname}:${port}\r\nOrigin: ${baseURL!}\r\nContent-Type: application/json\r\nContent-Length: 4000\r\n\r\n{`
+  const head = [
+    'POST /api/sign-in HTTP/1.1',
+    `Host: ${hostname}:${port}`,
+    `Origin: ${baseURL!}`,
+    'Content-Type: application/json',
+    'Content-Length: 4000',
+    '',
+    '{',
+  ].join('\r\n')
   const sockets = Array.from({ length: 20 }, () =>
     connect(Number(port), hostname, function (this: Socket) {
       this.write(head)

@@ -39,7 +39,7 @@ export async function makeLook() {
 }
 
 /** Runs a TypeScript task of the server, such as a migration, to its end; `input` is what somebody would type. */
-export const runTask = (name, env, args = [], input = undefined) =>
+export const runTask = (name, env, args = [], /** @type {string | undefined} */ input = undefined) =>
   run(process.execPath, ['--import', 'tsx', join(WEB, 'server', 'tasks', `${name}.ts`), ...args], {
     cwd: WEB,
     env: { HITCHET_JOBS: JOBS, ...env },

@@ -18,19 +18,20 @@ export const installGalera = () => installIfPossible('galera-4', PROVIDER)
  * of it, and have the rest sent to them (incremental state transfer): Debian's scripts for a whole copy come with a server of their own.
  */
 export async function startCluster(folder) {
-  const folders = [0, 1, 2].map((number) => join(folder, `node-${number}`))
+  const first = join(folder, 'node-0')
+  const folders = [first, join(folder, 'node-1'), join(folder, 'node-2')]
   const ports = []
   for (let i = 0; i < 3; i++) ports.push({ group: await freePort(), transfer: await freePort() })
   const members = ports.map(({ group }) => `127.0.0.1:${group}`).join(',')
-  const flags = (number, first) => [
+  const flags = (number, alone) => [
     '--wsrep-on=ON',
     `--wsrep-provider=${PROVIDER}`,
     '--wsrep-cluster-name=hitchet',
-    `--wsrep-cluster-address=gcomm://${first ? '' : members}`,
+    `--wsrep-cluster-address=gcomm://${alone ? '' : members}`,
     `--wsrep-node-name=node-${number}`,
     '--wsrep-node-address=127.0.0.1',
     '--wsrep-sst-method=begun',
-    `--wsrep-provider-options=gmcast.listen_addr=tcp://127.0.0.1:${ports[number].group};ist.recv_addr=127.0.0.1:${ports[number].transfer};gcache.size=64M`,
+    `--wsrep-provider-options=gmcast.listen_addr=tcp://127.0.0.1:${ports[number]?.group};ist.recv_addr=127.0.0.1:${ports[number]?.transfer};gcache.size=64M`,
     '--binlog-format=ROW',
     '--innodb-autoinc-lock-mode=2',
   ]
@@ -39,20 +40,22 @@ export async function startCluster(folder) {
   mkdirSync(path, { recursive: true })
   cpSync(TRANSFER, join(path, 'wsrep_sst_begun'))
   chmodSync(join(path, 'wsrep_sst_begun'), 0o755)
-  const begun = await startMariaDb(folders[0], { more: flags(0, true) })
+  const begun = await startMariaDb(first, { more: flags(0, true) })
   await begun.stop()
-  for (const other of folders.slice(1)) cpSync(folders[0], other, { recursive: true, preserveTimestamps: true })
+  for (const other of folders.slice(1)) cpSync(first, other, { recursive: true, preserveTimestamps: true })
   const nodes = []
   for (const [number, own] of folders.entries()) {
-    nodes.push(await startMariaDb(own, { isSetUp: true, path, more: flags(number, number === 0) }))
-    await takesPart(nodes[number].url())
+    const node = await startMariaDb(own, { isSetUp: true, path, more: flags(number, number === 0) })
+    await takesPart(node.url())
+    nodes.push(node)
   }
   return {
     nodes,
     /** All three in one address, in the order of the nodes. */
     url(name = 'hitchet') {
-      const [first, ...others] = nodes.map((node) => new URL(node.url(name)))
-      return first.href.replace(first.host, [first, ...others].map(({ host }) => host).join(','))
+      const urls = nodes.map((node) => new URL(node.url(name)))
+      const hosts = urls.map(({ host }) => host).join(',')
+      return `${urls[0]}`.replace(/@[^/]+/, `@${hosts}`)
     },
     stop: () => Promise.all(nodes.map((node) => node.stop())),
   }

@@ -50,8 +50,9 @@ function installDebian(wanted = DEBIAN) {
   }
   console.log(`Installing from Debian: ${missing.join(', ')}`)
   const env = { DEBIAN_FRONTEND: 'noninteractive' }
-  run(apt[0], [...apt.slice(1), 'update', '-qq'], { env, quiet: true })
-  run(apt[0], [...apt.slice(1), 'install', '-y', '-qq', '--no-install-recommends', ...missing], { env, quiet: true })
+  const [command = '', ...first] = apt
+  run(command, [...first, 'update', '-qq'], { env, quiet: true })
+  run(command, [...first, 'install', '-y', '-qq', '--no-install-recommends', ...missing], { env, quiet: true })
 }
 
 /** As root, or by sudo where it asks for no password; undefined where neither works. */

@@ -3,7 +3,13 @@ import { existsSync, readFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { ROOT, Stop } from './places.mjs'
 
-/** Runs a command to its end, its output shown; a failure stops everything. */
+/**
+ * Runs a command to its end, its output shown; a failure stops everything. `input` is what somebody would type.
+ *
+ * @param {string} command
+ * @param {string[]} args
+ * @param {{ cwd?: string, env?: Record<string, string | undefined>, quiet?: boolean, input?: string }} [how]
+ */
 export function run(command, args, { cwd = ROOT, env = {}, quiet = false, input } = {}) {
   const { status, error, stdout, stderr } = spawnSync(command, args, {
     cwd,

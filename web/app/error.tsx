@@ -9,6 +9,13 @@ import { DATABASE_AWAY } from '../wire/refusal'
 /** So often it is tried again by itself while the database is away. */
 const AGAIN_MS = 5_000
 
+const AWAY =
+  'What you typed is kept on this device. The page comes by itself as soon as the database is back; ' +
+  'if it takes longer than a few minutes, tell whoever looks after the machine.'
+const WRONG =
+  'Something on the server went wrong with this page; the other pages work. ' +
+  'If trying again does not help, tell your manager which page it was.'
+
 /** What happened, what is safe, what to do. */
 export default function Failed({ error, reset }: { error: Error & { digest?: string }; reset(): void }) {
   const router = useRouter()
@@ -34,11 +41,7 @@ export default function Failed({ error, reset }: { error: Error & { digest?: str
       <Heading as="h1" size="xl" mb="2">
         {isAway ? 'The database does not answer' : 'This page could not be made'}
       </Heading>
-      <Text mb="3">
-        {isAway
-          ? 'Nothing that was saved is lost, and what you typed is kept on this device. The page comes by itself as soon as the database is back; if it takes longer than a few minutes, tell whoever looks after the machine.'
-          : 'Nothing that was saved is lost. Something on the server went wrong with this page; the other pages work. If trying again does not help, tell your manager which page it was.'}
-      </Text>
+      <Text mb="3">Nothing that was saved is lost. {isAway ? AWAY : WRONG}</Text>
       <HStack>
         <Button onClick={again} loading={trying}>
           Try again

@@ -15,7 +15,7 @@ export function isAway(failure: unknown): boolean {
 export const isAlone = (failure: unknown): boolean =>
   failure instanceof BaseError && (failure as { parent?: { errno?: number } }).parent?.errno === 1047
 
-/** No room on the disk: table full (1114), errors on writing a file (3, 1026), on a temporary one (20, 1021), or no space (28 of the system). */
+/** No room on the disk: a table is full (1114), a file cannot be written (3, 1026), nor a temporary one (20, 1021). */
 const FULL = new Set([3, 20, 1021, 1026, 1114])
 
 /** Whether the database has no room left to write. */

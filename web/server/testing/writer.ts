@@ -4,7 +4,8 @@ import { startHousehold } from '../services/households'
 
 /**
  * A process that saves one household after the other, as many at once as people save at once, and says of each that was
- * acknowledged so, and of each try that failed: to be killed in the middle of it. Whoever gets no answer sends the same once more, as pages do.
+ * acknowledged so, and of each try that failed: to be killed in the middle of it. Whoever gets no answer sends the same once
+ * more, as pages do.
  */
 const [first] = process.argv.slice(2).map(Number) as [number]
 let next = first
