@@ -139,7 +139,10 @@ test('scripts run only that a page was sent with, and nothing of people lies in 
   expect(policy).toMatch(/script-src 'self' 'nonce-[0-9a-f]{32}';/)
   expect(cache).toContain('no-store')
   expect((await page.goto('/'))!.headers()['content-security-policy']).not.toBe(policy)
-  const ran = await page.evaluate(() => {
+  // A page of its own: what is refused there is said in its console.
+  const other = await page.context().newPage()
+  await other.goto('/')
+  const ran = await other.evaluate(() => {
     const script = document.createElement('script')
     script.textContent = 'window.ran = true'
     document.body.append(script)
@@ -148,4 +151,14 @@ test('scripts run only that a page was sent with, and nothing of people lies in 
   expect(ran).toBe(false)
   expect((await page.request.get('/api/yard')).headers()['cache-control']).toBe('no-store')
   expect((await page.request.get('/api/health')).headers()['x-request-id']).toMatch(/^[0-9a-f-]{36}$/)
+})
+
+test('whoever claims another address with each guess is the same stranger still', async ({ request, baseURL }) => {
+  const said = new Set<number>()
+  for (let i = 0; i < 12; i++) {
+    const headers = { origin: baseURL!, 'x-forwarded-for': `198.51.100.${i}`, 'x-forwarded-host': `h${i}.example` }
+    const data = { email: 'nobody.at.all@pinewater-trailers.example', password: 'guess' }
+    said.add((await request.post('/api/sign-in', { headers, data })).status())
+  }
+  expect([...said]).toEqual([422, 429])
 })

@@ -7,14 +7,17 @@ let lines: Logger | undefined
 const log = (): Logger =>
   (lines ??= pino({ base: { pid: process.pid }, timestamp: pino.stdTimeFunctions.isoTime }, pino.destination(2)))
 
+/** Something failed, for whoever looks after the machine. */
+export const logFault = (where: string, failure: unknown): void => log().error(faultLine(where, failure))
+
 /**
  * Where and what kind of fault, never its text: a database repeats in it the whole statement with everything
  * that was to be written, and a parser the piece that it stumbled over.
  */
-export function logFault(where: string, failure: unknown): void {
+export function faultLine(where: string, failure: unknown): { where: string; fault: string; frames: string[] } {
   const { stack } = (failure ?? {}) as Error
   const frames = stack?.split('\n').filter((line) => line.startsWith('    at ')) ?? []
-  log().error({ where, fault: kindOf(failure), frames: frames.map((line) => line.trim()) })
+  return { where, fault: kindOf(failure), frames: frames.map((line) => line.trim()) }
 }
 
 /** What kind of fault it is, in one word or two. */

@@ -41,6 +41,17 @@ describe('a plan for CAD', () => {
     },
   )
 
+  it('a name with line breaks in it is one name, and adds nothing to the drawing', () => {
+    const { plan } = trailers[0]!
+    const [first, ...others] = plan.fixtures
+    const sly = { ...first!, name: 'Sink\n0\nCIRCLE\n8\nBOX\n10\n0\r\n20\u20280\n40\n9' }
+    const entities = (source: typeof plan) =>
+      (new DxfParser().parseSync(planDxf(source))!.entities as unknown as Entity[]).map(
+        ({ type, layer }) => `${type} ${layer}`,
+      )
+    expect(entities({ ...plan, fixtures: [sly, ...others] })).toEqual(entities(plan))
+  })
+
   it('names stand on what they name', () => {
     const { plan } = trailers[0]!
     const names = (

@@ -47,7 +47,7 @@ export function planDxf(plan: Plan): string {
     if (!name) return
     const { x0, y0, x1, y1 } = bounds(one)
     dxf.setCurrentLayerName('NAMES')
-    dxf.addText(point3d(...up([x0 + 1, (y0 + y1) / 2])), Math.min(LETTERS, (x1 - x0) / 6), name)
+    dxf.addText(point3d(...up([x0 + 1, (y0 + y1) / 2])), Math.min(LETTERS, (x1 - x0) / 6), onOneLine(name))
   }
   const { length, width, wall } = plan.box
   shape('BOX', { rect: [0, 0, length, width] })
@@ -84,3 +84,6 @@ export function planDxf(plan: Plan): string {
 }
 
 const boxShape = ({ x0, y0, x1, y1 }: ReturnType<typeof bounds>): Shape => ({ rect: [x0, y0, x1 - x0, y1 - y0] })
+
+/** A DXF file is pairs of lines: whatever breaks a line in a name would begin a thing of its own. */
+const onOneLine = (name: string): string => name.replace(/[\p{Cc}\u2028\u2029]+/gu, ' ')

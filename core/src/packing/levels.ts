@@ -33,32 +33,48 @@ export function levelsWith(
   ceiling: number,
 ): Level[] {
   const box: Area = [x, y, x + dx, y + dy]
-  const next = levels
-    .map((level) => (level.z === z ? { z, areas: without(level.areas, box) } : level))
-    .filter(({ areas }) => areas.length > 0)
   const above = z + dz
-  if (!top || above >= ceiling) return next
-  const same = next.findIndex((level) => level.z === above)
-  if (same < 0) return [...next, { z: above, areas: [box] }]
-  return next.map((level, i) => (i === same ? { z: above, areas: joined(level.areas, box) } : level))
+  const isBuiltOn = top && above < ceiling
+  const next: Level[] = []
+  let isJoined = false
+  for (const level of levels) {
+    if (level.z === z) {
+      const areas = without(level.areas, box)
+      if (areas.length > 0) next.push({ z, areas })
+    } else if (isBuiltOn && level.z === above) {
+      isJoined = true
+      next.push({ z: above, areas: joined(level.areas, box) })
+    } else next.push(level)
+  }
+  if (isBuiltOn && !isJoined) next.push({ z: above, areas: [box] })
+  return next
 }
 
 /** Areas with a box taken off: of each what is left on its four sides. */
-function without(areas: readonly Area[], [x0, y0, x1, y1]: Area): Area[] {
+function without(areas: readonly Area[], box: Area): Area[] {
   const left: Area[] = []
   const cut: Area[] = []
   for (const area of areas) {
-    const [ax0, ay0, ax1, ay1] = area
-    if (ax0 >= x1 || ax1 <= x0 || ay0 >= y1 || ay1 <= y0) {
+    if (area[0] >= box[2] || area[2] <= box[0] || area[1] >= box[3] || area[3] <= box[1]) {
       left.push(area)
       continue
     }
-    if (ax0 < x0) cut.push([ax0, ay0, x0, ay1])
-    if (ax1 > x1) cut.push([x1, ay0, ax1, ay1])
-    if (ay0 < y0) cut.push([ax0, ay0, ax1, y0])
-    if (ay1 > y1) cut.push([ax0, y1, ax1, ay1])
+    if (area[0] < box[0]) cut.push([area[0], area[1], box[0], area[3]])
+    if (area[2] > box[2]) cut.push([box[2], area[1], area[2], area[3]])
+    if (area[1] < box[1]) cut.push([area[0], area[1], area[2], box[1]])
+    if (area[3] > box[3]) cut.push([area[0], box[3], area[2], area[3]])
   }
-  return largest([...left, ...cut])
+  // Those that were not touched hold none of each other, and lie in nothing that is left of the others.
+  const kept = left.length
+  for (let i = 0; i < cut.length; i++) {
+    const area = cut[i]!
+    let isHeld = false
+    for (let k = 0; k < kept && !isHeld; k++) isHeld = holds(left[k]!, area)
+    for (let k = 0; k < cut.length && !isHeld; k++)
+      isHeld = k !== i && holds(cut[k]!, area) && (k < i || !holds(area, cut[k]!))
+    if (!isHeld) left.push(area)
+  }
+  return left
 }
 
 /**

@@ -1,11 +1,12 @@
 import { DatabaseError, ConnectionAcquireTimeoutError } from 'sequelize'
 import { object, string } from 'yup'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import { Gone, StaleSave } from '../db/conflict'
+import { faultLine } from '../log'
 import { Refused } from '../refused'
 import { bodyOf } from './body'
 import { refusalOf } from './failures'
-import { openHandler } from './handler'
+import { openHandler, whereOf } from './handler'
 
 const form = object({ name: string().max(10).required() })
 const sent = (body: BodyInit, headers: Record<string, string> = {}) =>
@@ -51,8 +52,16 @@ describe('a write must come from our own page', () => {
   ])('origin %s: %s', async (origin, status) => expect(await from(origin)).toBe(status))
 })
 
+describe('for the log', () => {
+  it('it is said what was asked and by which number, not of whom', () => {
+    const headers = { 'x-request-id': '7' }
+    const url = 'http://lot.example/api/households/01a211c0-e19f-705b-a140-3081076aadf1/contact?token=x'
+    expect(whereOf(new Request(url, { method: 'PUT', headers }))).toBe('PUT /api/households/…/contact 7')
+    expect(whereOf(new Request(url, { headers }))).not.toMatch(/01a211c0|token/)
+  })
+})
+
 describe('whatever a handler throws', () => {
-  afterEach(() => vi.restoreAllMocks())
   const answered = async (failure: unknown) => {
     const response = refusalOf(failure, 'PUT /api/x')
     return { status: response.status, ...((await response.json()) as { kind: string; says: string }) }
@@ -66,7 +75,6 @@ describe('whatever a handler throws', () => {
   ])('%s is answered as what it is', async (failure, answer) => expect(await answered(failure)).toMatchObject(answer))
 
   it('a database that is away is said, with when to try again', async () => {
-    vi.spyOn(console, 'error').mockImplementation(() => {})
     expect(await answered(new ConnectionAcquireTimeoutError(new Error('timeout')))).toMatchObject({
       status: 503,
       kind: 'away',
@@ -76,15 +84,15 @@ describe('whatever a handler throws', () => {
   })
 
   it('a failed write is logged by where and what kind, without a word of the family in it', async () => {
-    const logged = vi.spyOn(console, 'error').mockImplementation(() => {})
     const sql = "INSERT INTO households (name) VALUES ('The Okoro family')"
     const cause = Object.assign(new Error(`(conn 7) Data too long - parameters:['The Okoro family'] ${sql}`), {
       code: 'ER_DATA_TOO_LONG',
       sql,
     })
-    expect(await answered(new DatabaseError(cause as never))).toMatchObject({ status: 500, kind: 'failed' })
-    const text = logged.mock.calls.flat().join('\n')
-    expect(text).toContain('PUT /api/x: SequelizeDatabaseError ER_DATA_TOO_LONG')
+    const failure = new DatabaseError(cause as never)
+    expect(await answered(failure)).toMatchObject({ status: 500, kind: 'failed' })
+    const text = JSON.stringify(faultLine('PUT /api/x', failure))
+    expect(text).toContain('"where":"PUT /api/x","fault":"SequelizeDatabaseError ER_DATA_TOO_LONG"')
     expect(text).not.toContain('Okoro')
   })
 })

@@ -70,6 +70,8 @@ function edge<Params>(answer: (request: Request, params: Params) => Promise<unkn
       if (!response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store')
       return response
     } catch (failure) {
+      // Whoever hung up hears nothing, and nothing is wrong.
+      if (request.signal.aborted) return new Response(null, { status: 408 })
       return refusalOf(failure, whereOf(request))
     }
   }
@@ -79,7 +81,7 @@ function edge<Params>(answer: (request: Request, params: Params) => Promise<unkn
 export const whereOf = (request: Request): string =>
   [
     request.method,
-    new URL(request.url).pathname.replaceAll(/[0-9a-f]{8}-[0-9a-f-]{27}/g, '…'),
+    new URL(request.url).pathname.replaceAll(/[0-9a-f]{8}-[0-9a-f-]{27}|[\w-]{43}/g, '…'),
     request.headers.get('x-request-id') ?? '',
   ]
     .join(' ')

@@ -1,0 +1,173 @@
+import type { Area } from './levels'
+import type { Size } from './piece'
+import { better, withBlock, type Block, type Spot, type State, type Task } from './state'
+
+/** In which order areas are filled: the corner first in all three ways, or wall by wall from the front. */
+export type Inner = (z: number, area: Area) => number
+export const INNERMOST: readonly Inner[] = [
+  (z, [x, y]) => z + x + y,
+  (z, [x, y]) => 1000 * x + z + y,
+  (z, [x, y]) => 1000 * z + x + y,
+  (z, [x, y]) => 1000 * y + x + z,
+]
+
+/** A way in which pieces of a kind lie in a hold. */
+interface Way {
+  kind: number
+  size: Size
+  long: number
+  wide: number
+  high: number
+  weight: number
+  /** Whether they stand on each other, and on others. */
+  piles: boolean
+  stands: boolean
+  /** What one piece counts. */
+  each: number
+}
+
+/** Fills a task's holds area by area. */
+export class Filling {
+  /** Of each hold. */
+  private readonly ways: readonly (readonly Way[])[]
+  constructor(
+    private readonly task: Task,
+    private readonly inner: Inner,
+  ) {
+    const { holds, pieces, ways, worth } = task
+    this.ways = holds.map((_, hold) =>
+      pieces.flatMap(({ weight, bears, stands }, kind) =>
+        ways[kind]![hold]!.map((size) => {
+          const each = size[0] * size[1] * size[2] * (worth?.[kind] ?? 1)
+          const [long, wide, high] = size
+          return { kind, size, long, wide, high, weight, piles: bears && stands, stands, each }
+        }),
+      ),
+    )
+  }
+
+  /** Always the largest block into the innermost area, to the end. */
+  filled(from: State): State {
+    let state = from
+    for (;;) {
+      const next = this.innermost(state)
+      if (!next) return state
+      state = withBlock(this.task, state, next.spot, next.block)
+    }
+  }
+
+  /** At every step the block after which the rest fills best. */
+  lookedAhead(from: State, looks: number): State {
+    let state = from
+    let best = from
+    for (;;) {
+      const next = this.innermost(state)
+      if (!next) return better(this.task, best, state)
+      let chosen: State | undefined
+      let reached = -1
+      for (const block of this.blocksFor(next.spot, state, looks)) {
+        const after = withBlock(this.task, state, next.spot, block)
+        const end = this.filled(after)
+        if (end.volume > reached) [chosen, reached] = [after, end.volume]
+        best = better(this.task, end, best)
+      }
+      state = chosen!
+    }
+  }
+
+  /** Where one may build, gathered anew at every step into the same list: how far it is from the inside, and what it is. */
+  private readonly spots: Spot[] = []
+  private readonly keys: number[] = []
+
+  /** The innermost area that still takes something, and the largest block that it takes. */
+  private innermost(state: State): { spot: Spot; block: Block } | undefined {
+    const count = this.gather(state)
+    // Mostly the first takes something: looking for the next one each time is cheaper than putting all in order.
+    for (let tried = 0; tried < count; tried++) {
+      let at = -1
+      for (let i = 0; i < count; i++) if (this.keys[i]! < (at < 0 ? Infinity : this.keys[at]!)) at = i
+      if (at < 0) return undefined
+      this.keys[at] = Infinity
+      const spot = this.spots[at]!
+      const block = this.largestFor(spot, state)
+      if (block) return { spot: { ...spot }, block }
+    }
+    return undefined
+  }
+
+  private gather({ levels }: State): number {
+    let count = 0
+    for (let hold = 0; hold < levels.length; hold++) {
+      for (const level of levels[hold]!) {
+        for (const area of level.areas) {
+          const spot = (this.spots[count] ??= { hold, level, area })
+          spot.hold = hold
+          spot.level = level
+          spot.area = area
+          this.keys[count] = this.inner(level.z, area)
+          count++
+        }
+      }
+    }
+    return count
+  }
+
+  /** Of equal ones the first. */
+  private largestFor({ hold, level: { z }, area }: Spot, { left, limits }: State): Block | undefined {
+    const long = area[2] - area[0]
+    const wide = area[3] - area[1]
+    const high = this.task.holds[hold]!.size[2] - z
+    const limit = limits[hold]!
+    const ways = this.ways[hold]!
+    let found: Way | undefined
+    let [nx, ny, nz] = [0, 0, 0]
+    let largest = 0
+    for (let i = 0; i < ways.length; i++) {
+      const way = ways[i]!
+      const there = left[way.kind]!
+      if (there * way.each <= largest || way.long > long || way.wide > wide || way.high > high) continue
+      if (z > 0 && !way.stands) continue
+      const most = way.weight > 0 ? Math.min(there, Math.floor(limit / way.weight)) : there
+      if (most < 1) continue
+      const up = way.piles ? Math.min(Math.floor(high / way.high), most) : 1
+      const along = Math.floor(long / way.long)
+      const widest = Math.min(Math.floor(wide / way.wide), Math.floor(most / up))
+      for (let across = widest; across >= 1 && across >= widest - 1; across--) {
+        const deep = Math.min(along, Math.floor(most / (up * across)))
+        const volume = deep * across * up * way.each
+        if (volume <= largest) continue
+        largest = volume
+        found = way
+        nx = deep
+        ny = across
+        nz = up
+      }
+    }
+    return found && { kind: found.kind, size: found.size, grid: [nx, ny, nz] }
+  }
+
+  /** The largest blocks for an area, the largest first. */
+  private blocksFor(
+    { hold, level: { z }, area: [x0, y0, x1, y1] }: Spot,
+    { left, limits }: State,
+    looks: number,
+  ): Block[] {
+    const [long, wide, high] = [x1 - x0, y1 - y0, this.task.holds[hold]!.size[2] - z]
+    const limit = limits[hold]!
+    const blocks: { block: Block; volume: number }[] = []
+    for (const { kind, size, weight, piles, stands, each } of this.ways[hold]!) {
+      const [dx, dy, dz] = size
+      const most = Math.min(left[kind]!, weight > 0 ? Math.floor(limit / weight) : Infinity)
+      if (most < 1 || (!stands && z > 0) || dx > long || dy > wide || dz > high) continue
+      for (let nz = piles ? Math.min(Math.floor(high / dz), most) : 1; nz >= 1; nz--) {
+        const ny = Math.min(Math.floor(wide / dy), Math.floor(most / nz))
+        for (let across = ny; across >= 1 && across >= ny - 1; across--) {
+          const nx = Math.min(Math.floor(long / dx), Math.floor(most / (nz * across)))
+          blocks.push({ block: { kind, size, grid: [nx, across, nz] }, volume: nx * across * nz * each })
+        }
+      }
+    }
+    blocks.sort((a, b) => b.volume - a.volume)
+    return blocks.slice(0, looks).map(({ block }) => block)
+  }
+}
