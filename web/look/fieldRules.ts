@@ -36,6 +36,17 @@ export const FIELD_RULES = {
     '& > p.is-doubt': { color: 'measure' },
     '& > p > button': { textDecoration: 'underline', cursor: 'pointer' },
   },
+  '.progress': {
+    appearance: 'none',
+    width: '260px',
+    height: '10px',
+    borderRadius: '5px',
+    overflow: 'hidden',
+    bg: 'hair',
+    '&::-webkit-progress-bar': { background: 'var(--h-colors-hair)' },
+    '&::-webkit-progress-value': { background: 'var(--h-colors-green)' },
+    '&::-moz-progress-bar': { background: 'var(--h-colors-green)' },
+  },
   '.column-head': { flex: 'none', fontSize: '13px', color: 'line' },
   '.icon-button': {
     display: 'inline-flex',

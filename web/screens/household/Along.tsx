@@ -10,6 +10,7 @@ import { formatQuantity } from '@hitchet/core/quantity/format'
 import { pounds } from '@hitchet/core/quantity/quantity'
 import { useMeasures } from '../../look/measures'
 import { RIDES } from '@hitchet/core/household/household'
+import { addRow } from './addRow'
 import { ColumnHead, SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
 import { FieldLine } from './FieldLine'
@@ -33,10 +34,25 @@ export function Along() {
   return (
     <Stack gap="2">
       <HStack gap="2">
-        <Button size="sm" variant="outline" onClick={() => pets.append(petDraft({ id: freeId('pet', known) }))}>
+        <Button
+          size="sm"
+          variant="outline"
+          onClick={() =>
+            addRow((how) => pets.append(petDraft({ id: freeId('pet', known) }), how), `pets.${pets.fields.length}.name`)
+          }
+        >
           <Plus size={16} aria-hidden /> Add a pet
         </Button>
-        <Button size="sm" variant="outline" onClick={() => gear.append(gearDraft({ id: freeId('gear', known) }))}>
+        <Button
+          size="sm"
+          variant="outline"
+          onClick={() =>
+            addRow(
+              (how) => gear.append(gearDraft({ id: freeId('gear', known) }), how),
+              `gear.${gear.fields.length}.name`,
+            )
+          }
+        >
           <Plus size={16} aria-hidden /> Add gear
         </Button>
         <select

@@ -13,6 +13,7 @@ import { pounds } from '@hitchet/core/quantity/quantity'
 import { useMeasures } from '../../look/measures'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { PersonToken } from '../../drawing/PersonToken'
+import { addRow } from './addRow'
 import { ColumnHead, SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
 import { FieldLine } from './FieldLine'
@@ -45,7 +46,7 @@ export function People({ first }: { first: boolean }) {
           variant="outline"
           mt={{ base: 0, md: 5 }}
           disabled={fields.length >= 14}
-          onClick={() => append(emptyPerson(getValues('people')))}
+          onClick={() => addRow((how) => append(emptyPerson(getValues('people')), how), `people.${fields.length}.name`)}
         >
           <Plus size={16} aria-hidden /> Add a person
         </Button>

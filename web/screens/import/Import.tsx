@@ -99,12 +99,7 @@ function Progress({
         : [progress.stored, progress.of, `${progress.stored} of ${progress.of} units stored`]
   return (
     <HStack gap="4">
-      <progress
-        value={done}
-        max={of}
-        aria-label={says}
-        style={{ width: 260, accentColor: 'var(--chakra-colors-green)' }}
-      />
+      <progress className="progress" value={done} max={of} aria-label={says} />
       <Text fontSize="14px">{says}</Text>
       <Button variant="outline" onClick={onStop}>
         Stop

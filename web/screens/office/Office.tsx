@@ -18,11 +18,7 @@ export async function Office({ own }: { own: string }) {
             who={`${name}, ${role}`}
             email={email}
             isOwn={id === own}
-            signedIn={
-              sessions === 0
-                ? undefined
-                : `${sessions === 1 ? 'signed in' : `signed in ${sessions} times`} since ${ago(since!, now)}`
-            }
+            signedIn={since && signedIn(sessions, ago(since, now))}
           />
         ))}
         <Text fontSize="14px" color="line" mt="2">
@@ -96,3 +92,6 @@ function ago(then: Date, now: Date): string {
   if (minutes < 36 * 60) return said.format(-Math.round(minutes / 60), 'hour')
   return said.format(-Math.round(minutes / 1440), 'day')
 }
+
+const signedIn = (sessions: number, since: string): string =>
+  sessions === 1 ? `signed in ${since}` : `signed in ${sessions} times, first ${since}`

@@ -30,13 +30,13 @@ export function Person({ id, who, email, isOwn, signedIn }: PersonProps) {
   }
   return (
     <HStack gap="3" py="1.5" flexWrap="wrap" role="group" aria-label={who}>
-      <Text minW="300px">
+      <Text w={{ base: '100%', md: '430px' }} flex="none">
         <b>{who}</b>{' '}
         <Text as="span" fontSize="14px" color="line">
           {email}
         </Text>
       </Text>
-      <Text fontSize="14px" minW="200px">
+      <Text fontSize="14px" w="240px" flex="none">
         {signedIn ?? 'not signed in'}
       </Text>
       {signedIn && (

@@ -139,7 +139,8 @@ function Close({ name }: { name: string }) {
 function placesFor(open: OpenHousehold | undefined, sees: Sees): { name: string; at: Place; href: string }[] {
   const desk = { name: 'Desk', at: 'desk', href: '/' } as const
   if (!sees.families) return [{ name: 'Yard', at: 'yard', href: '/yard' }]
-  if (!open) return [desk, { name: 'Yard', at: 'yard', href: '/yard' }]
+  const office = sees.office ? [{ name: 'Office', at: 'office', href: '/office' } as const] : []
+  if (!open) return [desk, { name: 'Yard', at: 'yard', href: '/yard' }, ...office]
   const under = `/households/${open.id}`
   return [
     desk,
