@@ -6,7 +6,10 @@ export interface ImportFile {
   text: string
 }
 
-/** What to do with households that are kept already and come in otherwise: nobody chose yet, renew, or add. */
+/**
+ * What to do with what is kept already and comes in otherwise: nobody chose yet; renew it; add households as others, and leave
+ * units as they are.
+ */
 export const AGAIN = ['ask', 'renew', 'add'] as const
 export type Again = (typeof AGAIN)[number]
 
@@ -20,6 +23,14 @@ export interface KnownHousehold {
   file: string
   id: string
   name: string
+}
+
+/** A unit on which people read something that the file does not have. */
+export interface KnownUnit {
+  file: string
+  stock: string
+  /** What would be lost, in words. */
+  lost: string[]
 }
 
 export interface HouseholdReport {
@@ -39,6 +50,10 @@ export interface ImportReport {
   households: HouseholdReport
   /** Households that are kept already and other than in the file: nothing is written before somebody chooses. */
   known: KnownHousehold[]
+  /** Units whose readings the files would take away: nothing is written before somebody chooses. */
+  knownUnits: KnownUnit[]
+  /** Units left as they are, for that. */
+  left: string[]
   /** One line for each thing that is wrong, with the file's name. */
   errors: string[]
   warnings: string[]

@@ -183,10 +183,18 @@ export interface Gear {
   owner?: string
 }
 
+/** Far more than anybody brings along; what there is one of each kind of has its own end. */
+const MOST = 60
+/** More sleep in no trailer. */
+const MOST_PEOPLE = 14
+
+const atMost = <Of extends { max(most: number, says: string): Of }>(list: Of, most: number): Of =>
+  list.max(most, `at most ${most} of them`)
+
 const vehicle = objectOf<Vehicle>()({
   name: nameField().required(),
   readings: readingsSchema(VEHICLE_READS).required(),
-  unknown: array(string().oneOf(Object.keys(VEHICLE_READS)).required()).default(undefined),
+  unknown: atMost(array(string().oneOf(Object.keys(VEHICLE_READS)).required()), MOST).default(undefined),
 })
 
 const sizeFields = {
@@ -202,12 +210,12 @@ const person = objectOf<Person>()({
   height: lengthField(12, 96),
   weight: weightField(3, 600),
   sex: string().oneOf(SEXES),
-  sure: array(string().oneOf(['height', 'weight']).required()).default(undefined),
+  sure: atMost(array(string().oneOf(['height', 'weight']).required()), 2).default(undefined),
   partner: idField(),
-  sharesWith: array(idField().required()).default(undefined),
-  neverBeside: array(idField().required()).default(undefined),
+  sharesWith: atMost(array(idField().required()), MOST_PEOPLE).default(undefined),
+  neverBeside: atMost(array(idField().required()), MOST_PEOPLE).default(undefined),
   climbs: boolean(),
-  needs: array(string().oneOf(NEEDS).required()).default(undefined),
+  needs: atMost(array(string().oneOf(NEEDS).required()), NEEDS.length).default(undefined),
   guest: boolean(),
   rides: boolean(),
   seldom: boolean(),
@@ -247,14 +255,14 @@ const stances = object(
   ),
 ).noUnknown()
 
-const list = (of: ISchema<unknown>) => array(of as Schema).required()
+const list = (of: ISchema<unknown>, most = MOST) => atMost(array(of as Schema), most).required()
 
 /** The same schema checks files, the interview as it is typed (texts such as 6'2 are read), and the server. */
 export const householdSchema = objectOf<Household>()({
   format: string().oneOf([HOUSEHOLD_FORMAT]).required(),
   version: number().oneOf([HOUSEHOLD_VERSION]).required(),
   name: nameField().required(),
-  people: list(person).min(1, 'at least one person').max(14, 'at most 14 people'),
+  people: list(person, MOST_PEOPLE).min(1, 'at least one person').max(MOST_PEOPLE, `at most ${MOST_PEOPLE} people`),
   pets: list(pet),
   vehicle: vehicle.required(),
   trip: objectOf<Trip>()({
@@ -284,8 +292,9 @@ export const householdSchema = objectOf<Household>()({
   gear: list(gear),
   stances: stances.required(),
   wishes: featureWishesSchema,
-  sure: array(
-    objectOf<SureFigure>()({ figure: string().max(100).required(), value: number().required() }).required(),
+  sure: atMost(
+    array(objectOf<SureFigure>()({ figure: string().max(100).required(), value: number().required() }).required()),
+    MOST,
   ).default(undefined),
   notes: string().max(4000),
 })

@@ -327,7 +327,7 @@ const compartment = objectOf<Compartment>()({
     size('Inside height').required(),
   ]).required(),
   openings: list(opening),
-  shares: array(id().required()).default(undefined),
+  shares: array(id().required()).max(20, 'at most 20 of them').default(undefined),
   at: along('Middle, from the front wall'),
   readings: readingsSchema(COMPARTMENT_READS),
 })

@@ -23,6 +23,7 @@ const rect = object({ rect: tuple([coordinate(), coordinate(), extent(), extent(
 const polygon = object({
   polygon: array(tuple([coordinate(), coordinate()]).required())
     .min(3, 'at least three corners')
+    .max(60, 'at most 60 corners')
     .required(),
 })
   .noUnknown()

@@ -104,10 +104,16 @@ export const within = (
   usual,
 })
 
+/** Nobody reads one label so often. */
+const MOST_READINGS = 100
+
 /** The schema of the readings of one kind of thing: only its keys, each with values of its own kind. */
 export function readingsSchema(specs: ReadingSpecs): Schema<Readings | undefined> {
   const fields = Object.fromEntries(
-    Object.entries(specs).map(([key, spec]) => [key, array(readingSchema(spec)).min(1)]),
+    Object.entries(specs).map(([key, spec]) => [
+      key,
+      array(readingSchema(spec)).min(1).max(MOST_READINGS, `at most ${MOST_READINGS} of them`),
+    ]),
   )
   return object(fields).noUnknown().default(undefined) as unknown as Schema<Readings | undefined>
 }

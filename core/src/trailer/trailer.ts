@@ -117,7 +117,7 @@ export const trailerSchema = objectOf<Trailer>()({
   equipment: array(lazy(kindOf(equipmentSchemas)) as unknown as Schema)
     .max(60, 'at most 60 of them')
     .required(),
-  absent: array(absent.required()).default(undefined),
+  absent: array(absent.required()).max(60, 'at most 60 of them').default(undefined),
   plan: planSchema.required(),
 })
 

@@ -3,7 +3,7 @@
 import { Box, Button, FileUpload, HStack, Heading, Link, List, Stack, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useEffect, useRef, useState } from 'react'
-import type { Again, ImportFile, ImportProgress, ImportReport, KnownHousehold } from '../../wire/importing'
+import type { Again, ImportFile, ImportProgress, ImportReport } from '../../wire/importing'
 import { PageHead } from '../PageHead'
 import { bringIn } from './bringIn'
 
@@ -53,8 +53,8 @@ export function Import() {
             <FileUpload.DropzoneContent>
               <Text fontWeight="600">Drop files here, or choose them</Text>
               <Text color="line" fontSize="14px">
-                A stock number that is in the yard already gets the file as its next version; of a household that is
-                here already you are asked.
+                A stock number that is in the yard already gets the file as its next version. Where that would take away
+                what was read on the lot, and of a household that is here already, you are asked.
               </Text>
             </FileUpload.DropzoneContent>
           </FileUpload.Dropzone>
@@ -71,10 +71,10 @@ export function Import() {
         {busy && <Progress files={files.length} progress={progress} onStop={() => stopping.current?.abort()} />}
         <Box aria-live="polite">
           {trouble && <Text color="no">{trouble}</Text>}
-          {report && report.known.length > 0 && (
-            <KnownAlready known={report.known} busy={busy} onChoose={(again) => void start(again)} />
+          {report && asksOf(report) && (
+            <KnownAlready report={report} busy={busy} onChoose={(again) => void start(again)} />
           )}
-          {report && !(report.known.length && !report.errors.length) && <Report report={report} />}
+          {report && !(asksOf(report) && !report.errors.length) && <Report report={report} />}
         </Box>
       </Stack>
     </Box>
@@ -109,7 +109,7 @@ function Progress({
 }
 
 function Report({
-  report: { done, added, renewed, unchanged, households, errors, warnings },
+  report: { done, added, renewed, unchanged, left, households, errors, warnings },
 }: {
   report: ImportReport
 }) {
@@ -117,6 +117,7 @@ function Report({
     ...(added.length ? [`new in the yard: ${added.join(', ')}`] : []),
     ...(renewed.length ? [`next version of ${renewed.join(', ')}`] : []),
     ...(unchanged.length ? [`in the yard already, word for word: ${unchanged.join(', ')}`] : []),
+    ...(left.length ? [`left as they are: ${left.join(', ')}`] : []),
     ...said('households', households.added),
     ...said('renewed', households.renewed),
     ...said('as they are already', households.unchanged),
@@ -140,23 +141,28 @@ function Report({
 const said = (what: string, households: readonly { name: string }[]): string[] =>
   households.length ? [`${what}: ${households.map(({ name }) => name).join(', ')}`] : []
 
-/** Households that are here already and look otherwise in the file: whoever brings them in says what they are. */
+const asksOf = ({ known, knownUnits }: ImportReport): boolean => known.length + knownUnits.length > 0
+
+/** What is here already and is otherwise in the file: whoever brings it in says what becomes of it. */
 function KnownAlready({
-  known,
+  report: { known, knownUnits },
   busy,
   onChoose,
 }: {
-  known: KnownHousehold[]
+  report: ImportReport
   busy: boolean
   onChoose(again: Again): void
 }) {
-  const one = known.length === 1
+  const one = known.length + knownUnits.length === 1
+  const it = one ? 'it' : 'them'
   return (
     <Stack gap="2" pb="3" role="alert">
       <Text fontWeight="700" fontSize="17px">
-        {one
+        {known.length === 1 && one
           ? 'This household is here already, and the file says otherwise:'
-          : 'These are here already, and the files say otherwise:'}
+          : one
+            ? 'This unit is here already, and the file would take away what was read on it:'
+            : 'These are here already, and the files say otherwise:'}
       </Text>
       <List.Root pl="5" fontSize="14px">
         {known.map(({ file, id, name }) => (
@@ -167,18 +173,34 @@ function KnownAlready({
             in {file}
           </List.Item>
         ))}
+        {knownUnits.map(({ file, stock, lost }) => (
+          <List.Item key={file}>
+            <Link asChild color="green" fontWeight="600">
+              <NextLink href={`/yard/${encodeURIComponent(stock)}?view=readings`}>{stock}</NextLink>
+            </Link>
+            : {file} does not have {lost.slice(0, NAMED).join('; ')}
+            {lost.length > NAMED && ` and ${lost.length - NAMED} more`}
+          </List.Item>
+        ))}
       </List.Root>
       <HStack gap="3">
         <Button loading={busy} onClick={() => onChoose('renew')}>
-          {one ? 'Renew it from the file' : 'Renew them from the files'}
+          Renew {it} from the {one ? 'file' : 'files'}
         </Button>
         <Button variant="outline" loading={busy} onClick={() => onChoose('add')}>
-          {one ? 'Add it as another' : 'Add them as others'}
+          {knownUnits.length === 0
+            ? `Add ${one ? 'it as another' : 'them as others'}`
+            : known.length === 0
+              ? `Leave ${one ? 'it as it is' : 'them as they are'}`
+              : 'Leave the units, add the households as others'}
         </Button>
       </HStack>
     </Stack>
   )
 }
+
+/** So many of what would be lost are named. */
+const NAMED = 6
 
 function Lines({ title, lines }: { title: string; lines: string[] }) {
   return (

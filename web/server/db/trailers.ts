@@ -22,6 +22,12 @@ export async function trailersByStock(stocks: string[]): Promise<StockedTrailer[
   return stocks.flatMap((stock) => rows.filter((row) => row.stock === stock).map(stocked))
 }
 
+/** The unit of a stock number, however it is written, held as it is until the transaction ends. */
+export async function trailerLike(stock: string, transaction: Transaction): Promise<StockedTrailer | undefined> {
+  const row = await models().TrailerRow.findOne({ where: { stock }, transaction, lock: true })
+  return row ? stocked(row) : undefined
+}
+
 /**
  * Those of some typed stock numbers that are on the lot, as they hang in the window: `t-118` is T-118 there, and `n-9` may be
  * n-9. In the order in which they were typed, each once.

@@ -7,6 +7,7 @@ import { documentText } from '@hitchet/core/formats/document'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { household, person } from '@hitchet/core/testing/someone'
 import { unit } from '@hitchet/core/testing/unit'
+import { addAccount } from '../db/accounts'
 import { database } from '../db/database'
 import { allHouseholds } from '../db/households'
 import { yardFacts } from './facts'
@@ -14,6 +15,7 @@ import { allTrailers, trailersByStock } from '../db/trailers'
 import type { ImportProgress } from '../../wire/importing'
 import { ownDatabase } from '../testing/database'
 import { importFiles } from './importing'
+import { takeReading } from './trailers'
 
 ownDatabase('importing')
 
@@ -145,6 +147,32 @@ describe('bringing files in', () => {
       const report = await importFiles([file('a.json', they), file('b.json', taller)], strict)
       expect(report.errors).toEqual([expect.stringMatching(/^b\.json: Name: found “Ilse and Odo Brem”/)])
     })
+  })
+
+  it('a file that would take away what was read on the lot is asked about, and nothing is written before', async () => {
+    const own = { ...unit(), stock: 'READ-1' }
+    await importFiles([file('a.json', own)], strict)
+    const { id } = await addAccount({ name: 'Nell', email: 'nell@lot.example', role: 'lot hand', passwordHash: 'x' })
+    const nell = { id, name: 'Nell', email: 'nell@lot.example', role: 'lot hand' } as const
+    await takeReading('READ-1', { key: 'readings.gvwr', text: '7,600', source: 'label' }, nell, '2026-11-27')
+    const bring = (again?: 'renew' | 'add') =>
+      importFiles(
+        [file('a.json', { ...own, stock: 'read-1' }), file('b.json', { ...unit(), stock: `READ-${again}` })],
+        {
+          ...strict,
+          again,
+        },
+      )
+    const now = async () => (await trailersByStock(['READ-1']))[0]!
+    expect(await bring()).toMatchObject({
+      done: false,
+      knownUnits: [{ file: 'a.json', stock: 'READ-1', lost: ['GVWR'] }],
+    })
+    expect((await now()).version).toBe(2)
+    expect(await bring('add')).toMatchObject({ done: true, added: ['READ-add'], left: ['READ-1'], renewed: [] })
+    expect((await now()).version).toBe(2)
+    expect(await bring('renew')).toMatchObject({ done: true, renewed: ['READ-1'], left: [] })
+    expect((await now()).trailer.readings).toEqual(own.readings)
   })
 
   it('says how far it is, and may be stopped until the last is stored: then nothing is written', async () => {

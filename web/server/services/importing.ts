@@ -3,12 +3,13 @@ import type { Transaction } from 'sequelize'
 import type { AnyDocument } from '@hitchet/core/formats/document'
 import { error } from '@hitchet/core/flaws/flaw'
 import { flawWords } from '@hitchet/core/formats/placeWords'
+import { readingsLost } from '@hitchet/core/trailer/lost'
 import { TRAILER_FORMAT, type Trailer } from '@hitchet/core/trailer/trailer'
 import { sameHousehold } from '@hitchet/core/household/same'
-import type { ImportChoice, ImportFile, ImportProgress, ImportReport } from '../../wire/importing'
+import type { ImportChoice, ImportFile, ImportProgress, ImportReport, KnownUnit } from '../../wire/importing'
 import { aloneAt } from '../db/chores'
 import { inTransaction } from '../db/database'
-import { saveTrailers } from '../db/trailers'
+import { saveTrailers, trailerLike } from '../db/trailers'
 import { inWorker } from '../jobs/pool'
 import type { ReadFile } from '../jobs/readFiles'
 import { bringHouseholds, type BroughtHousehold } from './importedHouseholds'
@@ -24,7 +25,7 @@ export interface Importing extends ImportChoice {
 /**
  * The one way in for files. All or nothing, unless `keepGood` is chosen: then files without errors go in
  * and the others stay out, named. A stock number already in the yard becomes that trailer's next version; whether
- * a household that is kept already is renewed, is asked. What is kept word for word stays as it is, so that
+ * a household that is kept already is renewed, is asked, and so is whether a unit loses what people read on it. What is kept word for word stays as it is, so that
  * whoever got no answer may bring the same files once more. @throws what `signal` was stopped with.
  */
 export async function importFiles(
@@ -39,6 +40,8 @@ export async function importFiles(
     unchanged: [],
     households: { added: [], renewed: [], unchanged: [] },
     known: [],
+    knownUnits: [],
+    left: [],
     errors,
     warnings,
   }
@@ -46,17 +49,44 @@ export async function importFiles(
   const store = async (transaction: Transaction) => {
     await aloneAt('bring in', transaction)
     const { known, ...people } = await bringHouseholds(households, { again, by }, transaction)
-    if (known.length) return { ...report, known }
-    const units = await saveTrailers(trailers, by, transaction, (stored) => {
+    const knownUnits = again === 'renew' ? [] : await unitsThatLose(trailers, transaction)
+    if (known.length || (again === 'ask' && knownUnits.length)) return { ...report, known, knownUnits }
+    const left = knownUnits.map(({ stock }) => stock)
+    const coming = trailers.filter(({ trailer }) => !left.some((stock) => isSameStock(stock, trailer.stock)))
+    const onStored = (stored: number) => {
       signal?.throwIfAborted()
-      onProgress?.({ stored, of: trailers.length })
-    })
-    return { ...report, ...units, done: true, households: people }
+      onProgress?.({ stored, of: coming.length })
+    }
+    const units = await saveTrailers(
+      coming.map(({ trailer }) => trailer),
+      by,
+      transaction,
+      onStored,
+    )
+    return { ...report, ...units, left, done: true, households: people }
   }
   const brought = await inTurn(() => inTransaction(store))
   if (brought.done) keepUp('anything')
   return brought
 }
+
+interface BroughtUnit {
+  file: string
+  trailer: Trailer
+}
+
+/** Those on which people read something that the file does not have. */
+async function unitsThatLose(units: readonly BroughtUnit[], transaction: Transaction): Promise<KnownUnit[]> {
+  const known: KnownUnit[] = []
+  for (const { file, trailer } of units) {
+    const kept = await trailerLike(trailer.stock, transaction)
+    const lost = kept ? readingsLost(kept.trailer, trailer) : []
+    if (lost.length) known.push({ file, stock: kept!.trailer.stock, lost })
+  }
+  return known
+}
+
+const isSameStock = (one: string, other: string): boolean => one.toLowerCase() === other.toLowerCase()
 
 /** One at a time in this process, so that those who wait hold no connection meanwhile. */
 const inTurn = pLimit(1)
@@ -92,12 +122,12 @@ async function readAll(
 
 /** Units and households apart; of two files that say the same thing the second is an error. */
 function sorted(read: readonly ReadFile[]): {
-  trailers: Trailer[]
+  trailers: BroughtUnit[]
   households: BroughtHousehold[]
   errors: string[]
   warnings: string[]
 } {
-  const trailers: Trailer[] = []
+  const trailers: BroughtUnit[] = []
   const households: BroughtHousehold[] = []
   const stocks = new Set<string>()
   const twice: string[] = []
@@ -109,7 +139,7 @@ function sorted(read: readonly ReadFile[]): {
         twice.push(
           `${name}: ${flawWords(error('stock', document.stock, 'a stock number that no other of these files has'), document)}`,
         )
-      else trailers.push(document)
+      else trailers.push({ file: name, trailer: document })
       stocks.add(stock)
     } else if (households.some(({ household }) => sameHousehold(household, document)))
       twice.push(
