@@ -9,7 +9,7 @@ const { PORT = '3000', HOST = '127.0.0.1', HITCHET_TRUSTED_PROXIES = '' } = proc
 const HEADERS_MS = 20_000
 const REQUEST_MS = 300_000
 
-const writeDown = whoAsks(HITCHET_TRUSTED_PROXIES)
+const writeDown = whoAsksOrEnd(HITCHET_TRUSTED_PROXIES)
 const app = next({ dev: false, dir: import.meta.dirname, hostname: HOST, port: Number(PORT) })
 await app.prepare()
 const answer = app.getRequestHandler()
@@ -35,5 +35,14 @@ function isAddress(url) {
     return !decodeURIComponent(url).includes('\0')
   } catch {
     return false
+  }
+}
+
+function whoAsksOrEnd(proxies) {
+  try {
+    return whoAsks(proxies)
+  } catch (failure) {
+    console.error(`Hitchet cannot start: HITCHET_TRUSTED_PROXIES is no list of addresses: ${failure.message}`)
+    process.exit(1)
   }
 }
