@@ -2,6 +2,7 @@ import { hashPassword } from '../auth/password'
 import { accountByEmail, addAccount, ROLES, type Role } from '../db/accounts'
 import { disconnect } from '../db/database'
 import { askPassword, stop } from './askPassword'
+import './ready'
 
 /**
  * addPerson NAME EMAIL ROLE: someone of the dealership who may sign in. The password is asked for, or read from a pipe.

@@ -6,6 +6,7 @@ import { createGunzip, createGzip } from 'node:zlib'
 import { archiveLines, checkArchive } from '../db/archive'
 import { database, disconnect } from '../db/database'
 import { stop } from './askPassword'
+import './ready'
 
 /** backup FILE: all that the house has put in, into one file, which is read again from the disk before it gets its name. */
 const [file] = process.argv.slice(2)

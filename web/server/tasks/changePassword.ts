@@ -3,6 +3,7 @@ import { accountByEmail, setPasswordHash } from '../db/accounts'
 import { disconnect } from '../db/database'
 import { endSessionsOf } from '../db/sessions'
 import { askPassword, stop } from './askPassword'
+import './ready'
 
 /** changePassword EMAIL: a new password, asked for or read from a pipe. Whoever is signed in under the old one is not any more. */
 const [email] = process.argv.slice(2)

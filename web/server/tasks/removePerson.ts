@@ -1,6 +1,7 @@
 import { accountByEmail, removeAccount } from '../db/accounts'
 import { disconnect } from '../db/database'
 import { stop } from './askPassword'
+import './ready'
 
 /** removePerson EMAIL: they sign in no more, and are out at once. What they wrote stays. */
 const [email] = process.argv.slice(2)

@@ -4,6 +4,7 @@ import { createGunzip } from 'node:zlib'
 import { checkArchive, restoreArchive } from '../db/archive'
 import { database, disconnect } from '../db/database'
 import { stop } from './askPassword'
+import './ready'
 
 /** restore FILE: an archive into the database that DATABASE_URL names, which must have nothing in it yet. */
 const [file] = process.argv.slice(2)
