@@ -25,7 +25,8 @@ export interface Importing extends ImportChoice {
 /**
  * The one way in for files. All or nothing, unless `keepGood` is chosen: then files without errors go in
  * and the others stay out, named. A stock number already in the yard becomes that trailer's next version; whether
- * a household that is kept already is renewed, is asked, and so is whether a unit loses what people read on it. What is kept word for word stays as it is, so that
+ * a household that is kept already is renewed, is asked, and so is whether a unit loses what people read on it. What is
+ * kept word for word stays as it is, so that
  * whoever got no answer may bring the same files once more. @throws what `signal` was stopped with.
  */
 export async function importFiles(
