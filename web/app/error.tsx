@@ -2,12 +2,8 @@
 
 import { Box, Button, Heading, HStack, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
-import { useRouter } from 'next/navigation'
-import { useEffect, useEffectEvent, useState, useTransition } from 'react'
+import { useTryAgain } from '../screens/useTryAgain'
 import { DATABASE_AWAY } from '../wire/refusal'
-
-/** So often it is tried again by itself while the database is away. */
-const AGAIN_MS = 5_000
 
 const AWAY =
   'What you typed is kept on this device. The page comes by itself as soon as the database is back; ' +
@@ -18,24 +14,8 @@ const WRONG =
 
 /** What happened, what is safe, what to do. */
 export default function Failed({ error, reset }: { error: Error & { digest?: string }; reset(): void }) {
-  const router = useRouter()
-  const [trying, start] = useTransition()
-  const [tries, setTries] = useState(0)
   const isAway = error.digest === DATABASE_AWAY
-  // The page is made on the server: it is asked for anew before the broken one is let go of.
-  const again = () => {
-    setTries((before) => before + 1)
-    start(() => {
-      router.refresh()
-      reset()
-    })
-  }
-  const onTime = useEffectEvent(again)
-  useEffect(() => {
-    if (!isAway) return
-    const timer = setInterval(() => onTime(), AGAIN_MS)
-    return () => clearInterval(timer)
-  }, [isAway])
+  const { again, trying, tries } = useTryAgain(reset, isAway)
   return (
     <Box as="main" maxW="520px" mx="auto" pt="14vh" px="4">
       <Heading as="h1" size="xl" mb="2">

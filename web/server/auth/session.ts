@@ -3,8 +3,7 @@ import { cookies } from 'next/headers'
 import { redirect } from 'next/navigation'
 import type { Account } from '../db/accounts'
 import { accountInSession, beginSession, endSession, LASTS_SECONDS } from '../db/sessions'
-import { DATABASE_AWAY } from '../../wire/refusal'
-import { isAway } from '../db/away'
+import { sayingAway } from '../db/sayingAway'
 import { settings } from '../settings'
 import { may, type Right } from './access'
 
@@ -40,7 +39,7 @@ export async function signOut(): Promise<void> {
 /** Who is signed in; asked of the database each time, so that whoever was sent out is out at once. */
 export async function currentAccount(): Promise<Account | undefined> {
   const { id } = await session()
-  return id ? named(() => accountInSession(id)) : undefined
+  return id ? sayingAway(() => accountInSession(id)) : undefined
 }
 
 /** For pages: strangers are sent to the sign-in page, and who may not see it is told so. */
@@ -49,13 +48,4 @@ export async function requireAccount(right: Right): Promise<Account> {
   if (!account) redirect('/sign-in')
   if (!may(account.role, right)) redirect('/not-yours')
   return account
-}
-
-/** The first question of every page to the database. A page hears of a fault only its `digest`: here, that nobody answers. */
-async function named<T>(ask: () => Promise<T>): Promise<T> {
-  try {
-    return await ask()
-  } catch (failure) {
-    throw isAway(failure) ? Object.assign(failure as Error, { digest: DATABASE_AWAY }) : failure
-  }
 }

@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { measureSystem } from '../../../screens/measureCookie'
 import { AtHome } from '../../../screens/at-home/AtHome'
+import { sayingAway } from '../../../server/db/sayingAway'
 import { visitLink } from '../../../server/services/takeHomes'
 
 /** Found by nobody but who was given the link, and telling no other site of it. */
@@ -14,7 +15,7 @@ export const metadata: Metadata = {
 /** The page a household takes home, open to whoever holds its link. */
 export default async function Page({ params }: { params: Promise<{ token: string }> }) {
   const { token } = await params
-  const taken = await visitLink(token)
+  const taken = await sayingAway(() => visitLink(token))
   if (!taken) notFound()
   return <AtHome taken={taken} token={token} system={await measureSystem()} />
 }
