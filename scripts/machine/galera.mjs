@@ -1,6 +1,5 @@
 import { chmodSync, cpSync, mkdirSync } from 'node:fs'
 import { join } from 'node:path'
-import { createConnection } from 'mariadb'
 import { installIfPossible } from './install.mjs'
 import { startMariaDb } from './mariadb.mjs'
 import { Stop } from './places.mjs'
@@ -63,6 +62,8 @@ export async function startCluster(folder) {
 
 /** Waits until a node has what the others have, and answers for the cluster. */
 async function takesPart(url, seconds = 90) {
+  // Installed by now; when this file is read it may not be.
+  const { createConnection } = await import('mariadb')
   for (const until = Date.now() + seconds * 1000; Date.now() < until;) {
     try {
       const connection = await createConnection(url)
