@@ -1,3 +1,6 @@
+import { isDeepStrictEqual } from 'node:util'
+import { fromColumn } from './models'
+
 /** Somebody else saved first. Both versions are at hand: `theirs` is in the database, the caller still has its own. */
 export class StaleSave<T = unknown> extends Error {
   constructor(
@@ -16,3 +19,15 @@ export class Gone extends Error {
     this.name = 'Gone'
   }
 }
+
+/**
+ * Whether what comes over `version` was saved already by the same hand, word for word: whoever got no answer sends it once
+ * more, and has stood in nobody's way.
+ */
+export const isSavedAlready = (
+  row: { version: number; updatedBy: string | null; document: string | object },
+  { version, by, document }: { version: number; by: string | null; document: object },
+): boolean =>
+  row.version === version + 1 &&
+  row.updatedBy === by &&
+  isDeepStrictEqual(fromColumn(row.document), JSON.parse(JSON.stringify(document)))

@@ -1,5 +1,5 @@
 import type { Contact } from '@hitchet/core/household/contact'
-import { StaleSave } from './conflict'
+import { isSavedAlready, StaleSave } from './conflict'
 import { inTransaction } from './database'
 import { fromColumn, models } from './models'
 
@@ -24,6 +24,7 @@ export async function saveContact(
   return inTransaction(async (transaction) => {
     const { ContactRow } = models()
     const row = await ContactRow.findByPk(householdId, { transaction, lock: true })
+    if (row && isSavedAlready(row, { version, by, document: contact })) return { version: row.version, contact }
     if ((row?.version ?? 0) !== version) throw new StaleSave(row ? fromColumn(row.document) : {}, row?.version ?? 0)
     if (row) await row.update({ document: contact, version: version + 1, updatedBy: by }, { transaction })
     else await ContactRow.create({ householdId, document: contact, updatedBy: by }, { transaction })

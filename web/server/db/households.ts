@@ -2,7 +2,7 @@ import { Op, UniqueConstraintError, type Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import type { Household } from '@hitchet/core/household/household'
 import type { Outcome } from '@hitchet/core/household/outcome'
-import { Gone, StaleSave } from './conflict'
+import { Gone, isSavedAlready, StaleSave } from './conflict'
 import { inTransaction } from './database'
 import { fromColumn, models, type HouseholdRow } from './models'
 
@@ -114,6 +114,7 @@ export async function saveHousehold(
   return inTransaction(async (transaction) => {
     const row = await models().HouseholdRow.findByPk(id, { transaction, lock: true })
     if (!row) throw new Gone()
+    if (isSavedAlready(row, { version, by, document: household })) return kept(row)
     if (row.version !== version) throw new StaleSave(fromColumn<Household>(row.document), row.version)
     return kept(
       await row.update(

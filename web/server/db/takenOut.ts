@@ -43,6 +43,8 @@ export async function takeOut(id: string, { version, by, mayTakeOut }: Asked): P
   await inTransaction(async (transaction) => {
     const { HouseholdRow } = models()
     const row = await HouseholdRow.findByPk(id, { transaction, lock: true })
+    // Whoever got no answer asks once more.
+    if (!row && (await takenOutBy(by, transaction)).some((one) => one.id === id)) return
     if (!row) throw new Gone()
     mayTakeOut(row.broughtBy)
     if (row.version !== version) throw new StaleSave(fromColumn<Household>(row.document), row.version)
@@ -87,11 +89,11 @@ export async function putBack(id: string, by: string): Promise<void> {
 }
 
 /** What somebody took out lately, the last first. */
-export const takenOutBy = (by: string): Promise<TakenOut[]> =>
+export const takenOutBy = (by: string, transaction?: Transaction): Promise<TakenOut[]> =>
   database().query<TakenOut>(
     `SELECT household_id AS id, JSON_VALUE(\`rows\`, '$.household[0].name') AS name FROM taken_out
       WHERE taken_out_by = :by AND taken_out_at > NOW(3) - INTERVAL ${PUT_BACK_MINUTES} MINUTE ORDER BY taken_out_at DESC`,
-    { type: QueryTypes.SELECT, replacements: { by } },
+    { type: QueryTypes.SELECT, replacements: { by }, transaction },
   )
 
 /** What nobody put back in time is gone for good. */

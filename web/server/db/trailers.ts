@@ -2,7 +2,7 @@ import { isDeepStrictEqual } from 'node:util'
 import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
-import { Gone, StaleSave } from './conflict'
+import { Gone, isSavedAlready, StaleSave } from './conflict'
 import { database, inTransaction } from './database'
 import { fromColumn, models } from './models'
 
@@ -146,7 +146,11 @@ export async function changeTrailerIn(
   const row = await TrailerRow.findOne({ where: { stock }, transaction, lock: true })
   if (!row) throw new Gone()
   const latest = fromColumn<Trailer>(row.document)
-  if (version !== undefined && row.version !== version) throw new StaleSave(latest, row.version)
+  if (version !== undefined && row.version !== version) {
+    const document = change(latest)
+    if (isSavedAlready(row, { version, by, document })) return { id: row.id, version: row.version, trailer: latest }
+    throw new StaleSave(latest, row.version)
+  }
   const trailer = change(latest)
   if (trailer !== latest)
     await row.update({ document: trailer, version: row.version + 1, updatedBy: by }, { transaction })

@@ -253,6 +253,8 @@ it('all that is kept of a household goes out when it asks, and away when it want
     followUps: [{ why: 'call' }],
   })
   await takeOut(at, { version: 1, by: ADA.id, mayTakeOut() {} })
+  // Sent once more, because no answer came.
+  await takeOut(at, { version: 1, by: ADA.id, mayTakeOut() {} })
   expect(await everythingOf(at)).toBeUndefined()
   expect(await behindLink(token)).toBeUndefined()
   expect(await contactOf(at)).toEqual({ version: 0, contact: {} })

@@ -54,6 +54,14 @@ describe('saving a household', () => {
     await expect(startHousehold(id, family('Others'), BY)).rejects.toBeInstanceOf(StaleSave)
   })
 
+  it('a save whose answer was lost is sent once more and is nobody’s conflict; another’s is', async () => {
+    const id = await started('Lost answer')
+    expect(await renewHousehold(id, 1, family('Changed'), BY)).toEqual({ id, version: 2 })
+    expect(await renewHousehold(id, 1, family('Changed'), BY)).toEqual({ id, version: 2 })
+    await expect(renewHousehold(id, 1, family('Changed'), uuid())).rejects.toBeInstanceOf(StaleSave)
+    await expect(renewHousehold(id, 1, family('Changed again'), BY)).rejects.toBeInstanceOf(StaleSave)
+  })
+
   it('is taken out by who brought it or a manager, and only as it was seen', async () => {
     const id = await started('Mine to take')
     const account = (own: string, role: Account['role']): Account => ({

@@ -233,3 +233,11 @@ it('sixteen who take in units at once need no second connection each', async () 
   )
   expect(all.map(({ version }) => version)).toEqual(all.map(() => 1))
 })
+
+it('a drawing whose answer was lost is saved once; over another’s it is asked about', async () => {
+  const { trailer } = await takeIn({ ...unit(), stock: 'LOST-1' }, NELL)
+  const moved = { ...trailer, year: 2024 }
+  expect(await renewTrailer('LOST-1', 1, moved, NELL)).toMatchObject({ version: 2 })
+  expect(await renewTrailer('LOST-1', 1, moved, NELL)).toMatchObject({ version: 2, trailer: { year: 2024 } })
+  await expect(renewTrailer('LOST-1', 1, { ...moved, year: 2025 }, NELL)).rejects.toMatchObject({ theirVersion: 2 })
+})
