@@ -1,3 +1,4 @@
+import { v7 as uuid } from 'uuid'
 import { QueryTypes } from 'sequelize'
 import { describe, expect, it } from 'vitest'
 import { household, person } from '@hitchet/core/testing/someone'
@@ -6,6 +7,7 @@ import { Gone, StaleSave } from './conflict'
 import { database, inTransaction, mayRetry } from './database'
 import { addHouseholds, allHouseholds, householdById, saveHousehold } from './households'
 import { takeOutNow } from '../testing/takenOut'
+import { takeOut } from './takenOut'
 
 ownDatabase('database')
 
@@ -48,7 +50,7 @@ describe('households', () => {
   it('what was deleted cannot be saved back by surprise', async () => {
     const id = await keep('Gone')
     await takeOutNow(id)
-    await expect(takeOutNow(id)).rejects.toBeInstanceOf(Gone)
+    await expect(takeOut(id, { version: 1, by: uuid(), mayTakeOut() {} })).rejects.toBeInstanceOf(Gone)
     await expect(saveHousehold(id, 1, renamed('Back'), null)).rejects.toBeInstanceOf(Gone)
   })
 })
