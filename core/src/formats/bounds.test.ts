@@ -27,6 +27,6 @@ it('what holds more is refused, with its place and the bound, and not read to it
   expect(parseHousehold(crowd).flaws).toMatchObject([{ path: 'people', expected: 'at most 14 people' }])
   const many = { value: 30_000, source: 'label', on: '2026-11-01' }
   const read = unit()
-  Object.assign(read.readings, { askingPrice: Array.from({ length: 101 }, () => many) })
-  expect(parseTrailer(read).flaws).toMatchObject([{ path: 'readings.askingPrice', expected: 'at most 100 of them' }])
+  Object.assign(read.readings, { askingPrice: Array.from({ length: 501 }, () => many) })
+  expect(parseTrailer(read).flaws).toMatchObject([{ path: 'readings.askingPrice', expected: 'at most 500 of them' }])
 })

@@ -105,7 +105,7 @@ export const within = (
 })
 
 /** Nobody reads one label so often. */
-const MOST_READINGS = 100
+const MOST_READINGS = 500
 
 /** The schema of the readings of one kind of thing: only its keys, each with values of its own kind. */
 export function readingsSchema(specs: ReadingSpecs): Schema<Readings | undefined> {

@@ -76,7 +76,7 @@ describe('a question is a folder, an import and an entry', () => {
   it('it is stored, ranked, and seen in Match and Compare', { timeout: 300_000 }, () => {
     const jobs = join(house.at, 'web', '.jobs')
     const bundle = ['--bundle', '--platform=node', '--format=esm', '--target=node20', '--log-level=warning']
-    const driver = ['--external:sequelize', '--external:mariadb']
+    const driver = ['--external:sequelize', '--external:mariadb', '--external:pino']
     house.run('esbuild', ['web/server/jobs/worker.ts', ...bundle, ...driver, `--outfile=${jobs}/worker.mjs`])
     const seen = JSON.parse(
       house.run('node', ['--import', 'tsx', 'web/server/testing/seenOnScreens.tsx'], {
