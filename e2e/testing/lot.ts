@@ -72,9 +72,15 @@ export async function expectAccessible(page: Page, rules?: string[]): Promise<vo
 /** The name of the person's own making, so that tests do not meet each other's. */
 export const unique = (name: string): string => `${name} ${Math.random().toString(36).slice(2, 7)}`
 
-/** Presses an entry of an open menu. Until it has its place the menu stands above the screen, where nobody can press it. */
+/**
+ * Presses an entry of an open menu, which shuts it. Until it has its place the menu stands above the screen, and when the page
+ * moves it follows a moment later: pressed beside it, it stays open, and is pressed again.
+ */
 export async function pressEntry(page: Page, name: string | RegExp): Promise<void> {
   const entry = page.getByRole('menuitem', { name })
   await expect(entry).toBeInViewport()
-  await entry.click()
+  await expect(async () => {
+    if (await entry.isVisible()) await entry.click({ timeout: 10_000 })
+    await expect(entry).toBeHidden({ timeout: 10_000 })
+  }).toPass()
 }
