@@ -188,7 +188,7 @@ function SaveState({ dirty, says, device }: { dirty: boolean; says?: string; dev
   return (
     <Text as="span" aria-live="polite">
       {device ? `${device} ` : dirty ? 'Not saved yet; kept on this device as you type. ' : ''}
-      {says}
+      {says && <b className={says === 'Saved.' ? undefined : 'is-no'}>{says}</b>}
     </Text>
   )
 }

@@ -60,6 +60,11 @@ export function YardLeft({
                 ? 'Nothing on the lot is ruled out yet.'
                 : left.out.map(({ units, against }) => `${units} ${against}`).join(', ')}
             </Text>
+            {left.open > 0 && (
+              <Text fontSize="14px" color="measure" fontWeight="600">
+                {left.open === 1 ? 'One unit is' : `${left.open} units are`} still being reckoned.
+              </Text>
+            )}
             <AskNext household={household} onAsk={onAsk} />
             {left.way && (
               <Text fontSize="14px" mt="1">

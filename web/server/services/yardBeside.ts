@@ -21,6 +21,8 @@ export interface Silhouette {
 /** The yard as it stands beside an interview: counts, and the units that come first. */
 export interface YardBeside extends Pick<YardLeft, 'all' | 'left' | 'out'> {
   units: Silhouette[]
+  /** So many units of the lot are still being reckoned. */
+  open: number
   /** The change that would let in the most. */
   way?: { says: Phrase; units: number }
 }
@@ -47,6 +49,7 @@ async function beside({ all, left, out, ways, units }: YardLeft, most: number): 
     all,
     left,
     out,
+    open: Math.max(0, cards.size - all),
     units: units.slice(0, most).flatMap(({ id, standing }) => {
       const card = cards.get(id)
       return card ? [silhouette(card, standing)] : []
