@@ -7,7 +7,7 @@ import { join } from 'node:path'
 import { pathToFileURL } from 'node:url'
 import { withEnding } from './machine/ending.mjs'
 import { installMissing } from './machine/install.mjs'
-import { buildJobs, JOBS } from './machine/application.mjs'
+import { as, AS_INSTALLED, buildJobs, FOR_NODE, JOBS } from './machine/application.mjs'
 import { startMariaDb } from './machine/mariadb.mjs'
 import { ROOT, Stop } from './machine/places.mjs'
 import { run } from './machine/processes.mjs'
@@ -33,14 +33,9 @@ await withEnding(async (atEnd) => {
     'scripts/bench/bench.ts',
     'scripts/bench/half.ts',
     '--bundle',
-    '--platform=node',
-    '--format=esm',
-    '--target=node20',
-    '--external:sequelize',
-    '--external:mariadb',
-    '--external:umzug',
-    '--external:highs',
-    '--external:piscina',
+    ...FOR_NODE,
+    ...AS_INSTALLED,
+    ...as('umzug', 'highs', 'piscina'),
     `--define:import.meta.url=${JSON.stringify(pathToFileURL(join(ROOT, 'scripts', 'bench', 'bench.ts')).href)}`,
     '--log-level=warning',
     `--outdir=${join(ROOT, 'web', '.jobs')}`,

@@ -54,17 +54,19 @@ export function buildJobs() {
     '--target=es2022',
     ...FOR_GOOD,
   ])
-  // The database's driver is loaded as it is installed.
-  bundle('server/jobs/worker.ts', join(JOBS, 'worker.mjs'), [...FOR_NODE, ...as('sequelize', 'mariadb', 'pino')])
+  bundle('server/jobs/worker.ts', join(JOBS, 'worker.mjs'), [...FOR_NODE, ...AS_INSTALLED])
   // The server's React finds Node's own parts by itself, what makes documents and letters its own beside itself.
   const drawing = [...FOR_NODE, ...FOR_GOOD, '--jsx=automatic', ...as('react', 'react-dom')]
   bundle('drawing/worker.tsx', join(JOBS, 'pictures.mjs'), drawing)
   bundle('paper/worker.tsx', join(JOBS, 'paper.mjs'), [...drawing, ...as('@react-pdf/renderer')])
 }
 
-const FOR_NODE = ['--platform=node', '--format=esm', '--target=node20']
+export const FOR_NODE = ['--platform=node', '--format=esm', '--target=node20']
 const FOR_GOOD = ['--define:process.env.NODE_ENV="production"']
-const as = (...installed) => installed.map((name) => `--external:${name}`)
+export const as = (...installed) => installed.map((name) => `--external:${name}`)
+
+/** What speaks to the database and what logs is loaded as it is installed: neither can be bundled. */
+export const AS_INSTALLED = as('sequelize', 'mariadb', 'pino')
 
 const bundle = (entry, out, args) =>
   run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
