@@ -9,7 +9,7 @@ import { floorOf, reachOf } from '../../core/src/plan/reach'
 import type { Place } from '../../core/src/plan/places'
 import type { Plan } from '../../core/src/plan/plan'
 import { atArm } from '../../core/src/plan/stands'
-import { shortestWalk } from '../../core/src/plan/ways'
+import { shortestWalk } from '../../core/src/plan/floorSearch'
 import { moved } from '../../core/src/plan/shape'
 import { check } from '../../web/analysis/analyse'
 import { spread, timed } from './median'
@@ -111,12 +111,12 @@ async function measured<T>(make: () => T, work: (made: T) => unknown) {
 /** The floor as the pathfinding package takes it: 1 where something stands; from the entry to the farthest cell. */
 function rasterOf(plan: Plan): { matrix: number[][]; from: [number, number]; to: [number, number] } {
   const { clearance, standsOf, places } = floorOf(plan, 'parked')
-  const { columns, rows, squared } = clearance
+  const { columns, rows, wide } = clearance
   const matrix = Array.from({ length: rows }, (_, row) =>
-    Array.from({ length: columns }, (_, column) => (squared[row * columns + column]! > 0 ? 0 : 1)),
+    Array.from({ length: columns }, (_, column) => (wide[row * columns + column]! > 0 ? 0 : 1)),
   )
   const place = (cell: number): [number, number] => [cell % columns, Math.floor(cell / columns)]
-  const from = atArm(standsOf(places.find(({ use }) => use === 'door')!)).find((cell) => squared[cell]! > 0)!
+  const from = atArm(standsOf(places.find(({ use }) => use === 'door')!)).find((cell) => wide[cell]! > 0)!
   return { matrix, from: place(from), to: place(farthest(clearance, from)) }
 }
 

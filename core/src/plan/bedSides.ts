@@ -4,7 +4,7 @@ import type { Side } from './plan'
 import { startCells, type Floor } from './reach'
 import { standsAt } from './stands'
 import type { WayRules } from './wayRules'
-import { walkable } from './ways'
+import { walkable } from './floorSearch'
 
 /** Before so much of a side there must be floor to lie down from it, inches: as wide as somebody who sits (common practice). */
 const SEAT = 18

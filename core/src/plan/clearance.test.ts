@@ -54,11 +54,11 @@ describe('clearance', () => {
   })
 
   it('a rear slide is floor too, through the wall it left', () => {
-    const { x0, y0, columns, squared } = clearanceAt(
+    const { x0, y0, columns, wide } = clearanceAt(
       emptyPlan({ slides: [{ id: 's', wall: 'rear', start: 20, length: 50, depth: 30 }] }),
       'parked',
     )
-    const free = (x: number, y: number) => squared[Math.floor(y - y0) * columns + Math.floor(x - x0)]! > 0
+    const free = (x: number, y: number) => wide[Math.floor(y - y0) * columns + Math.floor(x - x0)]! > 0
     expect([free(239, 40), free(260, 40), free(260, 80), free(239, 80)]).toEqual([true, true, false, false])
   })
 
@@ -67,7 +67,7 @@ describe('clearance', () => {
       slides: [{ id: 's', wall: 'off-door', start: 60, length: 100, depth: 36 }],
       fixtures: [fixture('tri-fold-sofa', [62, -34, 96, 34], {}, { id: 'sofa', slide: 's' })],
     })
-    const free = (time: 'parked' | 'road') => clearanceAt(plan, time).squared.filter((value) => value > 0).length
+    const free = (time: 'parked' | 'road') => clearanceAt(plan, time).wide.filter((value) => value > 0).length
     // Parked: all of the box (236 x 92) and what the sofa leaves of the bay; on the road the sofa stands in the box.
     expect(free('parked')).toBeGreaterThan(236 * 92)
     expect(free('road')).toBeLessThanOrEqual(236 * 92 - 96 * 34)

@@ -1,7 +1,8 @@
 import { wallShape } from './overlap'
 import type { Door, Plan } from './plan'
 import { convexParts } from './convex'
-import { EIGHTHS, widenNarrows } from './narrows'
+import { distancesOn, EIGHTHS } from './distanceTransform'
+import { widenNarrows } from './narrows'
 import { bounds, type Bounds, type Point, type Shape } from './shape'
 import { shellAt } from './shell'
 import { takenInside } from './takenInside'
@@ -14,9 +15,7 @@ import { bodiesAt, floorAt, type TimeOfDay } from './times'
  * within the cell, by the outlines themselves (`narrows.ts`).
  */
 export interface Clearance extends Raster {
-  /** The square of the distance to the nearest cell in the way: whole numbers; 0 where something stands. */
-  squared: Int32Array
-  /** Eighths of an inch: the diameter of the circle that is free there, rounded down. */
+  /** Eighths of an inch: the diameter of the circle that is free there, rounded down; 0 where something stands. */
   wide: Int16Array
 }
 
@@ -62,29 +61,19 @@ export function clearanceAt(
     ...besides,
   ]
   for (const shape of things) fill(free, raster, shape, 0)
-  const clearance = clearanceOf(raster, free)
-  widenNarrows(clearance, [...things, ...shellAt(plan, time).map(({ shape }) => shape)])
-  return clearance
+  return clearanceOf(raster, free, [...things, ...shellAt(plan, time).map(({ shape }) => shape)])
 }
 
 /**
  * Clearance of any floor: 1 where one can stand, 0 where not. The raster's rim must be 0 all round: ways are
- * then searched without looking for an edge.
+ * then searched without looking for an edge. `outlines`: of what stands there, where widths are to be exact.
  */
-export function clearanceOf(raster: Raster, free: Uint8Array): Clearance {
-  const squared = squaredDistances(free, raster.columns, raster.rows)
-  const wide = new Int16Array(squared.length)
-  for (let cell = 0; cell < squared.length; cell++) {
-    const own = squared[cell]!
-    wide[cell] = own < WIDTHS.length ? WIDTHS[own]! : widthOf(own)
-  }
-  return { ...raster, squared, wide }
+export function clearanceOf(raster: Raster, free: Uint8Array, outlines: readonly Shape[] = []): Clearance {
+  const distances = distancesOn(free, raster.columns, raster.rows)
+  const wide = distances.wide.slice(0, free.length)
+  if (outlines.length) widenNarrows(raster, distances, wide, outlines)
+  return { ...raster, wide }
 }
-
-/** From the middle of a cell to the nearest corner of the nearest cell in the way: twice that, in eighths. */
-const widthOf = (squared: number): number => Math.max(1, Math.floor(2 * EIGHTHS * (Math.sqrt(squared) - Math.SQRT1_2)))
-
-const WIDTHS = Int16Array.from({ length: 4096 }, (_, squared) => (squared ? widthOf(squared) : 0))
 
 /** The part of a doorway that a leaf, stopped on its way, keeps shut: on the hinge side, all but what is clear. */
 function behindLeaf(pin: Point, edge: Point, clear: number): Shape {
@@ -155,75 +144,4 @@ function fillBox(cells: Uint8Array, { x0, y0, columns, rows }: Raster, box: Boun
     row++
   )
     if (last > first) cells.fill(value, row * columns + first, row * columns + last)
-}
-
-/**
- * Exact squared Euclidean distance of every free cell to the nearest cell in the way, linear in the number
- * of cells: first straight up and down, then along each row the lower envelope of the parabolas over it.
- * Source: Felzenszwalb and Huttenlocher, "Distance Transforms of Sampled Functions", Theory of Computing 8
- * (2012). A row is taken one free run at a time: nothing reaches across a cell in the way.
- */
-export function squaredDistances(free: Uint8Array, columns: number, rows: number): Int32Array {
-  const cells = columns * rows
-  const squared = new Int32Array(cells)
-  const upright = new Int16Array(cells)
-  for (let cell = columns; cell < cells; cell++) if (free[cell]) upright[cell] = upright[cell - columns]! + 1
-  for (let cell = cells - columns - 1; cell >= 0; cell--) {
-    const up = upright[cell + columns]! + 1
-    if (up < upright[cell]!) upright[cell] = up
-  }
-  for (let cell = columns; cell < cells; cell++) {
-    if (upright[cell] === 0) continue
-    let end = cell
-    while (upright[end]! > 0) end++
-    envelope(upright, squared, cell - 1, end)
-    cell = end
-  }
-  return squared
-}
-
-/** No row is longer, inches: three times as long as any drawing may be. */
-const LONGEST = 4096
-/** The parabolas of an envelope: where each stands, its constant term, and from where on it is the lowest. */
-const vertices = new Int32Array(LONGEST)
-const terms = new Int32Array(LONGEST)
-const borders = new Float64Array(LONGEST + 1)
-/** Half the reciprocals of whole numbers: a division costs more than the rest of a step. */
-const halves = Float64Array.from({ length: LONGEST }, (_, i) => 0.5 / i)
-
-/**
- * Between two cells of a row that are both in the way, from the distances straight up and down, the squared distances:
- * the lower envelope of the parabolas that stand on these cells and on all between.
- */
-function envelope(upright: Int16Array, squared: Int32Array, start: number, end: number): void {
-  const to = end - start
-  let last = 0
-  let vertex = 0
-  let term = 0
-  vertices[0] = 0
-  terms[0] = 0
-  borders[0] = -Infinity
-  for (let q = 1; q <= to; q++) {
-    const height = upright[start + q]!
-    const own = height * height + q * q
-    let border = (own - term) * halves[q - vertex]!
-    while (border <= borders[last]!) {
-      last--
-      vertex = vertices[last]!
-      term = terms[last]!
-      border = (own - term) * halves[q - vertex]!
-    }
-    last++
-    vertices[last] = q
-    terms[last] = own
-    borders[last] = border
-    vertex = q
-    term = own
-  }
-  borders[last + 1] = Infinity
-  for (let q = 1, k = 0; q < to; q++) {
-    while (borders[k + 1]! < q) k++
-    const vertex = vertices[k]!
-    squared[start + q] = terms[k]! - vertex * vertex + (q - vertex) * (q - vertex)
-  }
 }

@@ -7,10 +7,14 @@ export function nearestOn(shape: Shape, point: Point): Point {
     return [Math.max(x, Math.min(x + alongX, point[0])), Math.max(y, Math.min(y + alongY, point[1]))]
   }
   if (holds(shape, point)) return point
-  const outline = corners(shape)
-  return outline
-    .map((from, i) => nearestOnSegment(from, outline[(i + 1) % outline.length]!, point))
-    .reduce((best, one) => (apart(one, point) < apart(best, point) ? one : best))
+  const outline = shape.polygon
+  let [nearest, least] = [point, Infinity]
+  for (let i = 0; i < outline.length; i++) {
+    const on = nearestOnSegment(outline[i]!, outline[(i + 1) % outline.length]!, point)
+    const far = (on[0] - point[0]) * (on[0] - point[0]) + (on[1] - point[1]) * (on[1] - point[1])
+    if (far < least) [nearest, least] = [on, far]
+  }
+  return nearest
 }
 
 /** Inches from a point to a shape; 0 inside. */
@@ -38,7 +42,8 @@ export function holds(shape: Shape, [x, y]: Point): boolean {
 }
 
 export function nearestOnSegment([ax, ay]: Point, [bx, by]: Point, [x, y]: Point): Point {
-  const [dx, dy] = [bx - ax, by - ay]
+  const dx = bx - ax
+  const dy = by - ay
   const share = Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy || 1)))
   return [ax + dx * share, ay + dy * share]
 }

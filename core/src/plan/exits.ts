@@ -8,7 +8,8 @@ import { wallShape } from './overlap'
 import { middleOf, type Point, type Shape } from './shape'
 import { atArm } from './stands'
 import type { WayRules } from './wayRules'
-import { cellCenter, shortestWalk } from './ways'
+import { shortestWalk } from './floorSearch'
+import { cellCenter } from './ways'
 
 /** How one gets out of a berth at night. */
 export interface WaysOut {

@@ -14,11 +14,11 @@ export interface RoomFloor {
  * counts.
  */
 export function floorSpace(plan: Plan, clearance: Clearance): RoomFloor[] {
-  const counted = new Uint8Array(clearance.squared.length)
+  const counted = new Uint8Array(clearance.wide.length)
   return plan.rooms.map(({ id, shape }) => {
     let free = 0
     eachCellIn(clearance, bounds(shape), (cell, x, y) => {
-      if (clearance.squared[cell] === 0 || counted[cell] || ('polygon' in shape && !holds(shape, [x, y]))) return
+      if (clearance.wide[cell] === 0 || counted[cell] || ('polygon' in shape && !holds(shape, [x, y]))) return
       counted[cell] = 1
       free++
     })

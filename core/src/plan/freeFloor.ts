@@ -14,9 +14,9 @@ export function roomsFor(
   { sideways }: WayRules,
 ): string[][] {
   const half = sideways / 2
-  const { x0, y0, columns, rows, squared } = clearance
-  const free = new Uint8Array(squared.length)
-  for (let cell = 0; cell < free.length; cell++) free[cell] = squared[cell]! > 0 ? 1 : 0
+  const { x0, y0, columns, rows, wide } = clearance
+  const free = new Uint8Array(wide.length)
+  for (let cell = 0; cell < free.length; cell++) free[cell] = wide[cell] === 0 ? 0 : 1
   for (const path of open) for (let i = 1; i < path.length; i++) clear(path[i - 1]!, path[i]!)
   const sums = new Int32Array((columns + 1) * (rows + 1))
   for (let row = 0; row < rows; row++) {

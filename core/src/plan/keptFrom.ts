@@ -6,7 +6,7 @@ import type { Plan } from './plan'
 import { startCells, type Floor } from './reach'
 import { bounds, middleOf, type Shape } from './shape'
 import type { WayRules } from './wayRules'
-import { walkable } from './ways'
+import { walkable } from './floorSearch'
 
 /** Whoever is wider than this is not asked for: so far from a thing widths change, inches. */
 const NEAR = 24

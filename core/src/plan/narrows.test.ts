@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { emptyPlan, fixture } from '../testing/unit'
 import { clearanceAt } from './clearance'
 import type { Point, Shape } from './shape'
-import { widestTo } from './ways'
+import { widestTo } from './floorSearch'
 
 /*
  * A reference that shares no code with the program: the floor on a lattice of a quarter inch, at each point the

@@ -1,21 +1,9 @@
+import type { Raster } from './clearance'
 import { nearestOn } from './distance'
-import { bounds, type Bounds, type Shape } from './shape'
+import { EIGHTHS, WIDE, type Distances } from './distanceTransform'
+import { withOwnLists } from './ownLists'
+import { bounds, type Shape } from './shape'
 
-/** Widths are kept in parts of an inch, rounded down. */
-export const EIGHTHS = 8
-
-/** The floor as it is read off the raster (`Clearance`), its widths to be made exact. */
-interface Floor {
-  x0: number
-  y0: number
-  columns: number
-  rows: number
-  squared: Int32Array
-  wide: Int16Array
-}
-
-/** Wider than this nobody asks for a fraction of an inch; inches. */
-const WIDE = 44
 /** A little beyond a cell's own edge: the widest spot is looked for no farther off along either side, inches. */
 const NEAR = 0.8
 /** A cell that only joins two spots of the middle lies one farther off. */
@@ -24,6 +12,8 @@ const NEXT = 1.3
 const MIDDLE = 0.01
 /** So many times the middle between two things is looked for anew. */
 const ROUNDS = 3
+/** Things are sorted out by squares of this side, inches. */
+const TILE = 16
 /** What a drawing means to be an inch, is one: rounding is no eighth. */
 const HAIR = 0.02
 
@@ -37,125 +27,109 @@ const HAIR = 0.02
  *   b  - - - - - -
  *      ###########
  */
-export function widenNarrows(floor: Floor, things: readonly Shape[]): void {
-  const { x0, y0, columns, rows, squared, wide } = floor
-  const outlines = things.map((shape): Outline => {
-    const { x0: left, y0: top, x1: right, y1: bottom } = bounds(shape)
-    return { x0: left, y0: top, x1: right, y1: bottom, polygon: 'polygon' in shape ? shape : undefined }
-  })
-  const cells = columns * rows
-  const [crest, middle] = listsFor(cells)
-  let count = 0
-  const widest = (WIDE / 2) ** 2
-  for (let cell = columns; cell < cells - columns; cell++) {
-    const own = squared[cell]!
-    if (own === 0 || own > widest) continue
-    const left = squared[cell - 1]!
-    const right = squared[cell + 1]!
-    const above = squared[cell - columns]!
-    const below = squared[cell + columns]!
-    if (
-      (own >= left && own >= right && (own > left || own > right)) ||
-      (own >= above && own >= below && (own > above || own > below))
-    ) {
-      crest[cell] = 1
-      middle[count++] = cell
+export function widenNarrows(raster: Raster, distances: Distances, wide: Int16Array, things: readonly Shape[]): void {
+  widen(things.length)(raster, distances, wide, things)
+}
+
+const widen = withOwnLists(64, (most) => {
+  const left = new Float64Array(most)
+  const top = new Float64Array(most)
+  const right = new Float64Array(most)
+  const bottom = new Float64Array(most)
+  /** Those that do not fill their bounds. */
+  const polygons: (Shape | undefined)[] = []
+  /** Those that a spot comes near to. */
+  const near = new Int16Array(most)
+  /** From a spot to the nearest point of each of those. */
+  const xs = new Float64Array(most)
+  const ys = new Float64Array(most)
+  const squares = new Float64Array(most)
+
+  return ({ x0, y0, columns }: Raster, distances: Distances, wide: Int16Array, things: readonly Shape[]): void => {
+    const { squared, middle, spots, joined } = distances
+    things.forEach((shape, i) => take(shape, i))
+    const across = Math.ceil(columns / TILE)
+    const tiles: number[][] = []
+    for (let i = 0; i < spots + joined; i++) {
+      const cell = middle[i]!
+      const row = Math.floor(cell / columns)
+      const column = cell - row * columns
+      const [tileX, tileY] = [Math.floor(column / TILE), Math.floor(row / TILE)]
+      const beside = (tiles[tileY * across + tileX] ??= besideTile(x0 + tileX * TILE, y0 + tileY * TILE, things.length))
+      const far = Math.sqrt(squared[cell]!) + 2
+      const exact = widestNear(x0 + column + 0.5, y0 + row + 0.5, far, i < spots ? NEAR : NEXT, beside)
+      const eighths = Math.floor(2 * EIGHTHS * exact + HAIR)
+      if (eighths > wide[cell]!) wide[cell] = eighths
     }
   }
-  // Where the middle runs aslant, the cells that join one spot of it to the next belong to it.
-  const spots = count
-  for (let i = 0; i < spots; i++)
-    for (let step = -1; step <= 1; step += 2) {
-      const cell = middle[i]! + step
-      if (crest[cell] !== 0 || squared[cell]! === 0) continue
-      if (crest[cell - columns] !== 1 && crest[cell + columns] !== 1) continue
-      crest[cell] = 2
-      middle[count++] = cell
-    }
-  const byRow: Outline[][] = []
-  for (let i = 0; i < count; i++) {
-    const cell = middle[i]!
-    const row = Math.floor(cell / columns)
-    const y = y0 + row + 0.5
-    // Of all things those that this row comes near to.
-    const beside = (byRow[row] ??= outlines.filter(
-      ({ y0: top, y1: bottom }) => top - y < WIDE / 2 + 2 && y - bottom < WIDE / 2 + 2,
-    ))
-    const x = x0 + (cell - row * columns) + 0.5
-    const exact = widestNear(x, y, Math.sqrt(squared[cell]!) + 2, crest[cell] === 1 ? NEAR : NEXT, beside)
-    const eighths = Math.floor(2 * EIGHTHS * exact + HAIR)
-    if (eighths > wide[cell]!) wide[cell] = eighths
+
+  function take(shape: Shape, i: number): void {
+    const box = bounds(shape)
+    left[i] = box.x0
+    top[i] = box.y0
+    right[i] = box.x1
+    bottom[i] = box.y1
+    polygons[i] = 'polygon' in shape ? shape : undefined
   }
-  for (let i = 0; i < count; i++) crest[middle[i]!] = 0
-}
 
-/** Arrays as long as floors are, used within one look and never after; `crest` is left empty. */
-let lists: [crest: Uint8Array, middle: Int32Array] = [new Uint8Array(0), new Int32Array(0)]
+  /** Of all things those that any spot of a tile may come near to. */
+  function besideTile(x: number, y: number, things: number): number[] {
+    const [reach, end] = [WIDE / 2 + 2, WIDE / 2 + 2 + TILE]
+    const beside: number[] = []
+    for (let i = 0; i < things; i++)
+      if (left[i]! - x < end && x - right[i]! < reach && top[i]! - y < end && y - bottom[i]! < reach) beside.push(i)
+    return beside
+  }
 
-function listsFor(cells: number): typeof lists {
-  if (lists[0].length < cells) lists = [new Uint8Array(cells), new Int32Array(2 * cells)]
-  return lists
-}
-
-interface Outline extends Bounds {
-  /** Absent: it fills its bounds. */
-  polygon?: Shape
-}
-
-/**
- * How far from all things the best spot within a cell is, inches. Asked for thousands of cells: nothing is made anew in
- * here.
- */
-function widestNear(mx: number, my: number, far: number, off: number, things: readonly Outline[]): number {
-  let count = 0
-  for (const one of things)
-    if (one.x0 - mx < far && mx - one.x1 < far && one.y0 - my < far && my - one.y1 < far) near[count++] = one
-  let x = mx
-  let y = my
-  let best = 0
-  for (let round = 0; round < ROUNDS; round++) {
-    // The nearest point, and the nearest of those that lie across from it.
-    let least = Infinity
-    let fx = 0
-    let fy = 0
-    for (let i = 0; i < count; i++) {
-      const one = near[i]!
-      let dx = x < one.x0 ? one.x0 - x : x > one.x1 ? one.x1 - x : 0
-      let dy = y < one.y0 ? one.y0 - y : y > one.y1 ? one.y1 - y : 0
-      if (one.polygon) {
-        const on = nearestOn(one.polygon, [x, y])
-        dx = on[0] - x
-        dy = on[1] - y
+  /** How far from all things the best spot within a cell is, inches. Asked for thousands of cells. */
+  function widestNear(mx: number, my: number, far: number, off: number, beside: number[]): number {
+    let count = 0
+    for (let i = 0; i < beside.length; i++) {
+      const one = beside[i]!
+      if (left[one]! - mx < far && mx - right[one]! < far && top[one]! - my < far && my - bottom[one]! < far)
+        near[count++] = one
+    }
+    let x = mx
+    let y = my
+    let best = 0
+    for (let round = 0; round < ROUNDS; round++) {
+      // The nearest point, and the nearest of those that lie across from it.
+      let least = Infinity
+      let fx = 0
+      let fy = 0
+      for (let i = 0; i < count; i++) {
+        const one = near[i]!
+        let dx = x < left[one]! ? left[one]! - x : x > right[one]! ? right[one]! - x : 0
+        let dy = y < top[one]! ? top[one]! - y : y > bottom[one]! ? bottom[one]! - y : 0
+        const polygon = polygons[one]
+        if (polygon) {
+          const on = nearestOn(polygon, [x, y])
+          dx = on[0] - x
+          dy = on[1] - y
+        }
+        xs[i] = dx
+        ys[i] = dy
+        const apart = dx * dx + dy * dy
+        squares[i] = apart
+        if (apart < least) {
+          least = apart
+          fx = dx
+          fy = dy
+        }
       }
-      xs[i] = dx
-      ys[i] = dy
-      const apart = dx * dx + dy * dy
-      squares[i] = apart
-      if (apart < least) {
-        least = apart
-        fx = dx
-        fy = dy
-      }
+      const free = Math.sqrt(least)
+      if (free > best) best = free
+      if (free === 0 || least === Infinity) return best
+      let across = Infinity
+      for (let i = 0; i < count; i++) if (squares[i]! < across && xs[i]! * fx + ys[i]! * fy < 0) across = squares[i]!
+      if (across === Infinity) return best
+      // Straight away from the nearest, until what stands across is as near: not along the way.
+      const aside = (Math.sqrt(across) - free) / 2
+      if (aside < MIDDLE) return best
+      const step = aside / free
+      x = Math.max(mx - off, Math.min(mx + off, x - fx * step))
+      y = Math.max(my - off, Math.min(my + off, y - fy * step))
     }
-    const free = Math.sqrt(least)
-    if (free > best) best = free
-    if (free === 0 || least === Infinity) return best
-    let across = Infinity
-    for (let i = 0; i < count; i++) if (squares[i]! < across && xs[i]! * fx + ys[i]! * fy < 0) across = squares[i]!
-    if (across === Infinity) return best
-    // Straight away from the nearest, until what stands across is as near: not along the way.
-    const aside = (Math.sqrt(across) - free) / 2
-    if (aside < MIDDLE) return best
-    const step = aside / free
-    x = Math.max(mx - off, Math.min(mx + off, x - fx * step))
-    y = Math.max(my - off, Math.min(my + off, y - fy * step))
+    return best
   }
-  return best
-}
-
-/** Lists used within one look and never after; a plan holds fewer things than this, all lists together. */
-const MOST = 4096
-const near: Outline[] = []
-const xs = new Float64Array(MOST)
-const ys = new Float64Array(MOST)
-const squares = new Float64Array(MOST)
+})

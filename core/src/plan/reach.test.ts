@@ -47,8 +47,8 @@ describe('reach from the entry door', () => {
     expect(narrowest[0]).toBeLessThanOrEqual(120)
     const [x, y] = path.at(-1)!
     expect(Math.hypot(Math.max(10 - x, 0, x - 29), Math.max(40 - y, 0, y - 62))).toBeLessThanOrEqual(ARM + 3)
-    const { squared, columns, x0, y0 } = floor.clearance
-    for (const [px, py] of path) expect(squared[Math.floor(py - y0) * columns + Math.floor(px - x0)]).toBeGreaterThan(0)
+    const { wide, columns, x0, y0 } = floor.clearance
+    for (const [px, py] of path) expect(wide[Math.floor(py - y0) * columns + Math.floor(px - x0)]).toBeGreaterThan(0)
   })
 
   it('nobody uses a toilet through the wall of the next room, however near it is', () => {

@@ -8,7 +8,8 @@ import { shellAt } from './shell'
 import type { Point, Shape } from './shape'
 import { takenInside } from './takenInside'
 import { bodiesAt, type Body, type TimeOfDay } from './times'
-import { cellCenter, wayTo, widestTo, widestWays, widthTo, type Way, type Ways } from './ways'
+import { widestTo, widestWays, type Ways } from './floorSearch'
+import { cellCenter, wayTo, widthTo, type Way } from './ways'
 
 /** The floor at a time of day with everything one walks to, from the entry doors on. */
 export interface Floor {
@@ -56,18 +57,24 @@ function layOut(plan: Plan, time: TimeOfDay, made: readonly string[]): Floor {
   const places = placesAt(plan, time, made, bodies)
   const clearance = clearanceAt(plan, time, made)
   const tall = tallCells(clearance, tallThings(plan, bodies))
+  const beside = once((place: Place) => standsAt(clearance, place, tall))
+  // Out of a window over a bed one climbs from wherever one gets into the bed.
+  const standsOf = once((place: Place) =>
+    place.use === 'exit window'
+      ? together(beside(place), ...places.filter((other) => climbedOver(place, other)).map(beside))
+      : beside(place),
+  )
+  return { plan, time, bodies, places, standsOf, clearance, tall }
+}
+
+/** Looked for when it is first asked for. */
+function once(look: (place: Place) => Stands): (place: Place) => Stands {
   const known = new Map<Place, Stands>()
-  const beside = (place: Place): Stands => {
-    const stands = known.get(place) ?? standsAt(clearance, place, tall)
+  return (place) => {
+    const stands = known.get(place) ?? look(place)
     known.set(place, stands)
     return stands
   }
-  // Out of a window over a bed one climbs from wherever one gets into the bed.
-  const standsOf = (place: Place): Stands =>
-    place.use === 'exit window'
-      ? together(beside(place), ...places.filter((other) => climbedOver(place, other)).map(beside))
-      : beside(place)
-  return { plan, time, bodies, places, standsOf, clearance, tall }
 }
 
 /** What can be reached, and how narrow it gets on the way; of all places, or of some. */
@@ -113,7 +120,17 @@ export function waysFrom(floor: Floor, start: Start): Ways {
   return ways
 }
 
-export function startCells({ plan, places, standsOf }: Floor, start: Start): number[] {
+const started = new WeakMap<Floor, Map<Start, number[]>>()
+
+export function startCells(floor: Floor, start: Start): number[] {
+  const known = started.get(floor) ?? new Map<Start, number[]>()
+  started.set(floor, known)
+  const cells = known.get(start) ?? cellsOfStart(floor, start)
+  known.set(start, cells)
+  return cells
+}
+
+function cellsOfStart({ plan, places, standsOf }: Floor, start: Start): number[] {
   const isStart = ({ id, use }: Place) =>
     start === 'toilet'
       ? use === 'toilet' || plan.fixtures.some((one) => one.id === id && one.kind === 'wet-bath')

@@ -1,4 +1,6 @@
-import { eachCellIn, EIGHTHS, fill, type Clearance } from './clearance'
+import { EIGHTHS, fill, type Clearance } from './clearance'
+import { apart } from './distance'
+import { USUAL_FLOOR, withOwnLists } from './ownLists'
 import { CLIMB, type Place } from './places'
 import type { Front } from './fronts'
 import { bounds, type Bounds, type Shape } from './shape'
@@ -35,68 +37,23 @@ export function tallCells({ x0, y0, columns, rows }: Clearance, tall: readonly S
 
 /** Where one stands before a thing, on the floor behind a door, or under a window that is climbed through. */
 export function standsAt(clearance: Clearance, place: Place, tall: Uint8Array): Stands {
-  found = 0
-  if (place.use === 'door') within(clearance, place, DOORSTEP, tall)
-  else if (place.use === 'exit window') within(clearance, place, CLIMB, tall)
-  else for (const front of place.fronts) before(clearance, front, tall)
-  return taken()
+  const most = place.fronts.reduce((sum, { a, b }) => sum + Math.ceil(apart(a, b) + 2 * ASIDE) * FARTHEST, 0)
+  return looking(Math.max(clearance.wide.length, most))(clearance, place, tall)
 }
-
-/** Straight out from every inch of an edge, until something tall stands there, or too far to reach over what is low. */
-function before({ x0, y0, columns, rows, wide }: Clearance, { a, b, way }: Front, tall: Uint8Array): void {
-  const long = Math.hypot(b[0] - a[0], b[1] - a[1])
-  const [ux, uy] = [(b[0] - a[0]) / long, (b[1] - a[1]) / long]
-  // Straight along the raster every step goes on by as many cells; aslant it is looked up.
-  const straight = Math.abs(way[0]) === 1 || Math.abs(way[1]) === 1
-  const step = way[0] + way[1] * columns
-  for (let s = 0.5 - ASIDE; s < long + ASIDE; s++) {
-    const aside = s < 0 ? -s : s > long ? s - long : 0
-    let over = false
-    let [x, y] = [a[0] + ux * s + way[0] / 2 - x0, a[1] + uy * s + way[1] / 2 - y0]
-    let cell = Math.floor(y) * columns + Math.floor(x)
-    for (let t = 0.5; t <= FARTHEST; t++, x += way[0], y += way[1], cell += step) {
-      if (x < 0 || y < 0 || x >= columns || y >= rows) break
-      if (!straight) cell = Math.floor(y) * columns + Math.floor(x)
-      const free = wide[cell]!
-      if (free === 0) {
-        if (t < EDGE) continue
-        if (tall[cell]) break
-        over = true
-        continue
-      }
-      const far = aside ? Math.sqrt(t * t + aside * aside) : t
-      if (over && far > ARM) break
-      const need = far > FOREARM ? Math.ceil(2 * EIGHTHS * (far - FOREARM)) : 0
-      // Nobody as wide as that stands there.
-      if (need <= free) add(cell, need)
-    }
-  }
-}
-
-/** Lists used within one look and never after: they grow to the longest there was. */
-let cellsFound = new Int32Array(8192)
-let needsFound = new Int16Array(8192)
-let found = 0
-
-function add(cell: number, need: number): void {
-  if (found === cellsFound.length) {
-    const [cells, needs] = [cellsFound, needsFound]
-    ;[cellsFound, needsFound] = [new Int32Array(2 * found), new Int16Array(2 * found)]
-    cellsFound.set(cells)
-    needsFound.set(needs)
-  }
-  cellsFound[found] = cell
-  needsFound[found++] = need
-}
-
-const taken = (): Stands => ({ cells: cellsFound.slice(0, found), needs: needsFound.slice(0, found) })
 
 /** Wherever any of them is. */
 export function together(first: Stands, ...others: Stands[]): Stands {
   if (others.length === 0) return first
-  found = 0
-  for (const { cells, needs } of [first, ...others]) for (let i = 0; i < cells.length; i++) add(cells[i]!, needs[i]!)
-  return taken()
+  const all = [first, ...others]
+  const length = all.reduce((sum, { cells }) => sum + cells.length, 0)
+  const [cells, needs] = [new Int32Array(length), new Int16Array(length)]
+  let at = 0
+  for (const one of all) {
+    cells.set(one.cells, at)
+    needs.set(one.needs, at)
+    at += one.cells.length
+  }
+  return { cells, needs }
 }
 
 /** Those cells from which whoever goes sideways uses it. */
@@ -106,39 +63,129 @@ export function atArm({ cells, needs }: Stands): number[] {
   return near
 }
 
-/**
- * The free cells within so many inches of an opening, with nothing tall between; before a door no wider than its
- * opening: one comes in through it, not along the wall.
- */
-function within(clearance: Clearance, { shape, use }: Place, arm: number, tall: Uint8Array): void {
-  const box = bounds(shape)
-  eachCellIn(clearance, zoneOf(box, use === 'door', arm), (cell, x, y) => {
-    if (clearance.squared[cell] === 0) return
-    const [nx, ny] = [Math.max(box.x0, Math.min(box.x1, x)), Math.max(box.y0, Math.min(box.y1, y))]
-    const far = Math.hypot(x - nx, y - ny)
-    if (far > arm || hidden(clearance, tall, x, y, nx, ny, far)) return
-    add(cell, 0)
-  })
+const looking = withOwnLists(USUAL_FLOOR, (most) => {
+  /** Of the floor that is looked at, and what stands tall on it. */
+  const wide = new Int16Array(most)
+  const high = new Uint8Array(most)
+  let loaded: [Int16Array, Uint8Array] | undefined
+  const cellsFound = new Int32Array(most)
+  const needsFound = new Int16Array(most)
+  let found = 0
+  /** By inches straight out from the edge how wide one must be, eighths. */
+  const needAt = Int16Array.from({ length: FARTHEST + 1 }, (_, i) => needOf(i + 0.5))
+
+  return (clearance: Clearance, place: Place, tall: Uint8Array): Stands => {
+    if (loaded?.[0] !== clearance.wide || loaded[1] !== tall) {
+      loaded = [clearance.wide, tall]
+      wide.set(clearance.wide)
+      high.set(tall)
+    }
+    found = 0
+    if (place.use === 'door') within(clearance, place, DOORSTEP)
+    else if (place.use === 'exit window') within(clearance, place, CLIMB)
+    else for (const front of place.fronts) before(clearance, front)
+    return { cells: cellsFound.slice(0, found), needs: needsFound.slice(0, found) }
+  }
+
+  /** Straight out from every inch of an edge, until something tall stands there, or too far to reach over what is low. */
+  function before({ x0, y0, columns, rows }: Clearance, { a, b, way }: Front): void {
+    const long = apart(a, b)
+    const [ux, uy] = [(b[0] - a[0]) / long, (b[1] - a[1]) / long]
+    const isStraight = Math.abs(way[0]) === 1 || Math.abs(way[1]) === 1
+    for (let s = 0.5 - ASIDE; s < long + ASIDE; s++) {
+      const aside = s < 0 ? -s : s > long ? s - long : 0
+      const [x, y] = [a[0] + ux * s + way[0] / 2 - x0, a[1] + uy * s + way[1] / 2 - y0]
+      if (isStraight) straight(x, y, Math.round(way[0]), Math.round(way[1]), aside, columns, rows)
+      else aslant(x, y, way[0], way[1], aside, columns, rows)
+    }
+  }
+
+  /** Along the raster every step goes on by as many cells. */
+  function straight(x: number, y: number, dx: number, dy: number, aside: number, columns: number, rows: number): void {
+    if (x < 0 || y < 0 || x >= columns || y >= rows) return
+    const [column, row] = [Math.floor(x), Math.floor(y)]
+    const room = dx > 0 ? columns - column : dx < 0 ? column + 1 : dy > 0 ? rows - row : row + 1
+    const last = room < FARTHEST ? room : FARTHEST
+    const step = dx + dy * columns
+    let over = false
+    for (let i = 0, cell = row * columns + column; i < last; i++, cell += step) {
+      const free = wide[cell]!
+      if (free === 0) {
+        if (i < EDGE - 0.5) continue
+        if (high[cell] !== 0) return
+        over = true
+        continue
+      }
+      if (aside === 0 && !over) {
+        const need = needAt[i]!
+        if (need > free) continue
+        cellsFound[found] = cell
+        needsFound[found++] = need
+      } else if (!take(cell, free, Math.sqrt((i + 0.5) * (i + 0.5) + aside * aside), over)) return
+    }
+  }
+
+  function aslant(fromX: number, fromY: number, dx: number, dy: number, aside: number, columns: number, rows: number) {
+    let [x, y, over] = [fromX, fromY, false]
+    for (let i = 0; i < FARTHEST; i++, x += dx, y += dy) {
+      if (x < 0 || y < 0 || x >= columns || y >= rows) return
+      const cell = Math.floor(y) * columns + Math.floor(x)
+      const free = wide[cell]!
+      if (free === 0) {
+        if (i < EDGE - 0.5) continue
+        if (high[cell] !== 0) return
+        over = true
+        continue
+      }
+      if (!take(cell, free, Math.sqrt((i + 0.5) * (i + 0.5) + aside * aside), over)) return
+    }
+  }
+
+  /** Unless nobody as wide as it takes stands there; false where nobody reaches that far over what is low. */
+  function take(cell: number, free: number, far: number, over: boolean): boolean {
+    if (over && far > ARM) return false
+    const need = needOf(far)
+    if (need > free) return true
+    cellsFound[found] = cell
+    needsFound[found++] = need
+    return true
+  }
+
+  /**
+   * The free cells within so many inches of an opening, with nothing tall between; before a door no wider than its
+   * opening: one comes in through it, not along the wall.
+   */
+  function within({ x0, y0, columns, rows }: Clearance, { shape, use }: Place, arm: number): void {
+    const box = bounds(shape)
+    const zone = zoneOf(box, use === 'door', arm)
+    const [top, bottom] = [Math.max(0, Math.floor(zone.y0 - y0)), Math.min(rows, Math.ceil(zone.y1 - y0))]
+    const [left, right] = [Math.max(0, Math.floor(zone.x0 - x0)), Math.min(columns, Math.ceil(zone.x1 - x0))]
+    for (let row = top; row < bottom; row++)
+      for (let column = left; column < right; column++) {
+        const cell = row * columns + column
+        if (wide[cell] === 0) continue
+        const [x, y] = [column + 0.5, row + 0.5]
+        const dx = Math.max(box.x0 - x0, Math.min(box.x1 - x0, x)) - x
+        const dy = Math.max(box.y0 - y0, Math.min(box.y1 - y0, y)) - y
+        const far = Math.sqrt(dx * dx + dy * dy)
+        if (far <= arm && !hidden(columns, x, y, dx, dy, far)) take(cell, wide[cell]!, 0, false)
+      }
+  }
+
+  /** Whether something tall stands on the line, but for its last inches: what the opening is in is not in the way. */
+  function hidden(columns: number, x: number, y: number, dx: number, dy: number, far: number): boolean {
+    for (let t = 0; t < far - EDGE; t++)
+      if (high[Math.floor(y + (dy * t) / far) * columns + Math.floor(x + (dx * t) / far)] !== 0) return true
+    return false
+  }
+})
+
+/** Whoever stands so far off, inches, and reaches is at least so wide, eighths of an inch. */
+function needOf(far: number): number {
+  return far > FOREARM ? Math.ceil(2 * EIGHTHS * (far - FOREARM)) : 0
 }
 
 function zoneOf({ x0, y0, x1, y1 }: Bounds, isDoor: boolean, arm: number): Bounds {
   const [armX, armY] = !isDoor ? [arm, arm] : x1 - x0 > y1 - y0 ? [0, arm] : [arm, 0]
   return { x0: x0 - armX, x1: x1 + armX, y0: y0 - armY, y1: y1 + armY }
-}
-
-/** Whether something tall stands on the line, but for its last inches: what the opening is in is not in the way. */
-function hidden(
-  { x0, y0, columns }: Clearance,
-  tall: Uint8Array,
-  x: number,
-  y: number,
-  toX: number,
-  toY: number,
-  far: number,
-): boolean {
-  for (let t = 0; t < far - EDGE; t++) {
-    const [px, py] = [x + ((toX - x) * t) / far, y + ((toY - y) * t) / far]
-    if (tall[Math.floor(py - y0) * columns + Math.floor(px - x0)]) return true
-  }
-  return false
 }

@@ -5,7 +5,7 @@ import type { Plan } from './plan'
 import { distanceTo } from './distance'
 import { bumpedInto, startCells, type Floor } from './reach'
 import { bounds, type Point, type Shape } from './shape'
-import { walkable } from './ways'
+import { walkable } from './floorSearch'
 
 /** The largest circle of free floor near a thing, to which one gets as wide as a wheelchair is; inches across. */
 export interface Turning {

@@ -4,7 +4,8 @@ import { describe, expect, it } from 'vitest'
 import { rimmed } from '../testing/floors'
 import { clearanceOf, EIGHTHS, type Clearance } from './clearance'
 import type { Point } from './shape'
-import { cellCenter, shortestWalk, wayTo, widestTo, widestWays } from './ways'
+import { shortestWalk, widestTo, widestWays } from './floorSearch'
+import { cellCenter, wayTo } from './ways'
 
 /** Somewhere one stands however wide one is. */
 const at = (...cells: number[]) => ({ cells, needs: cells.map(() => 0) })
@@ -51,7 +52,7 @@ describe('the widest way', () => {
         const cells = clearance.columns * clearance.rows
         const start = seed % cells
         const ways = widestWays(clearance, [start])
-        if (clearance.squared[start] === 0) return ways.starts.length === 0 && ways.widest.every((width) => width === 0)
+        if (clearance.wide[start] === 0) return ways.starts.length === 0 && ways.widest.every((width) => width === 0)
         return [0, 1, 2].every((i) => {
           const goal = (seed + i * 37) % cells
           return (

@@ -1,0 +1,238 @@
+import { EIGHTHS, type Clearance } from './clearance'
+import { USUAL_FLOOR, withOwnLists } from './ownLists'
+import type { Stands } from './stands'
+
+/**
+ * How wide a walker may be and still come from one place to every other: the maximum bottleneck over all
+ * ways on the 1-inch raster, from cell to cell side by side, never across a corner.
+ */
+export interface Ways extends Clearance {
+  /** Cells the walk may start from; none when nobody can stand there. */
+  starts: number[]
+  /** For each cell how wide the narrowest cell on the widest way there is, eighths of an inch; 0 where none leads. */
+  widest: Int16Array
+  /** For each cell that narrowest cell. */
+  squeeze: Int32Array
+}
+
+/**
+ * Widest ways from some cells to all of the floor. Each cell is settled once, the widest first, from
+ * buckets of eighths of an inch: linear in the number of cells.
+ * Source of the order of settling: Dijkstra's algorithm with minimum in place of sum (Pollack, "The
+ * maximum capacity through a network", Operations Research 8, 1960).
+ */
+export function widestWays(clearance: Clearance, from: readonly number[]): Ways {
+  const starts = from.filter((cell) => clearance.wide[cell]! > 0)
+  return { ...clearance, starts, ...on(clearance).everywhere(starts) }
+}
+
+/**
+ * The width of the widest way to each of some goals, inches, with the narrowest cell on it; undefined where
+ * none leads. A goal is a list of cells, any of which will do for whoever is as wide as it needs. The first of them
+ * to be settled so is the one the widest way leads to, and the search ends when each goal has been met.
+ */
+export const widestTo = (
+  clearance: Clearance,
+  from: readonly number[],
+  goals: readonly Stands[],
+): ({ width: number; squeeze: number } | undefined)[] => on(clearance).toEach(from, goals)
+
+/**
+ * The cells of a walk with the fewest steps, breadth first, over cells in which a walker of this width can
+ * stand; undefined when there is none. `shut`: cells that are closed besides.
+ */
+export const shortestWalk = (
+  clearance: Clearance,
+  starts: readonly number[],
+  goals: Uint8Array,
+  width: number,
+  shut?: (cell: number) => boolean,
+): number[] | undefined => on(clearance).shortest(starts, goals, width, shut)
+
+/** The cells that somebody of a width gets to: 1 for each, breadth first. */
+export const walkable = (clearance: Clearance, starts: readonly number[], width: number): Uint8Array =>
+  on(clearance).reached(starts, width)
+
+function on(clearance: Clearance) {
+  const search = searchOn(clearance.wide.length)
+  search.load(clearance)
+  return search
+}
+
+const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
+  /** Of the floor that is walked on: a floor that has been laid is not changed any more. */
+  const wide = new Int16Array(most)
+  let loaded: Int16Array | undefined
+  const steps = new Int32Array(4)
+  let cells = 0
+  const widest = new Int16Array(most)
+  const squeeze = new Int32Array(most)
+  // Buckets as linked lists: the last entry of each width, and for each entry its cell and the entry before. A cell
+  // comes in again whenever a wider way to it is found, four times at most; narrower entries are passed over.
+  const last = new Int32Array(1 << 15)
+  const before = new Int32Array(5 * most)
+  const cellOf = new Int32Array(5 * most)
+  // The cells of goals, those of several chained: `next` holds for each mark the one before it on the same cell.
+  const mark = new Int32Array(most)
+  let marks = { next: new Int32Array(0), goalOf: new Int32Array(0), needOf: new Int16Array(0) }
+  const cameFrom = new Int32Array(most)
+  const queue = new Int32Array(most)
+
+  return { load, everywhere, toEach, shortest, reached }
+
+  function load(clearance: Clearance): void {
+    if (loaded === clearance.wide) return
+    loaded = clearance.wide
+    cells = loaded.length
+    wide.set(loaded)
+    steps.set([-1, 1, -clearance.columns, clearance.columns])
+  }
+
+  function everywhere(starts: readonly number[]): Pick<Ways, 'widest' | 'squeeze'> {
+    search(starts, () => false)
+    return { widest: widest.slice(0, cells), squeeze: squeeze.slice(0, cells) }
+  }
+
+  function toEach(
+    from: readonly number[],
+    goals: readonly Stands[],
+  ): ({ width: number; squeeze: number } | undefined)[] {
+    markAll(goals)
+    const { next, goalOf, needOf } = marks
+    const met = new Int32Array(goals.length).fill(-1)
+    let open = goals.length
+    search(from, (cell, width) => {
+      for (let at = mark[cell]!; at > 0; at = next[at]!) {
+        const goal = goalOf[at]!
+        if (met[goal]! >= 0 || needOf[at]! > width) continue
+        met[goal] = cell
+        open--
+      }
+      return open === 0
+    })
+    return Array.from(met, (cell) =>
+      cell < 0 ? undefined : { width: widest[cell]! / EIGHTHS, squeeze: squeeze[cell]! },
+    )
+  }
+
+  function markAll(goals: readonly Stands[]): void {
+    mark.fill(0, 0, cells)
+    const most = 1 + goals.reduce((sum, one) => sum + one.cells.length, 0)
+    if (marks.next.length < most)
+      marks = { next: new Int32Array(most), goalOf: new Int32Array(most), needOf: new Int16Array(most) }
+    let last = 0
+    goals.forEach((one, goal) => (last = markOne(one, goal, last)))
+  }
+
+  function markOne({ cells, needs }: Stands, goal: number, from: number): number {
+    const { next, goalOf, needOf } = marks
+    let last = from
+    for (let i = 0; i < cells.length; i++) {
+      const cell = cells[i]!
+      next[++last] = mark[cell]!
+      goalOf[last] = goal
+      needOf[last] = needs[i]!
+      mark[cell] = last
+    }
+    return last
+  }
+
+  /** `settled` hears of each cell once its widest way is known, the widest first; the search ends when it says so. */
+  function search(starts: readonly number[], settled: (cell: number, width: number) => boolean): void {
+    widest.fill(0, 0, cells)
+    let most = 0
+    for (const cell of starts) most = Math.max(most, wide[cell]!)
+    last.fill(-1, 0, most + 1)
+    let entries = 0
+    for (const cell of starts) {
+      const width = wide[cell]!
+      if (width === 0 || widest[cell]! > 0) continue
+      widest[cell] = width
+      squeeze[cell] = cell
+      cellOf[entries] = cell
+      before[entries] = last[width]!
+      last[width] = entries++
+    }
+    for (let width = most; width > 0; width--) {
+      // A cell reached here may put its neighbors into this same bucket, never into a wider one.
+      while (last[width]! >= 0) {
+        const entry = last[width]!
+        last[width] = before[entry]!
+        const cell = cellOf[entry]!
+        if (widest[cell] !== width) continue
+        if (settled(cell, width)) return
+        entries = relax(cell, width, entries)
+      }
+    }
+  }
+
+  function relax(cell: number, width: number, from: number): number {
+    let entries = from
+    for (let i = 0; i < 4; i++) {
+      const to = cell + steps[i]!
+      const own = wide[to]!
+      const reached = own < width ? own : width
+      if (reached <= widest[to]!) continue
+      widest[to] = reached
+      squeeze[to] = own < width ? to : squeeze[cell]!
+      cellOf[entries] = to
+      before[entries] = last[reached]!
+      last[reached] = entries++
+    }
+    return entries
+  }
+
+  function shortest(
+    starts: readonly number[],
+    goals: Uint8Array,
+    width: number,
+    shut?: (cell: number) => boolean,
+  ): number[] | undefined {
+    cameFrom.fill(-1, 0, cells)
+    const least = Math.max(1, Math.ceil(width * EIGHTHS))
+    let length = 0
+    for (const cell of starts) {
+      if (cameFrom[cell] !== -1 || wide[cell]! < least || shut?.(cell)) continue
+      cameFrom[cell] = cell
+      queue[length++] = cell
+    }
+    for (let head = 0; head < length; head++) {
+      const cell = queue[head]!
+      if (goals[cell]) return backFrom(cell)
+      for (let i = 0; i < 4; i++) {
+        const to = cell + steps[i]!
+        if (cameFrom[to] !== -1 || wide[to]! < least || shut?.(to)) continue
+        cameFrom[to] = cell
+        queue[length++] = to
+      }
+    }
+    return undefined
+  }
+
+  function backFrom(goal: number): number[] {
+    const walk = [goal]
+    for (let cell = goal; cameFrom[cell] !== cell;) walk.push((cell = cameFrom[cell]!))
+    return walk.reverse()
+  }
+
+  function reached(starts: readonly number[], width: number): Uint8Array {
+    const found = new Uint8Array(cells)
+    const least = Math.max(1, Math.ceil(width * EIGHTHS))
+    let length = 0
+    for (const cell of starts) {
+      if (found[cell] || wide[cell]! < least) continue
+      found[cell] = 1
+      queue[length++] = cell
+    }
+    for (let head = 0; head < length; head++) {
+      const cell = queue[head]!
+      for (let i = 0; i < 4; i++) {
+        const to = cell + steps[i]!
+        if (found[to] !== 0 || wide[to]! < least) continue
+        found[to] = 1
+        queue[length++] = to
+      }
+    }
+    return found
+  }
+})
