@@ -4,12 +4,11 @@ import { parseTrailer } from '../../core/src/formats/document'
 import { factSheet } from '../../core/src/match/factSheet'
 import { DEFAULT_HOUSE_RULES } from '../../core/src/rules/houseRules'
 import { waysOut } from '../../core/src/plan/exits'
-import type { Clearance } from '../../core/src/plan/clearance'
+import { EIGHTHS, type Clearance } from '../../core/src/plan/clearance'
 import { floorOf, reachOf } from '../../core/src/plan/reach'
 import type { Place } from '../../core/src/plan/places'
 import type { Plan } from '../../core/src/plan/plan'
 import { atArm } from '../../core/src/plan/stands'
-import { shortestWalk } from '../../core/src/plan/floorSearch'
 import { moved } from '../../core/src/plan/shape'
 import { check } from '../../web/analysis/analyse'
 import { spread, timed } from './median'
@@ -122,9 +121,13 @@ function rasterOf(plan: Plan): { matrix: number[][]; from: [number, number]; to:
 
 /** The cell that takes the most steps to get to: the last that a breadth-first walk comes to. */
 function farthest(clearance: Clearance, from: number): number {
+  const { columns, wide } = clearance
+  const seen = new Set([from])
   let last = from
-  const nowhere = new Uint8Array(clearance.wide.length)
-  shortestWalk(clearance, [from], nowhere, 1, (cell) => ((last = cell), false))
+  for (const cell of seen) {
+    last = cell
+    for (const to of [cell - 1, cell + 1, cell - columns, cell + columns]) if (wide[to]! >= EIGHTHS) seen.add(to)
+  }
   return last
 }
 

@@ -1,11 +1,11 @@
 import { DOOR_KINDS } from '../readings/catalogue'
 import { apart, distanceTo, entersAt, nearestOnSegment } from './distance'
 import { OVER, type Place } from './places'
-import type { Clearance } from './clearance'
+import { eachCellIn, type Clearance } from './clearance'
 import type { Door, Plan } from './plan'
 import type { Floor } from './reach'
 import { wallShape } from './overlap'
-import { middleOf, type Point, type Shape } from './shape'
+import { bounds, middleOf, type Point, type Shape } from './shape'
 import { atArm } from './stands'
 import type { WayRules } from './wayRules'
 import { shortestWalk } from './floorSearch'
@@ -62,7 +62,7 @@ export function waysOut(floor: Floor, rules: WayRules): WaysOut[] {
         beside,
         others.filter(({ place }) => place.id !== one.out),
         rules,
-        (cell) => shut[cell] === 1,
+        shut,
       )
       if (second) return [{ berth: berth.id, by: [one.out, second.out] }]
     }
@@ -87,15 +87,17 @@ function walk(
   from: readonly number[],
   outs: readonly Out[],
   { sideways }: WayRules,
-  shut?: (cell: number) => boolean,
+  shut?: Uint8Array,
 ): Walk | undefined {
   if (outs.length === 0) return undefined
-  const byOut = new Uint8Array(clearance.wide.length)
-  outs.forEach(({ cells }, i) => {
-    for (const cell of cells) if (byOut[cell] === 0) byOut[cell] = i + 1
-  })
-  const path = shortestWalk(clearance, from, byOut, sideways, shut)
-  return path && { path, out: outs[byOut[path.at(-1)!]! - 1]!.place.id }
+  const path = shortestWalk(
+    clearance,
+    from,
+    outs.map(({ cells }) => cells),
+    sideways,
+    shut,
+  )
+  return path && { path, out: outs.find(({ cells }) => cells.includes(path.at(-1)!))!.place.id }
 }
 
 /** One by one the walks to the ways out that are not the nearest. */
@@ -137,9 +139,23 @@ function closedBeside(
   }
   // A door that is shut, or burns, shuts all that is behind it, however near to the bed it is.
   const doors = doorsOn(plan, path, clearance)
-  if (doors.length)
-    for (let cell = 0; cell < shut.length; cell++)
-      if (clearance.wide[cell] && doors.some((door) => away(door, cellCenter(clearance, cell)) < closes)) shut[cell] = 1
+  return doors.length ? shutAround(clearance, doors, closes, shut) : shut
+}
+
+/** Closes the floor all round some doors. */
+function shutAround(
+  clearance: Clearance,
+  doors: readonly Door[],
+  closes: number,
+  shut = new Uint8Array(clearance.wide.length),
+): Uint8Array {
+  for (const { from, to } of doors) {
+    const box = bounds({ polygon: [from, to] })
+    const near = { x0: box.x0 - closes, y0: box.y0 - closes, x1: box.x1 + closes, y1: box.y1 + closes }
+    eachCellIn(clearance, near, (cell, x, y) => {
+      if (shut[cell] === 0 && away({ from, to }, [x, y]) < closes) shut[cell] = 1
+    })
+  }
   return shut
 }
 
@@ -149,7 +165,8 @@ function doorsOn(plan: Plan, path: readonly number[], clearance: Clearance): Doo
   return plan.doors.filter((door) => !DOOR_KINDS[door.kind].outer && points.some((point) => away(door, point) < 1))
 }
 
-const away = ({ from, to }: Door, point: Point): number => apart(nearestOnSegment(from, to, point), point)
+const away = ({ from, to }: Pick<Door, 'from' | 'to'>, point: Point): number =>
+  apart(nearestOnSegment(from, to, point), point)
 
 /** A door on the only way that every other way passes too, by id. */
 function sharedDoor(
@@ -161,7 +178,7 @@ function sharedDoor(
 ): string | undefined {
   const { plan, clearance } = floor
   return doorsOn(plan, path, clearance).find(
-    (door) => !walk(floor, from, outs, rules, (cell) => away(door, cellCenter(clearance, cell)) < rules.closes),
+    (door) => !walk(floor, from, outs, rules, shutAround(clearance, [door], rules.closes)),
   )?.id
 }
 

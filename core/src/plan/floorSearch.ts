@@ -38,15 +38,15 @@ export const widestTo = (
 ): ({ width: number; squeeze: number } | undefined)[] => on(clearance).toEach(from, goals)
 
 /**
- * The cells of a walk with the fewest steps, breadth first, over cells in which a walker of this width can
- * stand; undefined when there is none. `shut`: cells that are closed besides.
+ * The cells of a walk with the fewest steps to any of some goals, lists of cells, breadth first, over cells in which a walker of this
+ * width can stand; undefined when there is none. `shut`: 1 where cells are closed besides.
  */
 export const shortestWalk = (
   clearance: Clearance,
   starts: readonly number[],
-  goals: Uint8Array,
+  goals: readonly (readonly number[])[],
   width: number,
-  shut?: (cell: number) => boolean,
+  shut?: Uint8Array,
 ): number[] | undefined => on(clearance).shortest(starts, goals, width, shut)
 
 /** The cells that somebody of a width gets to: 1 for each, breadth first. */
@@ -63,7 +63,7 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
   /** Of the floor that is walked on: a floor that has been laid is not changed any more. */
   const wide = new Int16Array(most)
   let loaded: Int16Array | undefined
-  const steps = new Int32Array(4)
+  let columns = 0
   let cells = 0
   const widest = new Int16Array(most)
   const squeeze = new Int32Array(most)
@@ -77,6 +77,10 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
   let marks = { next: new Int32Array(0), goalOf: new Int32Array(0), needOf: new Int16Array(0) }
   const cameFrom = new Int32Array(most)
   const queue = new Int32Array(most)
+  /** Empty between looks: where a walk ends, where nobody walks. */
+  const ends = new Uint8Array(most)
+  const closed = new Uint8Array(most)
+  const found = new Uint8Array(most)
 
   return { load, everywhere, toEach, shortest, reached }
 
@@ -85,7 +89,7 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
     loaded = clearance.wide
     cells = loaded.length
     wide.set(loaded)
-    steps.set([-1, 1, -clearance.columns, clearance.columns])
+    columns = clearance.columns
   }
 
   function everywhere(starts: readonly number[]): Pick<Ways, 'widest' | 'squeeze'> {
@@ -161,52 +165,61 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
         const cell = cellOf[entry]!
         if (widest[cell] !== width) continue
         if (settled(cell, width)) return
-        entries = relax(cell, width, entries)
+        entries = widen(cell, cell - 1, width, entries)
+        entries = widen(cell, cell + 1, width, entries)
+        entries = widen(cell, cell - columns, width, entries)
+        entries = widen(cell, cell + columns, width, entries)
       }
     }
   }
 
-  function relax(cell: number, width: number, from: number): number {
-    let entries = from
-    for (let i = 0; i < 4; i++) {
-      const to = cell + steps[i]!
-      const own = wide[to]!
-      const reached = own < width ? own : width
-      if (reached <= widest[to]!) continue
-      widest[to] = reached
-      squeeze[to] = own < width ? to : squeeze[cell]!
-      cellOf[entries] = to
-      before[entries] = last[reached]!
-      last[reached] = entries++
-    }
-    return entries
+  function widen(cell: number, to: number, width: number, entries: number): number {
+    const own = wide[to]!
+    const reached = own < width ? own : width
+    if (reached <= widest[to]!) return entries
+    widest[to] = reached
+    squeeze[to] = own < width ? to : squeeze[cell]!
+    cellOf[entries] = to
+    before[entries] = last[reached]!
+    last[reached] = entries
+    return entries + 1
   }
 
   function shortest(
     starts: readonly number[],
-    goals: Uint8Array,
+    goals: readonly (readonly number[])[],
     width: number,
-    shut?: (cell: number) => boolean,
+    shut?: Uint8Array,
   ): number[] | undefined {
     cameFrom.fill(-1, 0, cells)
-    const least = Math.max(1, Math.ceil(width * EIGHTHS))
+    if (shut) closed.set(shut)
+    for (const cells of goals) for (const cell of cells) ends[cell] = 1
+    const goal = walkTo(starts, Math.max(1, Math.ceil(width * EIGHTHS)))
+    for (const cells of goals) for (const cell of cells) ends[cell] = 0
+    if (shut) closed.fill(0, 0, cells)
+    return goal < 0 ? undefined : backFrom(goal)
+  }
+
+  /** The goal that is come to first; -1: none. */
+  function walkTo(starts: readonly number[], least: number): number {
     let length = 0
-    for (const cell of starts) {
-      if (cameFrom[cell] !== -1 || wide[cell]! < least || shut?.(cell)) continue
-      cameFrom[cell] = cell
-      queue[length++] = cell
-    }
+    for (const cell of starts) length = step(cell, cell, least, length)
     for (let head = 0; head < length; head++) {
       const cell = queue[head]!
-      if (goals[cell]) return backFrom(cell)
-      for (let i = 0; i < 4; i++) {
-        const to = cell + steps[i]!
-        if (cameFrom[to] !== -1 || wide[to]! < least || shut?.(to)) continue
-        cameFrom[to] = cell
-        queue[length++] = to
-      }
+      if (ends[cell] !== 0) return cell
+      length = step(cell, cell - 1, least, length)
+      length = step(cell, cell + 1, least, length)
+      length = step(cell, cell - columns, least, length)
+      length = step(cell, cell + columns, least, length)
     }
-    return undefined
+    return -1
+  }
+
+  function step(cell: number, to: number, least: number, length: number): number {
+    if (cameFrom[to] !== -1 || wide[to]! < least || closed[to] !== 0) return length
+    cameFrom[to] = cell
+    queue[length] = to
+    return length + 1
   }
 
   function backFrom(goal: number): number[] {
@@ -216,23 +229,24 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
   }
 
   function reached(starts: readonly number[], width: number): Uint8Array {
-    const found = new Uint8Array(cells)
+    found.fill(0, 0, cells)
     const least = Math.max(1, Math.ceil(width * EIGHTHS))
     let length = 0
-    for (const cell of starts) {
-      if (found[cell] || wide[cell]! < least) continue
-      found[cell] = 1
-      queue[length++] = cell
-    }
+    for (const cell of starts) length = reach(cell, least, length)
     for (let head = 0; head < length; head++) {
       const cell = queue[head]!
-      for (let i = 0; i < 4; i++) {
-        const to = cell + steps[i]!
-        if (found[to] !== 0 || wide[to]! < least) continue
-        found[to] = 1
-        queue[length++] = to
-      }
+      length = reach(cell - 1, least, length)
+      length = reach(cell + 1, least, length)
+      length = reach(cell - columns, least, length)
+      length = reach(cell + columns, least, length)
     }
-    return found
+    return found.slice(0, cells)
+  }
+
+  function reach(to: number, least: number, length: number): number {
+    if (found[to] !== 0 || wide[to]! < least) return length
+    found[to] = 1
+    queue[length] = to
+    return length + 1
   }
 })

@@ -1,5 +1,5 @@
 import { BUMPS, clearanceAt, type Clearance } from './clearance'
-import { distanceTo, nearestOn } from './distance'
+import { apart, nearestOn } from './distance'
 import { wallShape } from './overlap'
 import { climbedOver, placesAt, tallThings, type Place } from './places'
 import { atArm, standsAt, tallCells, together, type Stands } from './stands'
@@ -140,16 +140,20 @@ function cellsOfStart({ plan, places, standsOf }: Floor, start: Start): number[]
 
 /** The two things a point lies between: the nearest, and the nearest of what stands across from it. */
 export function squeezedBetween(floor: Pick<Floor, 'plan' | 'bodies' | 'time'>, point: Point): [string, string] {
-  const byDistance = bumpedInto(floor)
-    .map(({ id, shape }) => ({ id, far: distanceTo(shape, point), at: nearestOn(shape, point) }))
-    .sort((a, b) => a.far - b.far)
-  const nearest = byDistance[0]!
-  const across = byDistance
-    .slice(1)
-    .find(
-      ({ at }) => (at[0] - point[0]) * (nearest.at[0] - point[0]) + (at[1] - point[1]) * (nearest.at[1] - point[1]) < 0,
+  const things = bumpedInto(floor).map(({ id, shape }) => {
+    const at = nearestOn(shape, point)
+    return { id, at, far: apart(at, point) }
+  })
+  const nearestOf = (some: typeof things) =>
+    some.reduce<(typeof things)[number] | undefined>(
+      (best, one) => (best && best.far <= one.far ? best : one),
+      undefined,
     )
-  return [nearest.id, (across ?? byDistance[1] ?? nearest).id]
+  const nearest = nearestOf(things)!
+  const others = things.filter((one) => one !== nearest)
+  const [nx, ny] = [nearest.at[0] - point[0], nearest.at[1] - point[1]]
+  const across = nearestOf(others.filter(({ at }) => (at[0] - point[0]) * nx + (at[1] - point[1]) * ny < 0))
+  return [nearest.id, (across ?? nearestOf(others) ?? nearest).id]
 }
 
 /** All that one bumps into: what stands, what comes in from outside, walls. */

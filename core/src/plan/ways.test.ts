@@ -163,9 +163,14 @@ describe('the widest way', () => {
   it('a cell’s middle is half an inch in', () => expect(cellCenter(open, 13)).toEqual([11.5, 21.5]))
   it('nothing leads to where something stands', () => expect(wayTo(widestWays(open, [13]), at(0), 3)).toBeUndefined())
   it('a walk round what is shut, or none', () => {
-    const goals = Uint8Array.from({ length: 84 }, (_, cell) => (cell === 22 ? 1 : 0))
-    expect(shortestWalk(open, [13], goals, 0.5)).toHaveLength(10)
-    expect(shortestWalk(open, [13], goals, 0.5, (cell) => cell === 17)!.length).toBeGreaterThan(10)
-    expect(shortestWalk(open, [13], goals, 0.5, (cell) => cell % 12 === 5)).toBeUndefined()
+    const shut = (isShut: (cell: number) => boolean) =>
+      Uint8Array.from({ length: 84 }, (_, cell) => (isShut(cell) ? 1 : 0))
+    const round = shut((cell) => cell === 17)
+    expect(shortestWalk(open, [13], [[22]], 0.5)).toHaveLength(10)
+    expect(shortestWalk(open, [13], [[22]], 0.5, round)!.length).toBeGreaterThan(10)
+    const across = shut((cell) => cell % 12 === 5)
+    expect(shortestWalk(open, [13], [[22]], 0.5, across)).toBeUndefined()
+    // What was shut for one walk is open for the next.
+    expect(shortestWalk(open, [13], [[22], [15]], 0.5)).toEqual([13, 14, 15])
   })
 })

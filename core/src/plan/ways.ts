@@ -31,12 +31,9 @@ export function widthTo(
 export function wayTo(ways: Ways, goal: Stands, enough = Infinity): Way | undefined {
   const found = widthTo(ways, goal)
   if (!found) return undefined
-  const endsFor = (width: number): Uint8Array => {
-    const ends = new Uint8Array(ways.wide.length)
-    for (let i = 0; i < goal.cells.length; i++) if (goal.needs[i]! <= width * EIGHTHS) ends[goal.cells[i]!] = 1
-    return ends
-  }
-  const walk = (width: number) => shortestWalk(ways, ways.starts, endsFor(width), width)
+  const endsFor = (width: number): number[] =>
+    Array.from(goal.cells).filter((_, i) => goal.needs[i]! <= width * EIGHTHS)
+  const walk = (width: number) => shortestWalk(ways, ways.starts, [endsFor(width)], width)
   // Whoever is narrower stands nearer; where that is not to be, the way for the widest is shown.
   const cells = walk(Math.min(found.width, enough)) ?? walk(found.width)!
   const path = cells.map((cell) => cellCenter(ways, cell))

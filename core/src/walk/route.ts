@@ -125,9 +125,7 @@ function overFloor(from: Point, to: Point, plan: Plan): Point[] {
   const [start, goal] = [standingCell(plan, from), standingCell(plan, to)]
   if (start === undefined || goal === undefined) return [from, to]
   const { clearance } = floorOf(plan, 'parked')
-  const goals = new Uint8Array(clearance.wide.length)
-  goals[goal] = 1
-  const cells = shortestWalk(clearance, [start], goals, SIDEWAYS)
+  const cells = shortestWalk(clearance, [start], [[goal]], SIDEWAYS)
   if (!cells) return [from, to]
   return [from, ...turns(cells.map((cell) => cellCenter(clearance, cell))), to]
 }
