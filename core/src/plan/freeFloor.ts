@@ -1,3 +1,5 @@
+import { USUAL_FLOOR, withOwnLists } from './ownLists'
+import type { Clearance } from './clearance'
 import type { Floor } from './reach'
 import type { WayRules } from './wayRules'
 import { bounds, type Bounds, type Point } from './shape'
@@ -13,52 +15,68 @@ export function roomsFor(
   open: readonly (readonly Point[])[],
   { sideways }: WayRules,
 ): string[][] {
-  const half = sideways / 2
-  const { x0, y0, columns, rows, wide } = clearance
-  const free = new Uint8Array(wide.length)
-  for (let cell = 0; cell < free.length; cell++) free[cell] = wide[cell] === 0 ? 0 : 1
-  for (const path of open) for (let i = 1; i < path.length; i++) clear(path[i - 1]!, path[i]!)
-  const sums = new Int32Array((columns + 1) * (rows + 1))
-  for (let row = 0; row < rows; row++) {
-    for (let column = 0, line = 0; column < columns; column++) {
-      line += free[row * columns + column]!
-      sums[(row + 1) * (columns + 1) + column + 1] = sums[row * (columns + 1) + column + 1]! + line
-    }
-  }
+  const stands = standing(clearance.wide.length + clearance.columns + clearance.rows + 1)(clearance, open, sideways / 2)
   return sizes.map(([length, width]) =>
     plan.rooms
       .filter(({ shape }) => stands(bounds(shape), length, width) || stands(bounds(shape), width, length))
       .map(({ id }) => id),
   )
+}
 
-  /** Whether this many columns and rows are free anywhere in a room: the sum over four corners is their area. */
-  function stands(room: Bounds, across: number, deep: number): boolean {
-    const line = columns + 1
-    const [firstColumn, lastColumn] = [
-      Math.max(0, Math.ceil(room.x0 - x0)),
-      Math.min(columns, Math.floor(room.x1 - x0)) - across,
-    ]
-    const lastRow = Math.min(rows, Math.floor(room.y1 - y0)) - deep
-    for (let row = Math.max(0, Math.ceil(room.y0 - y0)); row <= lastRow; row++) {
-      for (let from = row * line + firstColumn, to = row * line + lastColumn; from <= to; from++) {
-        if (
-          sums[from + deep * line + across]! - sums[from + across]! - sums[from + deep * line]! + sums[from]! ===
-          across * deep
+const standing = withOwnLists(USUAL_FLOOR, (most) => {
+  const free = new Uint8Array(most)
+  /** Free cells above and left of each corner of a cell. */
+  const sums = new Int32Array(most)
+
+  return ({ x0, y0, columns, rows, wide }: Clearance, open: readonly (readonly Point[])[], half: number) => {
+    for (let cell = 0; cell < wide.length; cell++) free[cell] = wide[cell] === 0 ? 0 : 1
+    for (const path of open) for (let i = 1; i < path.length; i++) clear(path[i - 1]!, path[i]!)
+    add(columns, rows)
+    return (room: Bounds, across: number, deep: number): boolean => {
+      const left = Math.max(0, Math.ceil(room.x0 - x0))
+      const top = Math.max(0, Math.ceil(room.y0 - y0))
+      const right = Math.min(columns, Math.floor(room.x1 - x0)) - across
+      const bottom = Math.min(rows, Math.floor(room.y1 - y0)) - deep
+      return isFree(columns + 1, left, top, right, bottom, across, deep)
+    }
+
+    function clear([ax, ay]: Point, [bx, by]: Point): void {
+      const [left, right] = [Math.min(ax, bx) - half - x0, Math.max(ax, bx) + half - x0]
+      const [top, bottom] = [Math.min(ay, by) - half - y0, Math.max(ay, by) + half - y0]
+      for (let row = Math.max(0, Math.floor(top)); row < Math.min(rows, bottom); row++)
+        free.fill(
+          0,
+          row * columns + Math.max(0, Math.floor(left)),
+          row * columns + Math.max(0, Math.min(columns, Math.ceil(right))),
         )
-          return true
+    }
+  }
+
+  function add(columns: number, rows: number): void {
+    sums.fill(0, 0, columns + 1)
+    for (let row = 0, cell = 0, at = columns + 1; row < rows; row++) {
+      sums[at++] = 0
+      for (let column = 0, line = 0; column < columns; column++, cell++, at++) {
+        line += free[cell]!
+        sums[at] = sums[at - columns - 1]! + line
       }
     }
-    return false
   }
 
-  function clear([ax, ay]: Point, [bx, by]: Point): void {
-    const [left, right] = [Math.min(ax, bx) - half - x0, Math.max(ax, bx) + half - x0]
-    const [top, bottom] = [Math.min(ay, by) - half - y0, Math.max(ay, by) + half - y0]
-    for (let row = Math.max(0, Math.floor(top)); row < Math.min(rows, bottom); row++)
-      free.fill(
-        0,
-        row * columns + Math.max(0, Math.floor(left)),
-        row * columns + Math.max(0, Math.min(columns, Math.ceil(right))),
-      )
+  /** Whether this many columns and rows are free anywhere: the sum over four corners is their area. */
+  function isFree(
+    line: number,
+    left: number,
+    top: number,
+    right: number,
+    bottom: number,
+    across: number,
+    deep: number,
+  ): boolean {
+    const [down, area] = [deep * line, across * deep]
+    for (let row = top; row <= bottom; row++)
+      for (let at = row * line + left, to = row * line + right; at <= to; at++)
+        if (sums[at + down + across]! - sums[at + across]! - sums[at + down]! + sums[at]! === area) return true
+    return false
   }
-}
+})

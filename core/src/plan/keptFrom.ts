@@ -41,9 +41,14 @@ function besides(clearance: Clearance, thing: Shape): Clearance {
   const box = bounds(thing)
   const near = { x0: box.x0 - NEAR, y0: box.y0 - NEAR, x1: box.x1 + NEAR, y1: box.y1 + NEAR }
   eachCellIn(clearance, near, (cell, x, y) => {
+    const own = wide[cell]!
+    if (own === 0) return
+    // No nearer than its bounds, and they are quicker to ask.
+    const [dx, dy] = [Math.max(box.x0 - x, 0, x - box.x1), Math.max(box.y0 - y, 0, y - box.y1)]
+    if (2 * EIGHTHS * (Math.sqrt(dx * dx + dy * dy) - 1) > own) return
     // The spot in the cell for which its width holds may lie a cell's half nearer to the thing.
     const most = Math.floor(2 * EIGHTHS * (distanceTo(thing, [x, y]) - 1))
-    if (most < wide[cell]!) wide[cell] = Math.max(0, most)
+    if (most < own) wide[cell] = Math.max(0, most)
   })
   return { ...clearance, wide }
 }

@@ -135,7 +135,9 @@ function cellsOfStart({ plan, places, standsOf }: Floor, start: Start): number[]
     start === 'toilet'
       ? use === 'toilet' || plan.fixtures.some((one) => one.id === id && one.kind === 'wet-bath')
       : plan.doors.some((door) => door.id === id && door.kind === 'entry')
-  return places.flatMap((place) => (isStart(place) ? atArm(standsOf(place)) : []))
+  const cells: number[] = []
+  for (const place of places) if (isStart(place)) for (const cell of atArm(standsOf(place))) cells.push(cell)
+  return cells
 }
 
 /** The two things a point lies between: the nearest, and the nearest of what stands across from it. */

@@ -1,6 +1,7 @@
 import { DOOR_KINDS } from '../readings/catalogue'
 import { EIGHTHS, eachCellIn, fill, type Clearance } from './clearance'
 import { wallShape } from './overlap'
+import { USUAL_FLOOR, withOwnLists } from './ownLists'
 import type { Door, Plan } from './plan'
 import { floorOf, startCells } from './reach'
 import { bounds, type Shape } from './shape'
@@ -59,24 +60,41 @@ export function suitesAt(plan: Plan, { sideways }: WayRules): Suite[] {
 /** The floor with all doors shut, part by part: a number from 1 on for each cell, 0 where nobody gets through. */
 function partsOf(clearance: Clearance, doors: readonly Door[], sideways: number): Int16Array {
   const { columns, wide } = clearance
-  const open = Uint8Array.from(wide, (one) => (one >= sideways * EIGHTHS ? 1 : 0))
-  for (const door of doors) fill(open, clearance, gapOf(door, SHUT), 0)
-  const parts = new Int16Array(wide.length)
-  const steps = [-1, 1, -columns, columns]
-  let last = 0
-  for (let start = 0; start < parts.length; start++) {
-    if (!open[start] || parts[start]) continue
-    const queue = [start]
-    parts[start] = ++last
-    for (const cell of queue)
-      for (const step of steps)
-        if (open[cell + step] && !parts[cell + step]) {
-          parts[cell + step] = last
-          queue.push(cell + step)
-        }
-  }
-  return parts
+  const shut = new Uint8Array(wide.length)
+  for (const door of doors) fill(shut, clearance, gapOf(door, SHUT), 1)
+  return divided(wide.length)(wide, columns, sideways * EIGHTHS, shut)
 }
+
+const divided = withOwnLists(USUAL_FLOOR, (most) => {
+  /** 0: shut; -1: open, not yet in any part. */
+  const parts = new Int16Array(most)
+  const queue = new Int32Array(most)
+
+  return (wide: Int16Array, columns: number, least: number, shut: Uint8Array): Int16Array => {
+    for (let cell = 0; cell < wide.length; cell++) parts[cell] = wide[cell]! < least || shut[cell] !== 0 ? 0 : -1
+    let last = 0
+    for (let start = 0; start < wide.length; start++) if (parts[start] === -1) part(start, ++last, columns)
+    return parts.slice(0, wide.length)
+  }
+
+  function part(start: number, number: number, columns: number): void {
+    let length = join(start, number, 0)
+    for (let head = 0; head < length; head++) {
+      const cell = queue[head]!
+      length = join(cell - 1, number, length)
+      length = join(cell + 1, number, length)
+      length = join(cell - columns, number, length)
+      length = join(cell + columns, number, length)
+    }
+  }
+
+  function join(cell: number, number: number, length: number): number {
+    if (parts[cell] !== -1) return length
+    parts[cell] = number
+    queue[length] = cell
+    return length + 1
+  }
+})
 
 /** The parts of the floor right before a door, on either side of it. */
 function partsBefore(clearance: Clearance, parts: Int16Array, door: Door): number[] {

@@ -31,8 +31,11 @@ export function widthTo(
 export function wayTo(ways: Ways, goal: Stands, enough = Infinity): Way | undefined {
   const found = widthTo(ways, goal)
   if (!found) return undefined
-  const endsFor = (width: number): number[] =>
-    Array.from(goal.cells).filter((_, i) => goal.needs[i]! <= width * EIGHTHS)
+  const endsFor = (width: number): number[] => {
+    const ends: number[] = []
+    for (let i = 0; i < goal.cells.length; i++) if (goal.needs[i]! <= width * EIGHTHS) ends.push(goal.cells[i]!)
+    return ends
+  }
   const walk = (width: number) => shortestWalk(ways, ways.starts, [endsFor(width)], width)
   // Whoever is narrower stands nearer; where that is not to be, the way for the widest is shown.
   const cells = walk(Math.min(found.width, enough)) ?? walk(found.width)!
