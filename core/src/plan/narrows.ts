@@ -36,8 +36,9 @@ const widen = withOwnLists(64, (most) => {
   const top = new Float64Array(most)
   const right = new Float64Array(most)
   const bottom = new Float64Array(most)
-  /** Those that do not fill their bounds. */
-  const polygons: (Shape | undefined)[] = []
+  /** 1 where one does not fill its bounds. */
+  const shaped = new Uint8Array(most)
+  let shapes: readonly Shape[] = []
   /** Those that a spot comes near to. */
   const near = new Int16Array(most)
   /** From a spot to the nearest point of each of those. */
@@ -47,6 +48,7 @@ const widen = withOwnLists(64, (most) => {
 
   return ({ x0, y0, columns }: Raster, distances: Distances, wide: Int16Array, things: readonly Shape[]): void => {
     const { squared, middle, spots, joined } = distances
+    shapes = things
     things.forEach((shape, i) => take(shape, i))
     const across = Math.ceil(columns / TILE)
     const tiles: number[][] = []
@@ -69,7 +71,7 @@ const widen = withOwnLists(64, (most) => {
     top[i] = box.y0
     right[i] = box.x1
     bottom[i] = box.y1
-    polygons[i] = 'polygon' in shape ? shape : undefined
+    shaped[i] = 'polygon' in shape ? 1 : 0
   }
 
   /** Of all things those that any spot of a tile may come near to. */
@@ -101,9 +103,8 @@ const widen = withOwnLists(64, (most) => {
         const one = near[i]!
         let dx = x < left[one]! ? left[one]! - x : x > right[one]! ? right[one]! - x : 0
         let dy = y < top[one]! ? top[one]! - y : y > bottom[one]! ? bottom[one]! - y : 0
-        const polygon = polygons[one]
-        if (polygon) {
-          const on = nearestOn(polygon, [x, y])
+        if (shaped[one] !== 0) {
+          const on = nearestOn(shapes[one]!, [x, y])
           dx = on[0] - x
           dy = on[1] - y
         }
