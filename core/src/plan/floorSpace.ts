@@ -1,4 +1,5 @@
-import { eachCellIn, type Clearance } from './clearance'
+import type { Clearance } from './clearance'
+import { eachCellIn } from './raster'
 import { holds } from './distance'
 import type { Plan } from './plan'
 import { bounds } from './shape'

@@ -1,4 +1,5 @@
-import { clearanceAt, EIGHTHS, eachCellIn, type Clearance } from './clearance'
+import { clearanceAt, EIGHTHS, type Clearance } from './clearance'
+import { eachCellIn } from './raster'
 import { distanceTo, holds } from './distance'
 import { nameOnPlan, roomWord } from './naming'
 import type { Place } from './places'

@@ -1,7 +1,7 @@
-import type { Raster } from './clearance'
 import { nearestOn } from './distance'
 import { EIGHTHS, WIDE, type Distances } from './distanceTransform'
 import { withOwnLists } from './ownLists'
+import type { Raster } from './raster'
 import { bounds, type Shape } from './shape'
 
 /** A little beyond a cell's own edge: the widest spot is looked for no farther off along either side, inches. */

@@ -1,4 +1,5 @@
-import { EIGHTHS, fill, type Clearance } from './clearance'
+import { EIGHTHS, type Clearance } from './clearance'
+import { fill } from './raster'
 import { apart } from './distance'
 import { USUAL_FLOOR, withOwnLists } from './ownLists'
 import { CLIMB, type Place } from './places'

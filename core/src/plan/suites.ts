@@ -1,5 +1,6 @@
 import { DOOR_KINDS } from '../readings/catalogue'
-import { EIGHTHS, eachCellIn, fill, type Clearance } from './clearance'
+import { EIGHTHS, type Clearance } from './clearance'
+import { eachCellIn, fill } from './raster'
 import { wallShape } from './overlap'
 import { USUAL_FLOOR, withOwnLists } from './ownLists'
 import type { Door, Plan } from './plan'

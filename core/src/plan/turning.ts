@@ -1,5 +1,6 @@
 import { DOOR_KINDS } from '../readings/catalogue'
-import { eachCellIn, EIGHTHS } from './clearance'
+import { EIGHTHS } from './clearance'
+import { eachCellIn } from './raster'
 import type { Use } from './places'
 import type { Plan } from './plan'
 import { distanceTo } from './distance'
