@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { parseHousehold } from '../../core/src/formats/document'
-import type { FactSheet } from '../../core/src/match/factSheet'
 import { rank } from '../../core/src/match/match'
 import { DEFAULT_HOUSE_RULES } from '../../core/src/rules/houseRules'
 import { database, inTransaction } from '../../web/server/db/database'
+import { factsFrom } from '../../web/server/db/factsText'
 import { migrate } from '../../web/server/db/migrate'
 import { yardFacts } from '../../web/server/services/facts'
 import { saveTrailers } from '../../web/server/db/trailers'
@@ -24,7 +24,7 @@ export async function benchRanking() {
   await inTransaction((transaction) => saveTrailers(units, null, transaction))
   const household = parseHousehold(readFileSync(demo('households/okoro-lindt.json'), 'utf8')).document!
   const read = async () =>
-    (await yardFacts(DEFAULT_HOUSE_RULES)).map(({ id, facts }) => ({ id, facts: JSON.parse(facts) as FactSheet }))
+    (await yardFacts(DEFAULT_HOUSE_RULES)).map(({ id, facts }) => ({ id, facts: factsFrom(facts) }))
   const candidates = await read()
   for (let i = 0; i < 5; i++) rank(candidates, household, DEFAULT_HOUSE_RULES)
   const [reading, ranking]: [number[], number[]] = [[], []]

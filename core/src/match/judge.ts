@@ -4,14 +4,17 @@ import { answerOf, type Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
 import { measure } from '../questions/reason'
 import type { HouseRules } from '../rules/houseRules'
-import { sharedFor } from '../shared/shared'
+import { sharedFor, type GroundId } from '../shared/shared'
 import { TO_DRAW, type DrawnPart } from '../trailer/drawn'
 import { doubting } from './doubting'
 import type { FactSheet } from './factSheet'
 
 export type Answers = Partial<Record<QuestionId, Answer>>
 
-/** The household's needs once, then any number of fact sheets against them. */
+/**
+ * The household's needs once, then any number of fact sheets against them. What is equal for like units is judged once:
+ * facts that are the same object, beside the same facts of the rooms that the question asked, have the same answer.
+ */
 export function judgeFor(
   given: Household,
   rules: HouseRules,
@@ -20,19 +23,29 @@ export function judgeFor(
   const [household, doubts] = [trustedHousehold(given), householdDoubts(given)]
   const asked = questions.flatMap((question) => {
     const need = question.need(household, rules[question.id], rules)
-    return need === null ? [] : [{ question, need }]
+    return need === null ? [] : [{ question, need, known: new WeakMap<object, Known>() }]
   })
   const solved = sharedFor(household, rules)
   return (facts) => {
     const answers: Answers = {}
-    const shared = solved(facts)
+    let looked: GroundId[] = []
+    const shared = solved(facts, (id) => looked.includes(id) || looked.push(id))
     const odd = doubts.length ? [...facts.doubts, ...doubts] : facts.doubts
-    for (const { question, need } of asked) {
+    for (const { question, need, known } of asked) {
       // Most units are drawn and read well: of those nothing is gone through.
       const missing = facts.undrawn.length ? question.drawing.filter((part) => facts.undrawn.includes(part)) : NOTHING
+      const judge = (): Answer | null => {
+        const own = facts[question.id]
+        const before = knownOn(known.get(own), facts)
+        if (before) return before.answer
+        looked = []
+        const answer = question.judge({ facts: own, need, shared })
+        known.set(own, learnt(known.get(own), looked, facts, answer))
+        return answer
+      }
       const answer = missing.length
         ? answerOf(missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])))
-        : question.judge({ facts: facts[question.id], need, shared })
+        : judge()
       if (answer) answers[question.id] = odd.length ? doubting(question.id, answer, odd) : answer
     }
     return answers
@@ -40,3 +53,24 @@ export function judgeFor(
 }
 
 const NOTHING: readonly DrawnPart[] = []
+
+/**
+ * What is known of a question on some facts of its own: its answer, or the room below that it asks next, and what is known by
+ * what that room's facts are. A question asks the same as long as it is told the same.
+ */
+type Known = { answer: Answer | null } | { asks: GroundId; by: WeakMap<object, Known> }
+
+function knownOn(known: Known | undefined, facts: FactSheet): { answer: Answer | null } | undefined {
+  let now = known
+  while (now && 'asks' in now) now = now.by.get(facts[now.asks])
+  return now
+}
+
+function learnt(known: Known | undefined, looked: readonly GroundId[], facts: FactSheet, answer: Answer | null): Known {
+  const [asks, ...rest] = looked
+  if (asks === undefined) return { answer }
+  const now = known && 'asks' in known ? known : { asks, by: new WeakMap<object, Known>() }
+  const of = facts[asks]
+  now.by.set(of, learnt(now.by.get(of), rest, facts, answer))
+  return now
+}

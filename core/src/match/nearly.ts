@@ -107,24 +107,38 @@ const ORDER: QuestionId[] = [
   'sleep',
 ]
 
-/** Those in tents sleep elsewhere, and ride along all the same. */
+/** What is answered on a unit once some changes are made. */
 export function answersWith(facts: FactSheet, start: Setting, set: readonly Change[], only?: QuestionId): Answers {
+  const known = judges.get(start) ?? new Map<string, (facts: FactSheet) => Answers>()
+  judges.set(start, known)
+  const name = [only ?? 'all', ...set.map(({ id }) => id)].join('\n')
+  const judge = known.get(name) ?? judgeWith(start, set, only)
+  // Budgets and ratings are raised by as much as each unit asks for: of these there are many, and none is asked for twice.
+  if (known.size >= MOST_JUDGES) known.clear()
+  known.set(name, judge)
+  return judge(facts)
+}
+
+const judges = new WeakMap<Setting, Map<string, (facts: FactSheet) => Answers>>()
+const MOST_JUDGES = 100
+
+/** Those in tents sleep elsewhere, and ride along all the same. */
+function judgeWith(start: Setting, set: readonly Change[], only?: QuestionId): (facts: FactSheet) => Answers {
   const { household, rules, tents } = set.reduce((now, { change }) => change(now), start)
   const asked = only ? [questionOf(only)] : QUESTIONS
-  if (tents.length === 0) return judgeFor(household, rules, asked)(facts)
+  if (tents.length === 0) return judgeFor(household, rules, asked)
   const inside = { ...household, people: household.people.filter(({ id }) => !tents.includes(id)) }
-  return {
-    ...judgeFor(
-      household,
-      rules,
-      asked.filter(({ living }) => !living),
-    )(facts),
-    ...judgeFor(
-      inside,
-      rules,
-      asked.filter(({ living }) => living),
-    )(facts),
-  }
+  const onTheRoad = judgeFor(
+    household,
+    rules,
+    asked.filter(({ living }) => !living),
+  )
+  const livingInIt = judgeFor(
+    inside,
+    rules,
+    asked.filter(({ living }) => living),
+  )
+  return (facts) => ({ ...onTheRoad(facts), ...livingInIt(facts) })
 }
 
 function smallestFor(

@@ -24,21 +24,27 @@ type AnyGround = Ground<GroundId, unknown, unknown, unknown, unknown, never>
 
 /**
  * The household's needs once, then any number of units. Each room is solved when the first question asks for
- * it, and once.
+ * it, and once for all units whose facts of it are the same object. `look` hears of each room that is asked.
  */
-export function sharedFor(household: Household, rules: GroundRules): (facts: GroundFacts) => Shared {
+export function sharedFor(
+  household: Household,
+  rules: GroundRules,
+): (facts: GroundFacts, look?: (id: GroundId) => void) => Shared {
   const asked = (GROUNDS as readonly AnyGround[]).map((ground) => ({
     ground,
     need: ground.need(household, rules[ground.id]),
+    known: new WeakMap<object, unknown>(),
   }))
-  return (facts) => {
+  return (facts, look) => {
     const shared = {} as Shared
-    for (const { ground, need } of asked) {
-      let solved: unknown
-      Object.defineProperty(shared, ground.id, {
-        get: () => (solved ??= ground.solve(facts[ground.id], need)),
-        enumerable: true,
-      })
+    for (const { ground, need, known } of asked) {
+      const get = () => {
+        look?.(ground.id)
+        const own = facts[ground.id]
+        if (!known.has(own)) known.set(own, ground.solve(own, need))
+        return known.get(own)
+      }
+      Object.defineProperty(shared, ground.id, { get, enumerable: true })
     }
     return shared
   }

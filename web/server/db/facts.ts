@@ -5,6 +5,7 @@ import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { CARD_VERSION } from '@hitchet/core/yard/card'
 import { database, inTransaction } from './database'
+import { TEXT_VERSION } from './factsText'
 import { fromColumn, models } from './models'
 
 /** Facts as stored text, so that they can be handed on without being parsed. */
@@ -25,7 +26,7 @@ export function storedKey(rules: HouseRules): string {
   const known = keys.get(rules)
   if (known) return known
   const key = createHash('sha256')
-    .update(`card ${CARD_VERSION} ${factsKey(rules)}`)
+    .update(`card ${CARD_VERSION} text ${TEXT_VERSION} ${factsKey(rules)}`)
     .digest('hex')
   keys.set(rules, key)
   return key

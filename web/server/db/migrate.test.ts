@@ -5,6 +5,7 @@ import { unit } from '@hitchet/core/testing/unit'
 import { ownDatabase } from '../testing/database'
 import { accountByEmail } from './accounts'
 import { connect, database } from './database'
+import { factsFrom } from './factsText'
 import { yardFacts } from '../services/facts'
 import { migrate, missingMigrations, NewerDatabase } from './migrate'
 import { trailersByStock } from './trailers'
@@ -116,7 +117,7 @@ describe('migrations', () => {
     expect(await migrate(db)).toEqual(ALL.slice(1))
     expect(await trailersByStock(['OLD-1'])).toMatchObject([{ version: 3, trailer: { stock: 'OLD-1' } }])
     const [facts] = await yardFacts(DEFAULT_HOUSE_RULES)
-    expect(JSON.parse(facts!.facts)).toMatchObject({ price: { asking: expect.any(Number) } })
+    expect(factsFrom(facts!.facts)).toMatchObject({ price: { asking: expect.any(Number) } })
     expect(await accountByEmail('Maren@lot.example')).toBeDefined()
     expect(await accountByEmail('marén@lot.example')).toBeUndefined()
   })

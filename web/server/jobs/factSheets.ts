@@ -2,6 +2,7 @@ import { factSheet } from '@hitchet/core/match/factSheet'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { yardCard } from '@hitchet/core/yard/card'
 import { staleUnits, storedKey, storeFacts, type StaleUnit } from '../db/facts'
+import { factsText } from '../db/factsText'
 import { noteFault } from '../db/faults'
 
 /** So many units' facts are made and stored at a time: who waits for something else waits no longer. */
@@ -34,6 +35,6 @@ type Made = Parameters<typeof storeFacts>[1][number]
 const factsFor = ({ id, version, trailer }: StaleUnit, rules: HouseRules): Made => ({
   id,
   version,
-  facts: JSON.stringify(factSheet(trailer, rules)),
+  facts: factsText(factSheet(trailer, rules)),
   card: JSON.stringify(yardCard(trailer)),
 })

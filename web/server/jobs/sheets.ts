@@ -2,6 +2,7 @@ import { LRUCache } from 'lru-cache'
 import type { FactSheet } from '@hitchet/core/match/factSheet'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { factsOf, factsThere, storedKey } from '../db/facts'
+import { factsFrom } from '../db/factsText'
 import { makeFacts } from './factSheets'
 
 /** The facts of a unit, and of which version of it they are. */
@@ -36,6 +37,6 @@ export async function sheetsOf(rules: HouseRules, only?: readonly string[]): Pro
   const unknown = there.filter((one) => !isParsed(one)).map(({ id }) => id)
   if (unknown.length)
     for (const { id, version, facts } of await factsOf(key, unknown))
-      parsed.set(id, { id, version, key, facts: JSON.parse(facts) as FactSheet })
+      parsed.set(id, { id, version, key, facts: factsFrom(facts) })
   return there.flatMap(({ id }) => parsed.get(id) ?? [])
 }

@@ -1,8 +1,8 @@
 import type { Household } from '@hitchet/core/household/household'
-import type { FactSheet } from '@hitchet/core/match/factSheet'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { takeHome, type HandedOut } from '@hitchet/core/takehome/takeHome'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
+import { factsFrom } from '../db/factsText'
 
 /** What a household takes home of some units, as text to keep; facts arrive as they are stored. */
 export const takeHomes = ({
@@ -18,7 +18,7 @@ export const takeHomes = ({
 }): string =>
   JSON.stringify(
     takeHome(
-      units.map(({ trailer, facts }) => ({ trailer, facts: JSON.parse(facts) as FactSheet })),
+      units.map(({ trailer, facts }) => ({ trailer, facts: factsFrom(facts) })),
       household,
       rules,
       handedOut,

@@ -10,6 +10,7 @@ import { unit } from '@hitchet/core/testing/unit'
 import { addAccount } from '../db/accounts'
 import { database } from '../db/database'
 import { allHouseholds } from '../db/households'
+import { factsFrom } from '../db/factsText'
 import { yardFacts } from './facts'
 import { allTrailers, trailersByStock } from '../db/trailers'
 import type { ImportProgress } from '../../wire/importing'
@@ -105,7 +106,7 @@ describe('bringing files in', () => {
     const [kept] = await trailersByStock(['N-5'])
     expect(kept!.version).toBe(2)
     const facts = (await yardFacts(RULES)).find(({ id }) => id === kept!.id)!
-    expect(JSON.parse(facts.facts)).toMatchObject({ price: { asking: 25000 } })
+    expect(factsFrom(facts.facts)).toMatchObject({ price: { asking: 25000 } })
   })
 
   describe('a household that is kept already', () => {
@@ -249,7 +250,7 @@ describe('stored facts', () => {
   })
 
   it('made by another program, by other rules or of an older version are made anew, never handed out', async () => {
-    const sleepsIn = async (rules = RULES) => (await yardFacts(rules)).map(({ facts }) => 'sleep' in JSON.parse(facts))
+    const sleepsIn = async (rules = RULES) => (await yardFacts(rules)).map(({ facts }) => 'sleep' in factsFrom(facts))
     const spoil = (set: string) =>
       database().query(`UPDATE trailer_facts SET ${set}, facts = '{}'`, { type: QueryTypes.RAW })
     for (const set of ["facts_key = 'of another program'", 'trailer_version = trailer_version - 1']) {

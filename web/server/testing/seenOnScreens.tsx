@@ -16,6 +16,7 @@ import { saveTrailers } from '../db/trailers'
 import { database } from '../db/database'
 import { houseRules } from '../houseRules'
 import { closePool } from '../jobs/pool'
+import { factsFrom } from '../db/factsText'
 import { yardFacts } from '../services/facts'
 import { rankedYard, stopKeepingUp } from '../services/kept'
 import { answersOn, nightsOn } from '../services/matching'
@@ -62,7 +63,7 @@ const told = units.map((kept) => ({
 const [first] = told
 console.log(
   JSON.stringify({
-    stored: Object.keys(JSON.parse((await yardFacts(houseRules()))[0]!.facts) as object),
+    stored: Object.keys(factsFrom((await yardFacts(houseRules()))[0]!.facts)),
     ranked: Object.keys(first!.answers),
     match: words(
       <>

@@ -1,7 +1,7 @@
 import { momentOf, type Moment } from '../../loading/moments'
 import { racked, type Racked } from '../../loading/racks'
-import { LOADING_RULES } from '../../loading/rules'
-import { MOMENTS, weightsAt, type MomentId } from '../../loading/weights'
+import { LOADING_RULES, type LoadingRules } from '../../loading/rules'
+import { weightsAt, type MomentId } from '../../loading/weights'
 import type { Stowed } from '../../stowing/stowed'
 import type { TowFacts } from './facts'
 import type { Load } from './load'
@@ -24,7 +24,7 @@ export function estimateOf(
   { load, rules }: { load: Load; rules: TowRules },
   stowed: Stowed,
 ): TowEstimate {
-  const loadingRules = { ...LOADING_RULES, ...rules }
+  const loadingRules = loadingRulesOf(rules)
   const onRacks = racked(loading, rearReceiver, load.onRacks, load.ownRack, loadingRules)
   const brought = {
     belongings: load.belongings,
@@ -33,11 +33,12 @@ export function estimateOf(
     racks: onRacks.racks.map(({ weight }) => weight),
     freshShare: load.freshShare,
   }
+  const empty = { ...loading, uvw }
   const at = (moment: MomentId): Moment =>
-    momentOf(moment, { ...loading, uvw }, weightsAt(moment, loading, brought, stowed, loadingRules), loadingRules)
-  const moments = Object.fromEntries(MOMENTS.map((id) => [id, at(id)])) as Record<MomentId, Moment>
+    momentOf(moment, empty, weightsAt(moment, loading, brought, stowed, loadingRules), loadingRules)
+  const moments = { leaving: at('leaving'), full: at('full'), home: at('home'), empty: at('empty') }
   const inBays = moments.leaving.weights.filter(({ id }) => id.startsWith('gear '))
-  const alone = momentOf('leaving', { ...loading, uvw, hitchWeight: 0 }, { weights: inBays, missing: [] }, loadingRules)
+  const alone = momentOf('leaving', { ...empty, hitchWeight: 0 }, { weights: inBays, missing: [] }, loadingRules)
   return {
     ...moments,
     racked: onRacks,
@@ -46,3 +47,12 @@ export function estimateOf(
     gear: { weight: alone.total - uvw, least: alone.tongue.least, most: alone.tongue.most },
   }
 }
+
+/** The rules of loading with a house's own of towing: put together once, since a ranking asks for them a hundred thousand times. */
+export function loadingRulesOf(rules: TowRules): LoadingRules & TowRules {
+  const known = together.get(rules) ?? { ...LOADING_RULES, ...rules }
+  together.set(rules, known)
+  return known
+}
+
+const together = new WeakMap<TowRules, LoadingRules & TowRules>()

@@ -1,10 +1,10 @@
 import type { Moment } from '../../loading/moments'
 import { racked } from '../../loading/racks'
-import { LOADING_RULES } from '../../loading/rules'
 import { small } from '../../plan/naming'
 import { says, type Phrase } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { marginOf, verdictOf, type Margin, type PointVerdict } from '../reason'
+import { loadingRulesOf } from './estimate'
 import type { TowFacts } from './facts'
 import { heaviest, type Load, type VehicleRatings } from './load'
 import type { TowRules } from './rules'
@@ -30,9 +30,11 @@ export interface Limit {
 }
 
 /** Every limit of trailer and vehicle; the tongue's share and the belts are not weights, and told elsewhere. */
-export function limitsOf(facts: TowFacts & { uvw: number }, { load, ratings, vehicle, rules }: Towed): Limit[] {
-  const loadingRules = { ...LOADING_RULES, ...rules }
-  const onRacks = racked(facts.loading, facts.rearReceiver, load.onRacks, load.ownRack, loadingRules)
+export function limitsOf(
+  facts: TowFacts & { uvw: number },
+  { load, ratings, vehicle, rules }: Towed,
+  onRacks = racked(facts.loading, facts.rearReceiver, load.onRacks, load.ownRack, loadingRulesOf(rules)),
+): Limit[] {
   const aboard = aboardOf(load, onRacks)
   const total = ({ total: all }: Moment): number => all
   const onAxles: Limit['asks'] = ({ total: all, tongue }, which) =>

@@ -34,15 +34,19 @@ export function otherMoments(facts: TowFacts & { uvw: number }, asked: Towed, es
     remedy: 'dump before the road',
   }
   const others = [...(asked.load.freshShare < 1 && gallonsOf(loading, 'fresh-tank') ? [full] : []), home]
-  return others.flatMap((other) => judged(other, facts, asked, estimate))
+  const heavy = heaviest(asked.load)
+  const limits = limitsOf(facts, asked, estimate.racked)
+  const most = asked.load.people.children.length ? limitsOf(facts, { ...asked, load: heavy }, estimate.racked) : limits
+  return others.flatMap((other) => judged(other, { least: limits, most }, asked, estimate))
 }
 
-function judged(
-  { id, theirs, when, remedy }: Other,
-  facts: TowFacts & { uvw: number },
-  asked: Towed,
-  estimate: TowEstimate,
-): Reason[] {
+/** Every limit, with those whom nobody weighed as light and as heavy as they may be. */
+interface Limits {
+  least: readonly Limit[]
+  most: readonly Limit[]
+}
+
+function judged({ id, theirs, when, remedy }: Other, limits: Limits, asked: Towed, estimate: TowEstimate): Reason[] {
   const moment = estimate[id]
   // What is not known of propane is said as they leave.
   const missing = moment.missing.filter((key) => WASTE.some((kind) => key === `equipment.${kind}.capacity`))
@@ -50,9 +54,8 @@ function judged(
     theirs ? tight(words, { brief: remedy, rests }) : note(words, { rests }),
   ]
   const unsure = (words: Phrase, unread: string[]): Reason[] => (theirs ? [measure(words, unread)] : [])
-  const limits = limitsOf(facts, asked)
   const { children } = asked.load.people
-  const over = worst(limits, estimate, moment, 'least')
+  const over = worst(limits.least, estimate, moment, 'least')
   if (over) return broken(says`${when}, ${over.limit.over(over.by)}: ${remedy}.`, [over.limit.reading])
   const { tongueLeast, tongueMost } = asked.rules
   const { tongue, total } = moment
@@ -65,10 +68,9 @@ function judged(
     return broken(says`${when}, ${shareOf(least)} on the hitch, more than 15 %: ${remedy}.`, RESTS)
   if (missing.length)
     return unsure(says`What its gray and black tanks hold is not all known, so the way home is not reckoned.`, missing)
-  const heavy = children.length ? limitsOf(facts, { ...asked, load: heaviest(asked.load) }) : limits
-  if (children.length && worst(heavy, estimate, moment, 'least'))
+  if (children.length && worst(limits.most, estimate, moment, 'least'))
     return unsure(says`${when}, it may break a limit: that depends on what the children weigh.`, children)
-  const mayBreak = worst(heavy, estimate, moment, 'most')
+  const mayBreak = worst(limits.most, estimate, moment, 'most')
   const mayLeave = weighed && inside && (least < tongueLeast || most > tongueMost)
   return tongue.missing.length && (mayBreak || mayLeave)
     ? unsure(

@@ -54,7 +54,8 @@ export function notSaferThan(given: Reason, missing: string[], words: Phrase): R
  * before it fits wherever it is.
  */
 export function withTongue({ least, most, missing }: Tongue, judge: (onTongue: number) => Asking): Reason {
-  const [light, heavy] = [judge(Math.max(0, least)), judge(Math.max(0, most))]
+  const light = judge(Math.max(0, least))
+  const heavy = most === least ? light : judge(Math.max(0, most))
   // Of an unknown rating what it must be is told for the tongue that asks more of it.
   if (light.asked !== undefined && heavy.asked !== undefined) return heavy.asked >= light.asked ? heavy : light
   const [better, worse] = (light.margin?.value ?? 0) > (heavy.margin?.value ?? 0) ? [light, heavy] : [heavy, light]

@@ -16,53 +16,49 @@ export function trailerReasons(
 ): Reason[] {
   const { added, weighedSince } = facts.loading
   const fitted = added.length || weighedSince ? 'what was fitted later, ' : ''
-  const limits = (onTongue: number): Rated[] => {
-    const onAxles = loaded - onTongue
-    return [
-      {
-        name: 'GVWR',
-        rating: facts.gvwr,
-        asked: loaded,
-        words: says`Loaded it weighs about ${pounds(loaded)}; its GVWR is`,
-        rests: ['readings.gvwr'],
-      },
-      {
-        name: 'What the cargo label allows',
-        rating: facts.cargo,
-        asked: cargo,
-        words: says`About ${pounds(cargo)} of water, propane, ${fitted}belongings and gear; its cargo label allows`,
-        rests: ['readings.cargoCapacity'],
-      },
-      {
-        name: 'What its axles carry',
-        rating: facts.axles,
-        asked: onAxles,
-        words: says`About ${pounds(onAxles)} rest on axles that carry`,
-        rests: ['readings.axleRating', 'readings.axles'],
-        missing: facts.unread.axles,
-      },
-      {
-        name: 'What its tires carry',
-        rating: facts.tires,
-        asked: onAxles,
-        words: says`About ${pounds(onAxles)} rest on tires that carry`,
-        rests: ['readings.tireRating', 'readings.tires'],
-        missing: facts.unread.tires,
-      },
-      {
-        name: 'The coupler’s rating',
-        rating: facts.coupler,
-        asked: loaded,
-        words: says`Loaded about ${pounds(loaded)}, on a coupler rated`,
-        rests: ['readings.couplerRating'],
-      },
-    ]
-  }
+  const limits: ((onAxles: number) => Rated)[] = [
+    () => ({
+      name: 'GVWR',
+      rating: facts.gvwr,
+      asked: loaded,
+      words: says`Loaded it weighs about ${pounds(loaded)}; its GVWR is`,
+      rests: ['readings.gvwr'],
+    }),
+    () => ({
+      name: 'What the cargo label allows',
+      rating: facts.cargo,
+      asked: cargo,
+      words: says`About ${pounds(cargo)} of water, propane, ${fitted}belongings and gear; its cargo label allows`,
+      rests: ['readings.cargoCapacity'],
+    }),
+    (onAxles) => ({
+      name: 'What its axles carry',
+      rating: facts.axles,
+      asked: onAxles,
+      words: says`About ${pounds(onAxles)} rest on axles that carry`,
+      rests: ['readings.axleRating', 'readings.axles'],
+      missing: facts.unread.axles,
+    }),
+    (onAxles) => ({
+      name: 'What its tires carry',
+      rating: facts.tires,
+      asked: onAxles,
+      words: says`About ${pounds(onAxles)} rest on tires that carry`,
+      rests: ['readings.tireRating', 'readings.tires'],
+      missing: facts.unread.tires,
+    }),
+    () => ({
+      name: 'The coupler’s rating',
+      rating: facts.coupler,
+      asked: loaded,
+      words: says`Loaded about ${pounds(loaded)}, on a coupler rated`,
+      rests: ['readings.couplerRating'],
+    }),
+  ]
+  const isOpen = open || tongue.missing.length > 0
   return [
-    ...limits(0).map((_, i) =>
-      withTongue(tongue, (onTongue) =>
-        rated({ ...limits(onTongue)[i]!, open: open || tongue.missing.length > 0 }, rules.reserve),
-      ),
+    ...limits.map((limit) =>
+      withTongue(tongue, (onTongue) => rated({ ...limit(loaded - onTongue), open: isOpen }, rules.reserve)),
     ),
     shareReason(facts.uvw, facts.hitchWeight, rules),
     ...inTheSum(facts),
