@@ -4,6 +4,7 @@ import { gzipSync } from 'node:zlib'
 import autocannon from 'autocannon'
 import { QueryTypes } from 'sequelize'
 import { database, disconnect } from '../../web/server/db/database'
+import { peopleLook } from './people'
 
 /**
  * Measures a served lot, as JSON: every page alone and with 50 people at once, bytes and elements, how long saving takes to be
@@ -88,27 +89,26 @@ for (const [name, paths] of Object.entries(pages)) {
   alone.sort((a, b) => a - b)
   const scripts = [...html.matchAll(/<script[^>]+src="([^"]+)"/g)].map(([, src]) => src!)
   const texts = await Promise.all(scripts.map(async (src) => (await fetch(address + src)).arrayBuffer()))
-  const run = (more: object) =>
-    autocannon({
-      url: address,
-      connections: PEOPLE,
-      duration: SECONDS,
-      headers,
-      requests: paths.map((path) => ({ method: 'GET' as const, path })),
-      ...more,
-    })
+  // What the page before left behind is no part of this one.
+  await sleep(1_000)
   beginDelay()
-  // Fifty people who each open a page every five seconds, and fifty who do nothing else.
-  const paced = await run({ overallRate: PEOPLE / 5 })
+  // Fifty people who each open a page every five seconds or so, and fifty who do nothing else.
+  const paced = await peopleLook({ people: PEOPLE, looking: 5, seconds: 2 * SECONDS, paths, address, headers })
   await sleep(600)
   const loopDelay = delays()
-  const load = await run({})
+  const load = await autocannon({
+    url: address,
+    connections: PEOPLE,
+    duration: SECONDS,
+    headers,
+    requests: paths.map((path) => ({ method: 'GET' as const, path })),
+  })
   measured[name] = {
     aloneMs: Math.round(alone[4]!),
-    fiftyMs: { median: paced.latency.p50, p97: paced.latency.p97_5 },
+    fiftyMs: paced,
     fiftyWithoutPauseMs: { median: load.latency.p50, p97: load.latency.p97_5 },
     perSecond: Math.round(load.requests.average),
-    failed: load.non2xx + load.errors + paced.non2xx + paced.errors,
+    failed: load.non2xx + load.errors + paced.failed,
     bytes: Buffer.byteLength(html),
     elements: (html.match(/<[a-z]/g) ?? []).length,
     scriptKB: Math.round(texts.reduce((sum, text) => sum + gzipSync(new Uint8Array(text)).length, 0) / 1024),

@@ -1,6 +1,6 @@
 'use client'
 
-import { Box, Button, Heading, HStack, Table, Text } from '@chakra-ui/react'
+import { Box, Button, Heading, HStack, Text } from '@chakra-ui/react'
 import { useState, type ReactNode } from 'react'
 import { phraseText } from '@hitchet/core/quantity/phrase'
 import { marginText } from '@hitchet/core/questions/margin'
@@ -49,36 +49,26 @@ export function Matrix({
       <Heading as="h2" size="md" mb="1">
         {onlyDifferences ? 'What tells them apart' : 'Everything that was asked and read'}
       </Heading>
-      <Table.Root
-        size="sm"
-        css={{
-          tableLayout: 'fixed',
-          '& td, & th': { borderColor: 'hair', color: 'ink', overflowWrap: 'anywhere', verticalAlign: 'top', py: '1' },
-          '@media print': { '& td, & th': { py: '0' } },
-        }}
-      >
-        <Table.Header>
-          <Table.Row bg="transparent">
-            <Table.ColumnHeader w={{ base: '104px', md: '190px' }}>
+      <table className="matrix">
+        <thead>
+          <tr>
+            <th>
               <span className="sr-only">What is compared</span>
-            </Table.ColumnHeader>
+            </th>
             {units.map(({ trailer }) => (
-              <Table.ColumnHeader key={trailer.stock}>
-                <StockTag stock={trailer.stock} />{' '}
-                <Text as="span" fontWeight="600" display={{ base: 'none', md: 'inline' }}>
-                  {trailerName(trailer)}
-                </Text>
-              </Table.ColumnHeader>
+              <th key={trailer.stock}>
+                <StockTag stock={trailer.stock} /> <span className="name">{trailerName(trailer)}</span>
+              </th>
             ))}
-          </Table.Row>
-        </Table.Header>
+          </tr>
+        </thead>
         <Part title="Asked" columns={units.length} empty={asked.length === 0 && 'answered alike on every question'}>
           {asked.map(({ question, best }) => {
             const answers = units.map((unit) => unit.asked.find(({ id }) => id === question))
             const open = allWords || opened.has(question)
             return [
-              <Table.Row key={question} bg="transparent">
-                <RowHead>
+              <tr key={question}>
+                <th scope="row">
                   <button
                     type="button"
                     className="plain"
@@ -88,29 +78,27 @@ export function Matrix({
                   >
                     {answers.find(Boolean)!.short} <span aria-hidden>{open ? '▾' : '▸'}</span>
                   </button>
-                </RowHead>
+                </th>
                 {answers.map((one, i) => (
-                  <Table.Cell key={units[i]!.trailer.stock}>
+                  <td key={units[i]!.trailer.stock}>
                     {one && (
-                      <HStack gap="1.5" flexWrap="wrap" rowGap="0">
+                      <div className="answered">
                         <PatternSwatch verdict={one.answer.verdict} />
-                        <Text as="span" fontWeight="700" color={one.answer.verdict}>
-                          {VERDICT_WORDS[one.answer.verdict]}
-                        </Text>
-                        <Text as="span" className="figure" fontSize="15px">
+                        <b className={`is-${one.answer.verdict}`}>{VERDICT_WORDS[one.answer.verdict]}</b>
+                        <span className="figure">
                           <Said phrase={marginText(one.answer)} />
-                        </Text>
+                        </span>
                         {best[i] && <Best word="best" />}
-                      </HStack>
+                      </div>
                     )}
-                  </Table.Cell>
+                  </td>
                 ))}
-              </Table.Row>,
+              </tr>,
               open && (
-                <Table.Row key={`${question} words`} bg="transparent" className="no-print">
-                  <Table.Cell />
+                <tr key={`${question} words`} className="no-print">
+                  <td />
                   {answers.map((one, i) => (
-                    <Table.Cell key={units[i]!.trailer.stock} fontSize="14px" lineHeight="1.4">
+                    <td key={units[i]!.trailer.stock} className="words">
                       {one && (
                         <Reasons
                           answer={
@@ -125,34 +113,29 @@ export function Matrix({
                           }
                         />
                       )}
-                    </Table.Cell>
+                    </td>
                   ))}
-                </Table.Row>
+                </tr>
               ),
             ]
           })}
         </Part>
         <Part title="Figures" columns={units.length} empty={read.length === 0 && 'the same figures'}>
           {read.map(({ label, unit, long, word, cells }) => (
-            <Table.Row key={label} bg="transparent">
-              <RowHead>{label}</RowHead>
+            <tr key={label}>
+              <th scope="row">{label}</th>
               {cells.map(({ value, reading, contradicted, best }, i) => (
-                <Table.Cell key={units[i]!.trailer.stock}>
+                <td key={units[i]!.trailer.stock}>
                   <Sourced reading={reading}>
-                    <Text as="span" className="figure" fontSize="15px" fontWeight={best ? '700' : '500'}>
+                    <span className={best ? 'figure best' : 'figure'}>
                       <Figure value={value} unit={unit} long={long} />
-                    </Text>
+                    </span>
                     {best && word && <Best word={word} />}
-                    {contradicted && (
-                      <Text as="span" color="no" fontSize="13px">
-                        {' '}
-                        another source says otherwise
-                      </Text>
-                    )}
+                    {contradicted && <span className="is-no otherwise"> another source says otherwise</span>}
                   </Sourced>
-                </Table.Cell>
+                </td>
               ))}
-            </Table.Row>
+            </tr>
           ))}
         </Part>
         <Part
@@ -161,10 +144,10 @@ export function Matrix({
           empty={having.length === 0 && 'nothing in which they differ'}
         >
           {(all || !onlyDifferences ? having : having.slice(0, FIRST)).map(({ group, label, spec, cells }, row) => (
-            <Table.Row key={`${group} ${label}`} bg="transparent" className={row >= PRINTED ? 'no-print' : undefined}>
-              <RowHead>{label}</RowHead>
+            <tr key={`${group} ${label}`} className={row >= PRINTED ? 'no-print' : undefined}>
+              <th scope="row">{label}</th>
               {cells.map(({ reading, none }, i) => (
-                <Table.Cell key={units[i]!.trailer.stock} fontSize="15px">
+                <td key={units[i]!.trailer.stock} className="has">
                   {none ? (
                     'none'
                   ) : reading ? (
@@ -174,12 +157,12 @@ export function Matrix({
                   ) : (
                     'not looked'
                   )}
-                </Table.Cell>
+                </td>
               ))}
-            </Table.Row>
+            </tr>
           ))}
         </Part>
-      </Table.Root>
+      </table>
       {onlyDifferences && (
         <HStack gap="2" mt="2" flexWrap="wrap">
           {!all && having.length > FIRST && (
@@ -216,52 +199,20 @@ function Part({
   children: ReactNode
 }) {
   return (
-    <Table.Body>
-      <Table.Row bg="transparent">
-        <Table.Cell asChild fontWeight="700" borderBottomWidth="1.5px" pt="3">
-          <th scope="rowgroup" colSpan={columns + 1} style={{ textAlign: 'left' }}>
-            {title}
-            {empty && (
-              <Text as="span" fontWeight="400">
-                : {empty}
-              </Text>
-            )}
-          </th>
-        </Table.Cell>
-      </Table.Row>
+    <tbody>
+      <tr>
+        <th scope="rowgroup" colSpan={columns + 1}>
+          {title}
+          {empty && <span className="empty">: {empty}</span>}
+        </th>
+      </tr>
       {children}
-    </Table.Body>
-  )
-}
-
-function RowHead({ children }: { children: ReactNode }) {
-  return (
-    <Table.Cell asChild fontWeight="600">
-      <th scope="row" style={{ textAlign: 'left' }}>
-        {children}
-      </th>
-    </Table.Cell>
+    </tbody>
   )
 }
 
 /** Told by a frame and a word, never by color. */
-function Best({ word }: { word: string }) {
-  return (
-    <Text
-      as="span"
-      ml="1.5"
-      px="1.5"
-      borderWidth="1px"
-      borderColor="ink"
-      borderRadius="4px"
-      fontSize="12px"
-      fontWeight="600"
-      lineHeight="1.3"
-    >
-      {word}
-    </Text>
-  )
-}
+const Best = ({ word }: { word: string }) => <span className="framed-word">{word}</span>
 
 /** A figure that, pressed, says where it comes from. */
 function Sourced({ reading, children }: { reading?: Reading; children: ReactNode }) {

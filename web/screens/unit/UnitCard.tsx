@@ -1,6 +1,6 @@
 'use client'
 
-import { Box, Flex, Text } from '@chakra-ui/react'
+import { Box, Flex } from '@chakra-ui/react'
 import type { CardFigure } from '@hitchet/core/match/unitCard'
 import { Figure } from '../../look/measures'
 
@@ -41,6 +41,7 @@ export function UnitCard({
         as="dl"
         tabIndex={0}
         aria-label="Figures of this unit"
+        className="card-figures"
         gap="5"
         rowGap="0"
         maxW="100%"
@@ -61,14 +62,12 @@ export function UnitCard({
 
 function Item({ label, from, children }: { label: string; from?: string; children: React.ReactNode }) {
   return (
-    <Box flex="none">
-      <Text as="dt" fontSize="12.5px" color="line" lineHeight="1.2">
+    <div>
+      <dt>
         {label}
         {from && `, ${from}`}
-      </Text>
-      <Text as="dd" className="figure" fontWeight="700" fontSize="16px" lineHeight="1.2">
-        {children}
-      </Text>
-    </Box>
+      </dt>
+      <dd className="figure">{children}</dd>
+    </div>
   )
 }

@@ -9,6 +9,8 @@ import type * as worker from './worker'
  */
 const YOUNG_MB = 64
 
+const THREADS = 2
+
 type Jobs = typeof worker
 
 let pool: Piscina | undefined
@@ -29,9 +31,9 @@ export async function inWorker<Name extends keyof Jobs>(
 ): Promise<Awaited<ReturnType<Jobs[Name]>>> {
   pool ??= new Piscina({
     filename: join(JOBS_FOLDER(), 'worker.mjs'),
-    minThreads: 1,
-    maxThreads: 2,
-    idleTimeout: 60_000,
+    // A thread that is made anew takes a second before it has read and judged a yard as fast as one that has done so.
+    minThreads: THREADS,
+    maxThreads: THREADS,
     resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB },
     taskQueue: new UrgentFirst(),
   })

@@ -1,6 +1,6 @@
 'use client'
 
-import { Box, Checkbox, Flex, Text } from '@chakra-ui/react'
+import { Box, Flex, Text } from '@chakra-ui/react'
 import { useState } from 'react'
 import { capital } from '@hitchet/core/plan/naming'
 import { formatQuantity } from '@hitchet/core/quantity/format'
@@ -102,25 +102,15 @@ function Tick({
   onChange(next: boolean): void
 }) {
   return (
-    <Checkbox.Root
-      checked={checked}
-      onCheckedChange={({ checked: next }) => onChange(next === true)}
-      borderWidth="1px"
-      borderColor="hair"
-      borderRadius="6px"
-      px="3"
-      minH="34px"
-      colorPalette="green"
-    >
-      <Checkbox.HiddenInput />
-      <Checkbox.Control borderColor="line" />
-      <Checkbox.Label fontSize="14.5px" fontWeight="400">
+    <label className="tick-box">
+      <input type="checkbox" checked={checked} onChange={({ target }) => onChange(target.checked)} />
+      <span>
         {capital(load.name)}{' '}
-        <Text as="span" className="figure" color="line">
+        <span className="figure">
           {unread ? 'up to ' : ''}
           {said(load.watts)}
-        </Text>
-      </Checkbox.Label>
-    </Checkbox.Root>
+        </span>
+      </span>
+    </label>
   )
 }
