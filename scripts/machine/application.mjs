@@ -86,6 +86,13 @@ export function serveSources({ port, env }) {
   })
 }
 
+/**
+ * Left to itself a process takes twice the memory that it uses before it gives any back, in each of its threads, and a pool
+ * of it for each of these besides. A third more is taken so, and pages are as fast.
+ */
+const SPARING = ['--heap-growing-percent=30', '--max-semi-space-size=16']
+const ONE_POOL = { MALLOC_ARENA_MAX: '2' }
+
 /** Serves the built application until stopped. Resolves when it answers. */
 export async function serve({ port, host = '127.0.0.1', env }) {
   const own = {
@@ -95,9 +102,9 @@ export async function serve({ port, host = '127.0.0.1', env }) {
     PORT: String(port),
     HOST: host,
   }
-  const child = start(process.execPath, [join(WEB, 'serve.mjs')], {
+  const child = start(process.execPath, [...SPARING, join(WEB, 'serve.mjs')], {
     cwd: WEB,
-    env: { ...process.env, ...own, ...env },
+    env: { ...ONE_POOL, ...process.env, ...own, ...env },
     stdio: ['ignore', 'ignore', 'inherit'],
   })
   const address = `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`
