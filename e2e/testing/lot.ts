@@ -51,6 +51,8 @@ export async function householdAt(page: Page, name: RegExp): Promise<string> {
 
 /** No violation of WCAG 2.2 A and AA that axe can find, or of a few rules of it. */
 export async function expectAccessible(page: Page, rules?: string[]): Promise<void> {
+  // What has gone half under a head that stays is reached by scrolling, and no smaller for that.
+  await page.evaluate(() => window.scrollTo(0, 0))
   // A drawing is one image to a reader; its hundreds of lines are not looked at one by one.
   const axe = new AxeBuilder({ page }).exclude('svg[role=img] > g')
   const { violations } = await (

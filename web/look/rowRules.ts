@@ -69,6 +69,7 @@ export const ROW_RULES = {
     width: '100%',
     borderCollapse: 'collapse',
     fontSize: '14px',
+    lineHeight: '20px',
     '& td, & th': {
       px: '2',
       py: '1',
@@ -81,7 +82,7 @@ export const ROW_RULES = {
       '@media print': { py: '0' },
     },
     '& thead th': { fontWeight: 600 },
-    '& thead th:first-of-type': { width: { base: '104px', md: '190px' } },
+    '& thead th:first-of-type': { width: { base: '104px', md: '190px' }, '@media print': { width: '190px' } },
     '& thead .name': { display: { base: 'none', md: 'inline' } },
     '& th[scope=row]': { fontWeight: 600 },
     '& th[scope=rowgroup]': { fontWeight: 700, borderBottomWidth: '1.5px', pt: '3' },
@@ -92,6 +93,8 @@ export const ROW_RULES = {
     '& .figure.best': { fontWeight: 700 },
     '& .otherwise': { fontSize: '13px' },
     '& .words': { lineHeight: 1.4 },
+    // Its middle is the row's: a finger finds it there.
+    '& th button': { display: 'block', minHeight: '24px', textAlign: 'left', cursor: 'pointer' },
     '& .has': { fontSize: '15px' },
   },
   '.card-figures': {

@@ -69,13 +69,7 @@ export function Matrix({
             return [
               <tr key={question}>
                 <th scope="row">
-                  <button
-                    type="button"
-                    className="plain"
-                    aria-expanded={open}
-                    onClick={() => toggle(question)}
-                    style={{ minHeight: '24px', textAlign: 'left', cursor: 'pointer' }}
-                  >
+                  <button type="button" className="plain" aria-expanded={open} onClick={() => toggle(question)}>
                     {answers.find(Boolean)!.short} <span aria-hidden>{open ? '▾' : '▸'}</span>
                   </button>
                 </th>
