@@ -244,7 +244,7 @@ describe('bringing files in', () => {
 
 describe('stored facts', () => {
   it('are those of the trailer, for every unit', async () => {
-    const facts = new Map((await yardFacts(RULES)).map(({ id, facts: text }) => [id, JSON.parse(text)]))
+    const facts = new Map((await yardFacts(RULES)).map(({ id, facts: text }) => [id, factsFrom(text)]))
     for (const { id, trailer } of await allTrailers())
       expect(facts.get(id)).toEqual(JSON.parse(JSON.stringify(factSheet(trailer, RULES))))
   })
