@@ -71,6 +71,8 @@ test('after signing out the pages are shut again, and nothing of them is framed 
 test('what was typed and not saved leaves the device with whoever signs out, and not unasked', async ({ page }) => {
   await page.goto('/sign-in')
   await page.getByRole('button', { name: /, manager$/ }).click()
+  // Whoever goes on before they are in is sent back to the door.
+  await page.getByRole('navigation', { name: 'Places' }).waitFor()
   await page.goto('/households/new')
   await page.getByLabel('What to call them').fill('The Secrets')
   await expect(page.getByText('Not saved yet; kept on this device as you type.')).toBeVisible()
