@@ -19,6 +19,8 @@ test('a unit’s plan answers by its layers, each in words too', async ({ page }
 
   await page.keyboard.press('5')
   await page.keyboard.press('n')
+  // The address follows a moment later; whoever clicks before it has is quicker than any hand.
+  await expect(page).toHaveURL(/layer=exits.*time=night|time=night.*layer=exits/)
   await page.getByRole('checkbox', { name: /Tri-fold sofa/ }).check()
   await expect(page.getByText(/The lower bunk: one way out, by the exit window in the bunk room/)).toBeVisible()
   await expect(page.getByText(/Every sleeping area needs a second way out/)).toBeVisible()
