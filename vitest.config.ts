@@ -13,7 +13,7 @@ export default defineConfig({
             'demo/**/*.test.ts',
             'cli/**/*.test.ts',
             'scripts/**/*.test.ts',
-            'web/{analysis,drawing,offline,paper,screens,wire}/**/*.test.{ts,tsx}',
+            'web/{analysis,drawing,look,offline,paper,screens,wire}/**/*.test.{ts,tsx}',
           ],
         },
       },

@@ -5,8 +5,8 @@ import createCache from '@emotion/cache'
 import { CacheProvider } from '@emotion/react'
 import { ThemeProvider } from 'next-themes'
 import { useServerInsertedHTML } from 'next/navigation'
-import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import { useState, type ReactNode } from 'react'
+import { AddressState } from './AddressState'
 import { system } from './theme'
 
 /** What is the same on every page lies in `look.css` (`makeCss.tsx`). */
@@ -18,7 +18,7 @@ export function Look({ nonce, children }: { nonce: string | undefined; children:
     <StylesInHead>
       <ChakraProvider value={WITHOUT_GLOBALS}>
         <ThemeProvider attribute="class" defaultTheme="light" disableTransitionOnChange nonce={nonce}>
-          <NuqsAdapter>{children}</NuqsAdapter>
+          <AddressState>{children}</AddressState>
         </ThemeProvider>
       </ChakraProvider>
     </StylesInHead>

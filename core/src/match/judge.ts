@@ -23,7 +23,7 @@ export function judgeFor(
   const [household, doubts] = [trustedHousehold(given), householdDoubts(given)]
   const asked = questions.flatMap((question) => {
     const need = question.need(household, rules[question.id], rules)
-    return need === null ? [] : [{ question, need, known: new WeakMap<object, Known>() }]
+    return need === null ? [] : [{ question, need, known: new Map<object, Known>() }]
   })
   const solved = sharedFor(household, rules)
   return (facts) => {
@@ -58,7 +58,7 @@ const NOTHING: readonly DrawnPart[] = []
  * What is known of a question on some facts of its own: its answer, or the room below that it asks next, and what is known by
  * what that room's facts are. A question asks the same as long as it is told the same.
  */
-type Known = { answer: Answer | null } | { asks: GroundId; by: WeakMap<object, Known> }
+type Known = { answer: Answer | null } | { asks: GroundId; by: Map<object, Known> }
 
 function knownOn(known: Known | undefined, facts: FactSheet): { answer: Answer | null } | undefined {
   let now = known
@@ -69,7 +69,7 @@ function knownOn(known: Known | undefined, facts: FactSheet): { answer: Answer |
 function learnt(known: Known | undefined, looked: readonly GroundId[], facts: FactSheet, answer: Answer | null): Known {
   const [asks, ...rest] = looked
   if (asks === undefined) return { answer }
-  const now = known && 'asks' in known ? known : { asks, by: new WeakMap<object, Known>() }
+  const now = known && 'asks' in known ? known : { asks, by: new Map<object, Known>() }
   const of = facts[asks]
   now.by.set(of, learnt(now.by.get(of), rest, facts, answer))
   return now

@@ -39,28 +39,33 @@ export interface Match {
  * against, what fewest things do first. What small changes could do is not tried: that takes longer than the
  * ranking itself (`rankWithChanges`).
  */
-export function rank(candidates: readonly Candidate[], household: Household, rules: HouseRules): Match[] {
-  const judge = judgeFor(household, rules)
-  const flexibility = flexibilityFor(household, rules)
-  return candidates
-    .map(({ id, facts }) => ({
-      ...matchOf(id, facts.plan, judge(facts), rules.ranking),
-      ...(flexibility && { flexibility: flexibility(facts) }),
-    }))
-    .sort(inOrder)
-}
+export const rank = (candidates: readonly Candidate[], household: Household, rules: HouseRules): Match[] =>
+  candidates.map(matcherFor(household, rules)).sort(inOrder)
 
 /** The same, and of what something speaks against those that nearly fit, the smallest change first. */
-export function rankWithChanges(candidates: readonly Candidate[], household: Household, rules: HouseRules): Match[] {
+export const rankWithChanges = (candidates: readonly Candidate[], household: Household, rules: HouseRules): Match[] =>
+  candidates.map(matcherWithChangesFor(household, rules)).sort(inOrder)
+
+/** For one household, and then for any unit: how it stands, small changes not tried. */
+function matcherFor(household: Household, rules: HouseRules): (candidate: Candidate) => Match {
+  const judge = judgeFor(household, rules)
+  const flexibility = flexibilityFor(household, rules)
+  return ({ id, facts }) => ({
+    ...matchOf(id, facts.plan, judge(facts), rules.ranking),
+    ...(flexibility && { flexibility: flexibility(facts) }),
+  })
+}
+
+/** The same, small changes tried. Whoever needs little of each match lets go of it before the next one is made. */
+export function matcherWithChangesFor(household: Household, rules: HouseRules): (candidate: Candidate) => Match {
+  const match = matcherFor(household, rules)
   const nearly = nearlyJudge(household, rules)
-  const facts = new Map(candidates.map((one) => [one.id, one.facts]))
-  return rank(candidates, household, rules)
-    .map((match): Match => {
-      const set = match.standing === 'out' ? nearly(facts.get(match.id)!, match.answers) : undefined
-      if (!set) return match
-      return { ...match, standing: 'nearly', nearly: { changes: set.map(({ says }) => says), size: sizeOf(set) } }
-    })
-    .sort(inOrder)
+  return (candidate) => {
+    const own = match(candidate)
+    const set = own.standing === 'out' ? nearly(candidate.facts, own.answers) : undefined
+    if (!set) return own
+    return { ...own, standing: 'nearly', nearly: { changes: set.map(({ says }) => says), size: sizeOf(set) } }
+  }
 }
 
 /** How units stand behind each other for a household. */

@@ -2,6 +2,7 @@ import { Text } from '@chakra-ui/react'
 import { TO_DRAW } from '@hitchet/core/trailer/drawn'
 import { trustedHousehold } from '@hitchet/core/household/doubts'
 import { notFound } from 'next/navigation'
+import type { ReactNode } from 'react'
 import { everyNight, type Household } from '@hitchet/core/household/household'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { asked } from '@hitchet/core/match/asked'
@@ -22,10 +23,11 @@ import { yardCards } from '../../server/services/cards'
 import { seenUnit } from '../../server/services/matching'
 import type { SeenUnit } from '@hitchet/core/match/seen'
 import { KeepHere } from '../../offline/KeepHere'
+import { InTurn } from '../InTurn'
 import { keptWith, unitAddress } from '../unitAddress'
 import { drawnNights } from '../drawnNight'
 import type { SeenBy } from './seenBy'
-import { Living } from './Living'
+import { Powered, Seasoned, Staying } from './Living'
 import { AgainstLike } from './AgainstLike'
 import { LoadPanel } from './loading/LoadPanel'
 import { SleepPanel } from './sleeping/SleepPanel'
@@ -64,11 +66,11 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
         frame={frameFor([trailer.plan], through?.holds)}
         seenBy={through}
       />
-      {open && seen && (
-        <ThroughTheirEyes stock={stock} id={open.id} household={open.household} seen={seen} rules={rules} />
-      )}
-      <AgainstLike says={like} />
-      <ParksPanel standing={standingOf(trailer)} parks={parks()} />
+      <InTurn>
+        {open && seen && throughTheirEyes(stock, open.id, open.household, seen, rules)}
+        <AgainstLike says={like} />
+        <ParksPanel standing={standingOf(trailer)} parks={parks()} />
+      </InTurn>
     </>
   )
 }
@@ -94,54 +96,48 @@ function stowedFor(
   }
 }
 
-/** Who sleeps where in it, what it weighs loaded, and what rides where. */
-function ThroughTheirEyes({
-  stock,
-  id,
-  household: given,
-  seen: { facts, answers, stowing, camping, story, goesIn, loaded },
-  rules,
-}: {
-  stock: string
-  id: string
-  household: Household
-  seen: SeenUnit
-  rules: HouseRules
-}) {
+/** Who sleeps where in it, what it weighs loaded, how one lives in it, and what rides where: part by part. */
+function throughTheirEyes(
+  stock: string,
+  id: string,
+  given: Household,
+  { facts, answers, stowing, camping, story, goesIn, loaded }: SeenUnit,
+  rules: HouseRules,
+): ReactNode[] {
   const household = trustedHousehold(given)
   const { uvw } = facts.tow
-  return (
-    <>
-      {story ? (
-        <SleepPanel story={story} tokens={tokensOf(household.people)}>
-          {everyNight(household)
-            .filter(({ age }) => age < GROWN)
-            .map(({ name, age }) => ({ name, age }))}
-        </SleepPanel>
-      ) : (
-        <Text mt="5" fontSize="18px">
-          {TO_DRAW.berths.says} Who sleeps where shows once they are.
-        </Text>
-      )}
-      {loaded && uvw !== undefined && (
-        <LoadPanel
-          facts={facts.tow.loading}
-          moments={loaded.moments}
-          margins={loaded.margins}
-          shares={rules.tow}
-          gvwr={facts.tow.gvwr}
-          counts={facts.tow.counts}
-          helps={loaded.helps}
-          stock={stock}
-          household={id}
-          label={{ uvw, hitchWeight: facts.tow.hitchWeight }}
-          vehicle={loaded.vehicle}
-        />
-      )}
-      <Living camping={camping} facts={facts} answers={answers} rules={rules} />
-      <StowPanel what={stowing} changes={goesIn} people={household.people} />
-    </>
-  )
+  return [
+    story ? (
+      <SleepPanel story={story} tokens={tokensOf(household.people)}>
+        {everyNight(household)
+          .filter(({ age }) => age < GROWN)
+          .map(({ name, age }) => ({ name, age }))}
+      </SleepPanel>
+    ) : (
+      <Text mt="5" fontSize="18px">
+        {TO_DRAW.berths.says} Who sleeps where shows once they are.
+      </Text>
+    ),
+    loaded && uvw !== undefined && (
+      <LoadPanel
+        facts={facts.tow.loading}
+        moments={loaded.moments}
+        margins={loaded.margins}
+        shares={rules.tow}
+        gvwr={facts.tow.gvwr}
+        counts={facts.tow.counts}
+        helps={loaded.helps}
+        stock={stock}
+        household={id}
+        label={{ uvw, hitchWeight: facts.tow.hitchWeight }}
+        vehicle={loaded.vehicle}
+      />
+    ),
+    <Staying camping={camping} answers={answers} />,
+    <Seasoned facts={facts} camping={camping} answers={answers} />,
+    <Powered facts={facts} camping={camping} rules={rules} />,
+    <StowPanel what={stowing} changes={goesIn} people={household.people} />,
+  ]
 }
 
 function tallestOf({ people }: Household): number | undefined {

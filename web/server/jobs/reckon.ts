@@ -1,5 +1,5 @@
 import { keptMatch } from '@hitchet/core/match/kept'
-import { rankWithChanges } from '@hitchet/core/match/match'
+import { matcherWithChangesFor } from '@hitchet/core/match/match'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { householdsAsTheyAre, keepAnswers, missingPairs } from '../db/answers'
 import { sheetsOf } from './sheets'
@@ -27,12 +27,13 @@ export async function reckon({ rules, key, ...which }: Reckoning): Promise<numbe
   const households = await householdsAsTheyAre([...new Set(pairs.map(({ household }) => household))])
   for (const [id, { version, household }] of households) {
     const own = pairs.filter((pair) => pair.household === id).flatMap(({ trailer }) => sheets.get(trailer) ?? [])
-    const rows = rankWithChanges(own, household, rules).map((match) => ({
+    const matched = matcherWithChangesFor(household, rules)
+    const rows = own.map((sheet) => ({
       household: id,
       householdVersion: version,
-      trailer: match.id,
-      trailerVersion: sheets.get(match.id)!.version,
-      kept: keptMatch(match, household, rules.ranking),
+      trailer: sheet.id,
+      trailerVersion: sheet.version,
+      kept: keptMatch(matched(sheet), household, rules.ranking),
     }))
     await keepAnswers(key, rows)
     written += rows.length
