@@ -5,7 +5,7 @@ import type { KeptHousehold } from '../../server/db/households'
 import { trailersById } from '../../server/db/trailers'
 import { houseRules } from '../../server/houseRules'
 import { rankedYard } from '../../server/services/kept'
-import { answersOn, nightsOn } from '../../server/services/matching'
+import { comparedUnits } from '../../server/services/matching'
 import { Board } from './Board'
 import { comparison } from './compared'
 
@@ -13,23 +13,19 @@ import { comparison } from './compared'
 const MOST = 4
 
 /** Two to four strips on one ruler. Without a choice in the address, the three that match best. */
-export async function CompareScreen({ kept: { id, household }, units }: { kept: KeptHousehold; units?: string }) {
+export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold; units?: string }) {
+  const { id, household } = own
   const { units: yard } = await rankedYard(id)
   const wanted =
     units === undefined ? yard.slice(0, 3).map(({ stock }) => stock) : [...new Set(units.split(',').filter(Boolean))]
   const chosen = wanted.flatMap((stock) => yard.filter((one) => one.stock === stock)).slice(0, MOST)
   const missing = wanted.filter((stock) => !yard.some((one) => one.stock === stock))
   const dropped = wanted.length - missing.length - chosen.length
-  const ids = chosen.map((one) => one.id)
-  const [stocked, answers, nights] = await Promise.all([
-    trailersById(ids),
-    answersOn(ids, household),
-    nightsOn(ids, household),
-  ])
+  const [stocked, compared] = await Promise.all([trailersById(chosen.map((one) => one.id)), comparedUnits(chosen, own)])
   const told = chosen.flatMap((kept) => {
     const trailer = stocked.find((one) => one.id === kept.id)?.trailer
-    const [own, night] = [answers.get(kept.id), nights.get(kept.id)]
-    return trailer && own && night ? [{ kept, trailer, answers: own, nights: night }] : []
+    const seen = compared.get(kept.id)
+    return trailer && seen ? [{ kept, trailer, ...seen }] : []
   })
   const stocks = told.map(({ trailer }) => trailer.stock).join(',')
   return (

@@ -18,6 +18,7 @@ import { frameFor } from '../../drawing/frame'
 import { parks } from '../../server/parks'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { houseRules } from '../../server/houseRules'
+import type { KeptHousehold } from '../../server/db/households'
 import { trailersByStock } from '../../server/db/trailers'
 import { yardCards } from '../../server/services/cards'
 import { seenUnit } from '../../server/services/matching'
@@ -39,7 +40,7 @@ import { UnitBoard } from './UnitBoard'
 const GROWN = 18
 
 /** One unit large: the plan in three times of day under its layers, and every reading with where it comes from. */
-export async function Unit({ stock, open }: { stock: string; open?: { id: string; household: Household } }) {
+export async function Unit({ stock, open }: { stock: string; open?: KeptHousehold }) {
   const [found] = await trailersByStock([stock])
   if (!found) notFound()
   const { trailer } = found
@@ -47,7 +48,7 @@ export async function Unit({ stock, open }: { stock: string; open?: { id: string
   const lot = (await yardCards()).map(({ like: figures }) => figures)
   const own = lot.find((one) => one.stock === trailer.stock)
   const like = own ? againstLike(own, lot) : []
-  const seen = open && (await seenUnit(found.id, open.household))
+  const seen = open && (await seenUnit(found, open))
   const through: SeenBy | undefined = open &&
     seen && {
       id: open.id,

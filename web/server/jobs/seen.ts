@@ -1,5 +1,6 @@
 import { trustedHousehold } from '@hitchet/core/household/doubts'
 import type { Household } from '@hitchet/core/household/household'
+import { judgeFor, type Answers } from '@hitchet/core/match/judge'
 import { seenBy, type SeenUnit } from '@hitchet/core/match/seen'
 import type { Nights } from '@hitchet/core/nights/nights'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
@@ -17,12 +18,14 @@ export async function seen({ unit, household, rules }: Of & { unit: string }): P
   return sheet && seenBy(sheet.facts, household, rules)
 }
 
-/** A household's nights in some units, by their ids. */
-export async function nightsFor({
-  units,
+/** The same for units side by side: what they are answered on it, and their nights in it. */
+export async function compared({
+  unit,
   household,
   rules,
-}: Of & { units: readonly string[] }): Promise<[id: string, nights: Nights][]> {
-  const solve = sharedFor(trustedHousehold(household), rules)
-  return (await sheetsOf(rules, units)).map(({ id, facts }) => [id, solve(facts).nights])
+}: Of & { unit: string }): Promise<{ answers: Answers; nights: Nights } | undefined> {
+  const [sheet] = await sheetsOf(rules, [unit])
+  if (!sheet) return undefined
+  const { nights } = sharedFor(trustedHousehold(household), rules)(sheet.facts)
+  return { answers: judgeFor(household, rules)(sheet.facts), nights }
 }

@@ -31,7 +31,7 @@ vi.mock('@hitchet/core/shared/shared', async (original) => {
 })
 
 const { inHand, toMeasure } = await import('./desk')
-const { rankedYardWithWays, seenUnit, nightsOn, answersOn, nextFor } = await import('./matching')
+const { rankedYardWithWays, seenUnit, comparedUnits, answersOn, nextFor } = await import('./matching')
 const { rowsFor, reasonsFor, sameAs } = await import('./matchRows')
 const { besideKept, besideTyped } = await import('./yardBeside')
 const { yardPage } = await import('./yardList')
@@ -69,10 +69,9 @@ describe('whoever asks for a page holds up nobody else', () => {
     expect(await besideKept(kept)).toMatchObject({ all: UNITS, open: 0 })
     expect((await besideTyped(kept.household, 5)).units).toHaveLength(5)
     expect((await yardPage({ text: '', order: 'order', from: 0, household: id })).rows[0]!.unit.stock).toBe(best.stock)
-    expect((await seenUnit(best.id, kept.household))!.answers).toEqual(
-      (await answersOn([best.id], kept.household)).get(best.id),
-    )
-    expect((await nightsOn([best.id], kept.household)).size).toBe(1)
+    const { answers, nights } = (await seenUnit(best, kept))!
+    expect(answers).toEqual((await answersOn([best.id], kept.household)).get(best.id))
+    expect((await comparedUnits([best], kept)).get(best.id)).toEqual({ answers, nights })
     await nextFor(kept.household)
     const [found] = await trailersByStock([best.stock])
     expect((await tapeListFor(found!, { named: true })).open).toBe(0)

@@ -15,6 +15,7 @@ import type { AnswerRests } from '../jobs/rests'
 import { Refused } from '../refused'
 import { cardsById } from './cards'
 import { rankedYard, type RankedUnit } from './kept'
+import { Lately, type Looked } from './lately'
 
 /** The yard ranked for a household that is kept, what would let in more of it, and how firm its first place is. */
 export interface RankedWithWays {
@@ -56,14 +57,35 @@ export async function answersOn(units: readonly string[], household: Household):
 }
 
 /** A unit through a household's eyes; nothing when it is gone meanwhile. */
-export const seenUnit = (unit: string, household: Household): Promise<SeenUnit | undefined> =>
-  inWorker('seen', { unit, household, rules: houseRules() })
+export const seenUnit = (unit: Looked, household: KeptHousehold): Promise<SeenUnit | undefined> =>
+  seenLately.of(household, unit, () =>
+    inWorker('seen', { unit: unit.id, household: household.household, rules: houseRules() }),
+  )
 
-/** A household's nights in some units, by their ids. */
-export async function nightsOn(units: readonly string[], household: Household): Promise<Map<string, Nights>> {
-  if (units.length === 0) return new Map()
-  return new Map(await inWorker('nightsFor', { units, household, rules: houseRules() }))
+const seenLately = new Lately<SeenUnit>(100)
+
+/** What a household is answered on a unit, and their nights in it: for units side by side. */
+export interface ComparedUnit {
+  answers: Answers
+  nights: Nights
 }
+
+/** Some units through a household's eyes, by their ids. */
+export async function comparedUnits(
+  units: readonly Looked[],
+  household: KeptHousehold,
+): Promise<Map<string, ComparedUnit>> {
+  const told = await Promise.all(
+    units.map((unit) =>
+      comparedLately.of(household, unit, () =>
+        inWorker('compared', { unit: unit.id, household: household.household, rules: houseRules() }),
+      ),
+    ),
+  )
+  return new Map(units.flatMap(({ id }, i) => (told[i] ? [[id, told[i]]] : [])))
+}
+
+const comparedLately = new Lately<ComparedUnit>(400)
 
 /** The figures that each of a household's answers on a unit rests on. @throws Refused. */
 export async function restsFor(stock: string, householdId: string): Promise<AnswerRests[]> {

@@ -11,7 +11,7 @@ import { ReasonsOf } from '../../screens/match/AllReasons'
 import { MatchRow } from '../../screens/match/MatchRow'
 import { disconnect, inTransaction } from '../db/database'
 import { migrate } from '../db/migrate'
-import { addHouseholds } from '../db/households'
+import { addHouseholds, householdById } from '../db/households'
 import { saveTrailers } from '../db/trailers'
 import { database } from '../db/database'
 import { houseRules } from '../houseRules'
@@ -19,7 +19,7 @@ import { closePool } from '../jobs/pool'
 import { factsFrom } from '../db/factsText'
 import { yardFacts } from '../services/facts'
 import { rankedYard, stopKeepingUp } from '../services/kept'
-import { answersOn, nightsOn } from '../services/matching'
+import { comparedUnits } from '../services/matching'
 import { readFileSync, readdirSync } from 'node:fs'
 
 /**
@@ -46,19 +46,11 @@ await migrate(database())
 await inTransaction((transaction) => saveTrailers(trailers, null, transaction))
 const [id] = await inTransaction((transaction) => addHouseholds([household], null, transaction))
 const { units } = await rankedYard(id!)
-const answers = await answersOn(
-  units.map((one) => one.id),
-  household,
-)
-const nights = await nightsOn(
-  units.map((one) => one.id),
-  household,
-)
+const compared = await comparedUnits(units, (await householdById(id!))!)
 const told = units.map((kept) => ({
   kept,
   trailer: trailers.find(({ stock }) => stock === kept.stock)!,
-  answers: answers.get(kept.id)!,
-  nights: nights.get(kept.id)!,
+  ...compared.get(kept.id)!,
 }))
 const [first] = told
 console.log(

@@ -11,7 +11,7 @@ export default async function Page({ params }: Props) {
   const { account, kept } = await openHousehold(params)
   return (
     <Screen account={account} kept={kept} place="yard">
-      <Unit stock={(await params).stock} open={{ id: kept.id, household: kept.household }} />
+      <Unit stock={(await params).stock} open={kept} />
     </Screen>
   )
 }

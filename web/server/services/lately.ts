@@ -1,0 +1,33 @@
+import { LRUCache } from 'lru-cache'
+import type { KeptHousehold } from '../db/households'
+import { houseRules } from '../houseRules'
+import { keptKey } from './keptKey'
+
+/** A unit as it was when it was looked at. */
+export interface Looked {
+  id: string
+  version: number
+}
+
+/**
+ * What was made lately of households on units, known by the versions of both, by the rules and by the program: who comes back to
+ * a page, or opens it beside somebody else, is not answered anew. What could not be made is not remembered.
+ */
+export class Lately<Made extends object> {
+  private readonly known: LRUCache<string, Promise<Made | undefined>>
+
+  constructor(most: number) {
+    this.known = new LRUCache({ max: most })
+  }
+
+  async of(household: KeptHousehold, unit: Looked, make: () => Promise<Made | undefined>): Promise<Made | undefined> {
+    const name = `${household.id} ${household.version} ${unit.id} ${unit.version} ${keptKey(houseRules())}`
+    const known = this.known.get(name)
+    if (known) return known
+    const made = make()
+    this.known.set(name, made)
+    const forget = () => void (this.known.peek(name) === made && this.known.delete(name))
+    made.then((one) => one ?? forget(), forget)
+    return made
+  }
+}
