@@ -65,12 +65,14 @@ const transform = withOwnLists(USUAL_FLOOR, (most) => {
   /** Cells straight up or down, and squared; the most there are. */
   function up(columns: number, cells: number): number {
     squared.fill(0, cells - columns, cells)
-    let highest = 0
+    let highest = 1
     for (let cell = cells - columns - 1; cell >= 0; cell--) {
-      const below = upright[cell + columns]! + 1
       let own = upright[cell]!
-      if (below < own) upright[cell] = own = below
-      if (own > highest) highest = own
+      if (own > 1) {
+        const below = upright[cell + columns]! + 1
+        if (below < own) upright[cell] = own = below
+        if (own > highest) highest = own
+      }
       squared[cell] = own * own
     }
     return highest
@@ -98,24 +100,30 @@ const transform = withOwnLists(USUAL_FLOOR, (most) => {
 
   /** Widths, and the cells that are nowhere nearer than their neighbors on both sides, along or across. */
   function read(columns: number, cells: number): number {
-    wide.fill(0, 0, cells)
+    wide.fill(0, 0, columns)
+    wide.fill(0, cells - columns, cells)
     let count = 0
+    let left = 0
+    let own = squared[columns]!
     for (let cell = columns; cell < cells - columns; cell++) {
-      const own = squared[cell]!
-      if (own === 0) continue
-      wide[cell] = own < 4096 ? widths[own]! : widthOf(own)
-      if (own > widest) continue
-      const left = squared[cell - 1]!
       const right = squared[cell + 1]!
-      const above = squared[cell - columns]!
-      const below = squared[cell + columns]!
-      if (
-        (own >= left && own >= right && (own > left || own > right)) ||
-        (own >= above && own >= below && (own > above || own > below))
-      ) {
-        crest[cell] = 1
-        middle[count++] = cell
+      if (own === 0) wide[cell] = 0
+      else {
+        wide[cell] = own < 4096 ? widths[own]! : widthOf(own)
+        if (own <= widest) {
+          const above = squared[cell - columns]!
+          const below = squared[cell + columns]!
+          if (
+            (own >= left && own >= right && (own > left || own > right)) ||
+            (own >= above && own >= below && (own > above || own > below))
+          ) {
+            crest[cell] = 1
+            middle[count++] = cell
+          }
+        }
       }
+      left = own
+      own = right
     }
     return count
   }

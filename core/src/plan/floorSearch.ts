@@ -74,6 +74,9 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
   const cellOf = new Int32Array(5 * most)
   // The cells of goals, those of several chained: `next` holds for each mark the one before it on the same cell.
   const mark = new Int32Array(most)
+  /** For each goal the cell that was settled first for it; -1 until then. So many are still open. */
+  let met = new Int32Array(0)
+  let open = 0
   let marks = { next: new Int32Array(0), goalOf: new Int32Array(0), needOf: new Int16Array(0) }
   const cameFrom = new Int32Array(most)
   const queue = new Int32Array(most)
@@ -93,7 +96,8 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
   }
 
   function everywhere(starts: readonly number[]): Pick<Ways, 'widest' | 'squeeze'> {
-    search(starts, () => false)
+    mark.fill(0, 0, cells)
+    search(starts)
     return { widest: widest.slice(0, cells), squeeze: squeeze.slice(0, cells) }
   }
 
@@ -102,18 +106,9 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
     goals: readonly Stands[],
   ): ({ width: number; squeeze: number } | undefined)[] {
     markAll(goals)
-    const { next, goalOf, needOf } = marks
-    const met = new Int32Array(goals.length).fill(-1)
-    let open = goals.length
-    search(from, (cell, width) => {
-      for (let at = mark[cell]!; at > 0; at = next[at]!) {
-        const goal = goalOf[at]!
-        if (met[goal]! >= 0 || needOf[at]! > width) continue
-        met[goal] = cell
-        open--
-      }
-      return open === 0
-    })
+    met = new Int32Array(goals.length).fill(-1)
+    open = goals.length
+    search(from)
     return Array.from(met, (cell) =>
       cell < 0 ? undefined : { width: widest[cell]! / EIGHTHS, squeeze: squeeze[cell]! },
     )
@@ -141,8 +136,8 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
     return last
   }
 
-  /** `settled` hears of each cell once its widest way is known, the widest first; the search ends when it says so. */
-  function search(starts: readonly number[], settled: (cell: number, width: number) => boolean): void {
+  /** Settles cell by cell, the widest first, until each goal has been met. */
+  function search(starts: readonly number[]): void {
     widest.fill(0, 0, cells)
     let most = 0
     for (const cell of starts) most = Math.max(most, wide[cell]!)
@@ -164,13 +159,25 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
         last[width] = before[entry]!
         const cell = cellOf[entry]!
         if (widest[cell] !== width) continue
-        if (settled(cell, width)) return
+        if (mark[cell] !== 0 && meet(cell, width)) return
         entries = widen(cell, cell - 1, width, entries)
         entries = widen(cell, cell + 1, width, entries)
         entries = widen(cell, cell - columns, width, entries)
         entries = widen(cell, cell + columns, width, entries)
       }
     }
+  }
+
+  /** Whether none is open any more. */
+  function meet(cell: number, width: number): boolean {
+    const { next, goalOf, needOf } = marks
+    for (let at = mark[cell]!; at > 0; at = next[at]!) {
+      const goal = goalOf[at]!
+      if (met[goal]! >= 0 || needOf[at]! > width) continue
+      met[goal] = cell
+      open--
+    }
+    return open === 0
   }
 
   function widen(cell: number, to: number, width: number, entries: number): number {

@@ -86,51 +86,83 @@ const widen = withOwnLists(64, (most) => {
   /** How far from all things the best spot within a cell is, inches. Asked for thousands of cells. */
   function widestNear(mx: number, my: number, far: number, off: number, beside: number[]): number {
     let count = 0
+    // The nearest point.
+    let least = Infinity
+    let fx = 0
+    let fy = 0
     for (let i = 0; i < beside.length; i++) {
       const one = beside[i]!
-      if (left[one]! - mx < far && mx - right[one]! < far && top[one]! - my < far && my - bottom[one]! < far)
-        near[count++] = one
+      const dx = mx < left[one]! ? left[one]! - mx : mx > right[one]! ? right[one]! - mx : 0
+      if (dx >= far || dx <= -far) continue
+      const dy = my < top[one]! ? top[one]! - my : my > bottom[one]! ? bottom[one]! - my : 0
+      if (dy >= far || dy <= -far) continue
+      near[count] = one
+      const apart = shaped[one] === 0 ? keepAt(count, dx, dy) : keepOn(count, one, mx, my)
+      if (apart < least) {
+        least = apart
+        fx = xs[count]!
+        fy = ys[count]!
+      }
+      count++
     }
     let x = mx
     let y = my
     let best = 0
-    for (let round = 0; round < ROUNDS; round++) {
-      // The nearest point, and the nearest of those that lie across from it.
-      let least = Infinity
-      let fx = 0
-      let fy = 0
-      for (let i = 0; i < count; i++) {
-        const one = near[i]!
-        let dx = x < left[one]! ? left[one]! - x : x > right[one]! ? right[one]! - x : 0
-        let dy = y < top[one]! ? top[one]! - y : y > bottom[one]! ? bottom[one]! - y : 0
-        if (shaped[one] !== 0) {
-          const on = nearestOn(shapes[one]!, [x, y])
-          dx = on[0] - x
-          dy = on[1] - y
-        }
-        xs[i] = dx
-        ys[i] = dy
-        const apart = dx * dx + dy * dy
-        squares[i] = apart
-        if (apart < least) {
-          least = apart
-          fx = dx
-          fy = dy
-        }
-      }
+    for (let round = 1; ; round++) {
       const free = Math.sqrt(least)
       if (free > best) best = free
-      if (free === 0 || least === Infinity) return best
+      if (free === 0 || least === Infinity || round === ROUNDS) return best
+      // Of those that lie across from it the nearest.
       let across = Infinity
-      for (let i = 0; i < count; i++) if (squares[i]! < across && xs[i]! * fx + ys[i]! * fy < 0) across = squares[i]!
+      let over = 0
+      for (let i = 0; i < count; i++)
+        if (squares[i]! < across && xs[i]! * fx + ys[i]! * fy < 0) {
+          across = squares[i]!
+          over = i
+        }
       if (across === Infinity) return best
       // Straight away from the nearest, until what stands across is as near: not along the way.
       const aside = (Math.sqrt(across) - free) / 2
       if (aside < MIDDLE) return best
+      if (round === 1 && ((fx === 0 && xs[over] === 0) || (fy === 0 && ys[over] === 0))) {
+        const moved = aside < off ? aside : off
+        if (betweenTwo(count, fx, fy, over, free + 2 * moved)) return free + moved
+      }
       const step = aside / free
       x = Math.max(mx - off, Math.min(mx + off, x - fx * step))
       y = Math.max(my - off, Math.min(my + off, y - fy * step))
+      least = Infinity
+      for (let i = 0; i < count; i++) {
+        const one = near[i]!
+        const dx = x < left[one]! ? left[one]! - x : x > right[one]! ? right[one]! - x : 0
+        const dy = y < top[one]! ? top[one]! - y : y > bottom[one]! ? bottom[one]! - y : 0
+        const apart = shaped[one] === 0 ? keepAt(i, dx, dy) : keepOn(i, one, x, y)
+        if (apart < least) {
+          least = apart
+          fx = xs[i]!
+          fy = ys[i]!
+        }
+      }
     }
-    return best
+  }
+
+  /** Whether it lies between two boxes, straight across, and all others are so far off that they stay so. */
+  function betweenTwo(count: number, fx: number, fy: number, over: number, others: number): boolean {
+    for (let i = 0; i < count; i++) {
+      const isOne = i === over || (xs[i] === fx && ys[i] === fy)
+      if (isOne ? shaped[near[i]!] !== 0 : squares[i]! < others * others) return false
+    }
+    return true
+  }
+
+  function keepAt(i: number, dx: number, dy: number): number {
+    xs[i] = dx
+    ys[i] = dy
+    return (squares[i] = dx * dx + dy * dy)
+  }
+
+  function keepOn(i: number, one: number, x: number, y: number): number {
+    const on = nearestOn(shapes[one]!, [x, y])
+    return keepAt(i, on[0] - x, on[1] - y)
   }
 })

@@ -158,14 +158,24 @@ export function squeezedBetween(floor: Pick<Floor, 'plan' | 'bodies' | 'time'>, 
   return [nearest.id, (across ?? nearestOf(others) ?? nearest).id]
 }
 
+interface Bumped {
+  id: string
+  shape: Shape
+}
+
+const bumped = new WeakMap<object, Bumped[]>()
+
 /** All that one bumps into: what stands, what comes in from outside, walls. */
-export const bumpedInto = ({
-  plan,
-  bodies,
-  time,
-}: Pick<Floor, 'plan' | 'bodies' | 'time'>): { id: string; shape: Shape }[] => [
-  ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]),
-  ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
-  ...takenInside(plan),
-  ...shellAt(plan, time),
-]
+export function bumpedInto(floor: Pick<Floor, 'plan' | 'bodies' | 'time'>): Bumped[] {
+  const known = bumped.get(floor)
+  if (known) return known
+  const { plan, bodies, time } = floor
+  const all = [
+    ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]),
+    ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
+    ...takenInside(plan),
+    ...shellAt(plan, time),
+  ]
+  bumped.set(floor, all)
+  return all
+}

@@ -161,22 +161,28 @@ const looking = withOwnLists(USUAL_FLOOR, (most) => {
     const zone = zoneOf(box, use === 'door', arm)
     const [top, bottom] = [Math.max(0, Math.floor(zone.y0 - y0)), Math.min(rows, Math.ceil(zone.y1 - y0))]
     const [left, right] = [Math.max(0, Math.floor(zone.x0 - x0)), Math.min(columns, Math.ceil(zone.x1 - x0))]
-    for (let row = top; row < bottom; row++)
+    const [x1, x2, y1, y2] = [box.x0 - x0, box.x1 - x0, box.y0 - y0, box.y1 - y0]
+    for (let row = top; row < bottom; row++) {
+      const y = row + 0.5
+      const dy = y < y1 ? y1 - y : y > y2 ? y2 - y : 0
       for (let column = left; column < right; column++) {
         const cell = row * columns + column
         if (wide[cell] === 0) continue
-        const [x, y] = [column + 0.5, row + 0.5]
-        const dx = Math.max(box.x0 - x0, Math.min(box.x1 - x0, x)) - x
-        const dy = Math.max(box.y0 - y0, Math.min(box.y1 - y0, y)) - y
-        const far = Math.sqrt(dx * dx + dy * dy)
-        if (far <= arm && !hidden(columns, x, y, dx, dy, far)) take(cell, wide[cell]!, 0, false)
+        const x = column + 0.5
+        const dx = x < x1 ? x1 - x : x > x2 ? x2 - x : 0
+        const square = dx * dx + dy * dy
+        if (square > arm * arm || hidden(columns, x, y, dx, dy, Math.sqrt(square))) continue
+        cellsFound[found] = cell
+        needsFound[found++] = 0
       }
+    }
   }
 
   /** Whether something tall stands on the line, but for its last inches: what the opening is in is not in the way. */
   function hidden(columns: number, x: number, y: number, dx: number, dy: number, far: number): boolean {
+    const [stepX, stepY] = [dx / far, dy / far]
     for (let t = 0; t < far - EDGE; t++)
-      if (high[Math.floor(y + (dy * t) / far) * columns + Math.floor(x + (dx * t) / far)] !== 0) return true
+      if (high[Math.floor(y + stepY * t) * columns + Math.floor(x + stepX * t)] !== 0) return true
     return false
   }
 })
