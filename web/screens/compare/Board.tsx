@@ -9,7 +9,7 @@ import { listed } from '@hitchet/core/quantity/phrase'
 import { TIMES, type TimeOfDay } from '@hitchet/core/plan/times'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import type { QuestionId } from '@hitchet/core/questions/index'
-import { trailerFigure, trailerName } from '@hitchet/core/trailer/trailer'
+import { trailerName } from '@hitchet/core/trailer/trailer'
 import { heightFor, type Frame } from '../../drawing/frame'
 import { planText } from '@hitchet/core/yard/planText'
 import { PlanStrip } from '../../drawing/PlanStrip'
@@ -208,10 +208,9 @@ function Unit({
   frame: Frame
   scale: number
 }) {
-  const { trailer, asked, says } = unit
+  const { trailer, price, asked, says } = unit
   const system = useMeasures()
   const night = (withGuests && unit.guestNight) || unit.everyNight
-  const price = trailerFigure(trailer, 'askingPrice')
   return (
     <Box
       as="section"

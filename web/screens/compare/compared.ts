@@ -14,12 +14,17 @@ import { questionOf } from '@hitchet/core/questions/index'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
 import type { CautionId } from '@hitchet/core/questions/cautions'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
-import type { Trailer } from '@hitchet/core/trailer/trailer'
+import { trailerFigure, type Trailer } from '@hitchet/core/trailer/trailer'
 import { drawnNights, type DrawnNight } from '../drawnNight'
+
+/** Of a unit only what its strip and its name are drawn from: its readings would double what the page weighs. */
+type StripOf = Pick<Trailer, 'stock' | 'make' | 'model' | 'layout' | 'plan'>
 
 /** A unit as the compare board shows it: plain data. */
 export interface ComparedUnit {
-  trailer: Trailer
+  trailer: StripOf
+  /** As asked, dollars; absent while nobody noted it. */
+  price?: number
   standing: Standing
   says: Phrase
   asked: Asked[]
@@ -76,8 +81,11 @@ const sameStanding = (all: readonly Chosen[]): [Chosen, Chosen][] =>
   )
 
 function comparedUnit({ trailer, kept, answers, nights }: Chosen, household: Household): ComparedUnit {
+  const { stock, make, model, layout, plan } = trailer
+  const price = trailerFigure(trailer, 'askingPrice')
   return {
-    trailer,
+    trailer: { stock, make, model, layout, plan },
+    ...(price !== undefined && { price }),
     standing: kept.standing,
     says: headline(answers),
     asked: asked(answers),
