@@ -2,22 +2,29 @@ import { Link, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { frameFor } from '../../drawing/frame'
 import type { KeptHousehold } from '../../server/db/households'
+import { choicesOf } from '../../server/db/walkEvents'
 import { trailersById } from '../../server/db/trailers'
 import { houseRules } from '../../server/houseRules'
 import { rankedYard } from '../../server/services/kept'
 import { comparedUnits } from '../../server/services/matching'
+import { plansInOrder } from '../../server/services/matchRows'
 import { Board } from './Board'
 import { comparison } from './compared'
 
 /** As many strips as one screen holds. */
 const MOST = 4
+const FIRST = 3
 
-/** Two to four strips on one ruler. Without a choice in the address, the three that match best. */
+/** Two to four strips on one ruler. Without a choice in the address, the best of the three plans that Match has first. */
 export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold; units?: string }) {
   const { id, household } = own
-  const { units: yard } = await rankedYard(id)
+  const [{ units: yard }, choices] = await Promise.all([rankedYard(id), choicesOf(id)])
   const wanted =
-    units === undefined ? yard.slice(0, 3).map(({ stock }) => stock) : [...new Set(units.split(',').filter(Boolean))]
+    units === undefined
+      ? plansInOrder(yard, (stock) => choices.get(stock)?.stands)
+          .slice(0, FIRST)
+          .map(({ first }) => first.stock)
+      : [...new Set(units.split(',').filter(Boolean))]
   const chosen = wanted.flatMap((stock) => yard.filter((one) => one.stock === stock)).slice(0, MOST)
   const missing = wanted.filter((stock) => !yard.some((one) => one.stock === stock))
   const dropped = wanted.length - missing.length - chosen.length

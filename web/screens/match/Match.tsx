@@ -10,7 +10,7 @@ import type { KeptHousehold } from '../../server/db/households'
 import { yardCards } from '../../server/services/cards'
 import type { RankedUnit } from '../../server/services/kept'
 import { rankedYardWithWays } from '../../server/services/matching'
-import { planned, rowsOf } from '../../server/services/matchRows'
+import { isPinned, planned, plansInOrder, rowsOf, type StandsAs } from '../../server/services/matchRows'
 import { ShortCaution } from '../ShortCaution'
 import { StillReckoning } from '../StillReckoning'
 import { PageHead } from '../PageHead'
@@ -46,14 +46,15 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
   ])
   const { ranking } = houseRules()
   const frame = frameOf(cards.map(({ extent }) => extent))
-  const groups = grouped(units, (stock) => choices.get(stock)?.stands)
+  const standsAs = (stock: string) => choices.get(stock)?.stands
+  const groups = grouped(units, standsAs)
   const firstRows = await rowsOf(
     groups.flatMap(({ standing, inIt }) => inIt.slice(0, FIRST[standing])),
     household,
     stamp,
   )
   const possible = units.filter(({ standing }) => standing === 'fits' || standing === 'measure').length
-  const plans = groups.flatMap(({ standing, inIt }) => (standing === 'aside' ? [] : inIt))
+  const plans = plansInOrder(units, standsAs)
   return (
     <Choosing first={plans.slice(0, 3).map(({ first }) => first.stock)}>
       <PageHead
@@ -116,18 +117,14 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
 }
 
 /** What is pinned, the others by how they stand, what was set aside. */
-function grouped(
-  units: readonly RankedUnit[],
-  standsAs: (stock: string) => string | undefined,
-): { standing: Group; inIt: Entry<RankedUnit>[] }[] {
+function grouped(units: readonly RankedUnit[], standsAs: StandsAs): { standing: Group; inIt: Entry<RankedUnit>[] }[] {
   const { entries, aside } = planned(units, (stock) => standsAs(stock) === 'set aside')
-  const isPinned = ({ first, others }: Entry<RankedUnit>) =>
-    [first, ...others].some(({ stock }) => standsAs(stock) === 'pinned')
+  const pinned = entries.filter(isPinned(standsAs))
   return [
-    { standing: 'pinned' as const, inIt: entries.filter(isPinned) },
+    { standing: 'pinned' as const, inIt: pinned },
     ...STANDINGS.map((standing) => ({
       standing,
-      inIt: entries.filter((entry) => entry.first.standing === standing && !isPinned(entry)),
+      inIt: entries.filter((entry) => entry.first.standing === standing && !pinned.includes(entry)),
     })),
     { standing: 'aside' as const, inIt: aside },
   ].filter(({ inIt }) => inIt.length)

@@ -12,7 +12,7 @@ import { addHouseholds } from '../db/households'
 import { saveTrailers } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { rankedYard } from './kept'
-import { reasonsFor, rowsFor, sameAs } from './matchRows'
+import { plansInOrder, reasonsFor, rowsFor, sameAs } from './matchRows'
 import { takeEvents } from './walkEvents'
 
 ownDatabase('match_rows')
@@ -85,5 +85,19 @@ describe('a row of the match', () => {
     const same = units.find(({ stock }) => stock === COUPLE.stock)!.standing === units[0]!.standing
     expect(reasons.why?.over).toBe(same && units[0]!.stock === 'A-1' ? COUPLE.stock : undefined)
     await expect(reasonsFor(home, 'Z-9')).rejects.toMatchObject({ status: 404 })
+  })
+})
+
+describe('which units are looked at first', () => {
+  it('the best of each plan: first what is pinned, never what was set aside, never two of one plan', async () => {
+    const { units } = await rankedYard(home)
+    const other = units.find(({ stock }) => stock === COUPLE.stock)!
+    const twins = units.filter((one) => one !== other).map(({ stock }) => stock)
+    const firsts = (stands: Record<string, string>) =>
+      plansInOrder(units, (stock) => stands[stock]).map(({ first }) => first.stock)
+    expect(new Set(firsts({}))).toEqual(new Set([twins[0], other.stock]))
+    expect(firsts({ [other.stock]: 'pinned' })).toEqual([other.stock, twins[0]])
+    expect(firsts({ [twins[3]!]: 'pinned' })).toEqual([twins[0], other.stock])
+    expect(firsts({ [twins[0]!]: 'set aside', [other.stock]: 'set aside' })).toEqual([twins[1]])
   })
 })

@@ -129,6 +129,21 @@ export function planned(units: readonly RankedUnit[], isAside: (stock: string) =
   }
 }
 
+/** How a unit was left by them or for them: pinned, set aside, or neither. */
+export type StandsAs = (stock: string) => string | undefined
+
+export const isPinned =
+  (standsAs: StandsAs) =>
+  ({ first, others }: Entry<RankedUnit>): boolean =>
+    [first, ...others].some(({ stock }) => standsAs(stock) === 'pinned')
+
+/** Plans as they are looked at: those pinned, then the others, the best first; none that was set aside. */
+export function plansInOrder(units: readonly RankedUnit[], standsAs: StandsAs): Entry<RankedUnit>[] {
+  const { entries } = planned(units, (stock) => standsAs(stock) === 'set aside')
+  const pinned = entries.filter(isPinned(standsAs))
+  return [...pinned, ...entries.filter((entry) => !pinned.includes(entry))]
+}
+
 async function matchOf(household: string): Promise<Planned & RankedYard> {
   const [yard, choices] = await Promise.all([rankedYard(household), choicesOf(household)])
   return { ...yard, ...planned(yard.units, (stock) => choices.get(stock)?.stands === 'set aside') }
