@@ -3,7 +3,7 @@ import { firmness } from '@hitchet/core/match/firmness'
 import { inTheWay, type Way } from '@hitchet/core/match/inTheWay'
 import { judgeFor, type Answers } from '@hitchet/core/match/judge'
 import { keptMatch, type KeptMatch } from '@hitchet/core/match/kept'
-import { matcherWithChangesFor } from '@hitchet/core/match/match'
+import { rankWithChanges } from '@hitchet/core/match/match'
 import { yardLeft, type YardLeft } from '@hitchet/core/match/yardLeft'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { sheetsOf, type Sheet } from './sheets'
@@ -16,8 +16,10 @@ interface OfHousehold {
 /** How much of the yard is possible for a household that is being typed. */
 export async function leftFor({ household, rules }: OfHousehold): Promise<YardLeft> {
   const sheets = await sheetsOf(rules)
-  const matched = matcherWithChangesFor(household, rules)
-  const ranked = sheets.map((sheet) => ({ id: sheet.id, ...keptMatch(matched(sheet), household, rules.ranking) }))
+  const ranked = rankWithChanges(sheets, household, rules).map((match) => ({
+    id: match.id,
+    ...keptMatch(match, household, rules.ranking),
+  }))
   return yardLeft(ranked, waysIn(ranked, sheets, household, rules))
 }
 
