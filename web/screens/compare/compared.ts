@@ -17,7 +17,7 @@ import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { trailerFigure, type Trailer } from '@hitchet/core/trailer/trailer'
 import { drawnNights, type DrawnNight } from '../drawnNight'
 
-/** Of a unit only what its strip and its name are drawn from: its readings would double what the page weighs. */
+/** Of a unit only what its strip and its name are drawn from: readings and equipment are ten kilobytes more of each. */
 type StripOf = Pick<Trailer, 'stock' | 'make' | 'model' | 'layout' | 'plan'>
 
 /** A unit as the compare board shows it: plain data. */

@@ -65,7 +65,7 @@ export const seenUnit = (unit: Looked, household: KeptHousehold): Promise<SeenUn
 const seenLately = new Lately<SeenUnit>(100)
 
 /** What a household is answered on a unit, and their nights in it: for units side by side. */
-export interface ComparedUnit {
+export interface AnsweredUnit {
   answers: Answers
   nights: Nights
 }
@@ -74,7 +74,7 @@ export interface ComparedUnit {
 export async function comparedUnits(
   units: readonly Looked[],
   household: KeptHousehold,
-): Promise<Map<string, ComparedUnit>> {
+): Promise<Map<string, AnsweredUnit>> {
   const told = await Promise.all(
     units.map((unit) =>
       comparedLately.of(household, unit, () =>
@@ -85,7 +85,7 @@ export async function comparedUnits(
   return new Map(units.flatMap(({ id }, i) => (told[i] ? [[id, told[i]]] : [])))
 }
 
-const comparedLately = new Lately<ComparedUnit>(400)
+const comparedLately = new Lately<AnsweredUnit>(400)
 
 /** The figures that each of a household's answers on a unit rests on. @throws Refused. */
 export async function restsFor(stock: string, householdId: string): Promise<AnswerRests[]> {
