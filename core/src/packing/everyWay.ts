@@ -18,8 +18,8 @@ export function triedAll(task: Task, from: State, known: State, most: number): {
           for (const size of task.ways[kind]![hold]!) {
             for (const area of level.areas) {
               if (
-                size[0] > area[2] - area[0] ||
-                size[1] > area[3] - area[1] ||
+                size[0] > area.x1 - area.x0 ||
+                size[1] > area.y1 - area.y0 ||
                 size[2] > task.holds[hold]!.size[2] - level.z
               )
                 continue

@@ -1,7 +1,16 @@
 import type { Hold, Size } from './piece'
 
 /** A rectangle seen from above: front off-door corner, rear door-side corner. */
-export type Area = readonly [x0: number, y0: number, x1: number, y1: number]
+export interface Area {
+  readonly x0: number
+  readonly y0: number
+  readonly x1: number
+  readonly y1: number
+  /** Of which filling it is known that nothing goes there any more: what is left only gets less (`fill.ts`). */
+  barrenIn: object | undefined
+}
+
+const area = (x0: number, y0: number, x1: number, y1: number): Area => ({ x0, y0, x1, y1, barrenIn: undefined })
 
 /**
  * What can still be built on in a hold. Everything stands flat on the floor or on tops, never half in the
@@ -21,7 +30,7 @@ export interface Level {
 
 /** An empty hold: its floor. */
 export const emptyLevels = ({ size: [length, width] }: Pick<Hold, 'size'>): Level[] => [
-  { z: 0, areas: [[0, 0, length, width]] },
+  { z: 0, areas: [area(0, 0, length, width)] },
 ]
 
 /** The levels once a box stands there; `top`: whether one may build on it. */
@@ -32,7 +41,7 @@ export function levelsWith(
   top: boolean,
   ceiling: number,
 ): Level[] {
-  const box: Area = [x, y, x + dx, y + dy]
+  const box = area(x, y, x + dx, y + dy)
   const above = z + dz
   const isBuiltOn = top && above < ceiling
   const next: Level[] = []
@@ -54,25 +63,25 @@ export function levelsWith(
 function without(areas: readonly Area[], box: Area): Area[] {
   const left: Area[] = []
   const cut: Area[] = []
-  for (const area of areas) {
-    if (area[0] >= box[2] || area[2] <= box[0] || area[1] >= box[3] || area[3] <= box[1]) {
-      left.push(area)
+  for (const one of areas) {
+    if (one.x0 >= box.x1 || one.x1 <= box.x0 || one.y0 >= box.y1 || one.y1 <= box.y0) {
+      left.push(one)
       continue
     }
-    if (area[0] < box[0]) cut.push([area[0], area[1], box[0], area[3]])
-    if (area[2] > box[2]) cut.push([box[2], area[1], area[2], area[3]])
-    if (area[1] < box[1]) cut.push([area[0], area[1], area[2], box[1]])
-    if (area[3] > box[3]) cut.push([area[0], box[3], area[2], area[3]])
+    if (one.x0 < box.x0) cut.push(area(one.x0, one.y0, box.x0, one.y1))
+    if (one.x1 > box.x1) cut.push(area(box.x1, one.y0, one.x1, one.y1))
+    if (one.y0 < box.y0) cut.push(area(one.x0, one.y0, one.x1, box.y0))
+    if (one.y1 > box.y1) cut.push(area(one.x0, box.y1, one.x1, one.y1))
   }
   // Those that were not touched hold none of each other, and lie in nothing that is left of the others.
   const kept = left.length
   for (let i = 0; i < cut.length; i++) {
-    const area = cut[i]!
+    const one = cut[i]!
     let isHeld = false
-    for (let k = 0; k < kept && !isHeld; k++) isHeld = holds(left[k]!, area)
+    for (let k = 0; k < kept && !isHeld; k++) isHeld = holds(left[k]!, one)
     for (let k = 0; k < cut.length && !isHeld; k++)
-      isHeld = k !== i && holds(cut[k]!, area) && (k < i || !holds(area, cut[k]!))
-    if (!isHeld) left.push(area)
+      isHeld = k !== i && holds(cut[k]!, one) && (k < i || !holds(one, cut[k]!))
+    if (!isHeld) left.push(one)
   }
   return left
 }
@@ -86,7 +95,7 @@ function joined(areas: readonly Area[], more: Area): Area[] {
   for (let at = 0; at < all.length; at++) {
     for (let other = 0; other < at; other++) {
       for (const one of [alongX(all[at]!, all[other]!), alongY(all[at]!, all[other]!)]) {
-        if (one && !all.some((area) => holds(area, one))) all.push(one)
+        if (one && !all.some((other) => holds(other, one))) all.push(one)
       }
     }
   }
@@ -94,25 +103,25 @@ function joined(areas: readonly Area[], more: Area): Area[] {
   return all
 }
 
-function alongX([ax0, ay0, ax1, ay1]: Area, [bx0, by0, bx1, by1]: Area): Area | undefined {
-  const [y0, y1] = [Math.max(ay0, by0), Math.min(ay1, by1)]
-  return y0 < y1 && Math.max(ax0, bx0) <= Math.min(ax1, bx1)
-    ? [Math.min(ax0, bx0), y0, Math.max(ax1, bx1), y1]
+function alongX(a: Area, b: Area): Area | undefined {
+  const [y0, y1] = [Math.max(a.y0, b.y0), Math.min(a.y1, b.y1)]
+  return y0 < y1 && Math.max(a.x0, b.x0) <= Math.min(a.x1, b.x1)
+    ? area(Math.min(a.x0, b.x0), y0, Math.max(a.x1, b.x1), y1)
     : undefined
 }
 
-function alongY([ax0, ay0, ax1, ay1]: Area, [bx0, by0, bx1, by1]: Area): Area | undefined {
-  const [x0, x1] = [Math.max(ax0, bx0), Math.min(ax1, bx1)]
-  return x0 < x1 && Math.max(ay0, by0) <= Math.min(ay1, by1)
-    ? [x0, Math.min(ay0, by0), x1, Math.max(ay1, by1)]
+function alongY(a: Area, b: Area): Area | undefined {
+  const [x0, x1] = [Math.max(a.x0, b.x0), Math.min(a.x1, b.x1)]
+  return x0 < x1 && Math.max(a.y0, b.y0) <= Math.min(a.y1, b.y1)
+    ? area(x0, Math.min(a.y0, b.y0), x1, Math.max(a.y1, b.y1))
     : undefined
 }
 
 /** Only areas that no other one holds. */
 function largest(areas: readonly Area[]): Area[] {
   return areas.filter(
-    (area, i) => !areas.some((other, k) => k !== i && holds(other, area) && (k < i || !holds(area, other))),
+    (one, i) => !areas.some((other, k) => k !== i && holds(other, one) && (k < i || !holds(one, other))),
   )
 }
 
-const holds = (a: Area, b: Area): boolean => a[0] <= b[0] && a[1] <= b[1] && a[2] >= b[2] && a[3] >= b[3]
+const holds = (a: Area, b: Area): boolean => a.x0 <= b.x0 && a.y0 <= b.y0 && a.x1 >= b.x1 && a.y1 >= b.y1

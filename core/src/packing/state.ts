@@ -49,7 +49,7 @@ export function withBlock(task: Task, state: State, { hold, level, area }: Spot,
   const { kind, size, grid } = block
   const { bears, weight } = task.pieces[kind]!
   const count = grid[0] * grid[1] * grid[2]
-  const at: Size = [area[0], area[1], level.z]
+  const at: Size = [area.x0, area.y0, level.z]
   const whole: Size = [grid[0] * size[0], grid[1] * size[1], grid[2] * size[2]]
   const levels = state.levels.slice()
   levels[hold] = levelsWith(state.levels[hold]!, at, whole, bears, task.holds[hold]!.size[2])
