@@ -3,6 +3,7 @@ import { waysOut, type WaysOut } from '@hitchet/core/plan/exits'
 import { findingsAt, type Finding } from '@hitchet/core/plan/findings'
 import { floorSpace, type RoomFloor } from '@hitchet/core/plan/floorSpace'
 import { heatBands, type HeatBand } from '@hitchet/core/plan/heat'
+import { measuredApart, type MeasuredApart } from '@hitchet/core/plan/measuredApart'
 import { nameOnPlan } from '@hitchet/core/plan/naming'
 import type { Place, Use } from '@hitchet/core/plan/places'
 import type { Plan } from '@hitchet/core/plan/plan'
@@ -26,6 +27,8 @@ export interface Analysis {
   elbows: Elbow[]
   /** Free floor of each room, square inches. */
   floors: RoomFloor[]
+  /** What was measured and is drawn otherwise, at whatever time. */
+  apart: MeasuredApart[]
 }
 
 export interface WalkedWay {
@@ -53,6 +56,7 @@ export function analyse(plan: Plan, time: TimeOfDay, made: readonly string[], ru
       .map(({ id, shape }) => ({ id, ...inscribed(shape) })),
     elbows: toiletRoom(plan, time),
     floors: floorSpace(plan, floor.clearance),
+    apart: measuredApart(plan),
   }
 }
 

@@ -1,4 +1,5 @@
-import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react'
+import { createSystem, defineConfig } from '@chakra-ui/react/styled-system'
+import { chakraBase } from './chakraBase'
 import { PALETTE } from './palette'
 import { FIELD_RULES } from './fieldRules'
 import { ROW_RULES } from './rowRules'
@@ -118,4 +119,4 @@ const config = defineConfig({
   },
 })
 
-export const system = createSystem(defaultConfig, config)
+export const system = createSystem(chakraBase, config)

@@ -6,6 +6,15 @@ export type Worths = Partial<Record<QuestionId, number>>
 /** How many times as much as the house gives it a question matters to these people; absent: as much. */
 export type Matters = Partial<Record<QuestionId, number>>
 
+/** What stands question by question in their order, by its question; null was not asked. */
+export const worthsIn = (order: readonly QuestionId[], worths: readonly (number | null)[]): Worths =>
+  Object.fromEntries(
+    order.flatMap((id, i): [QuestionId, number][] => {
+      const own = worths[i]
+      return own === null || own === undefined ? [] : [[id, own]]
+    }),
+  )
+
 /** 0 to 100 as the match itself reckons it, with what matters to these people. */
 export function weighed(worths: Worths, weights: RankingRules['weights'], matters: Matters): number {
   let [weight, sum] = [0, 0]

@@ -1,8 +1,8 @@
-import { QUESTIONS, type QuestionId } from '../questions/index'
+import { QUESTIONS } from '../questions/index'
 import type { RankingRules } from '../rules/houseRules'
 import type { Answers } from './judge'
 import { worth } from './match'
-import type { Worths } from './weighed'
+import { worthsIn, type Worths } from './weighed'
 
 /** What every question that was asked is worth on a unit, 0 to 1. */
 export const worthsOf = (answers: Answers, points: RankingRules['points']): Worths =>
@@ -10,9 +10,7 @@ export const worthsOf = (answers: Answers, points: RankingRules['points']): Wort
 
 /** The same of what is kept of a match, question by question in their order. */
 export const keptWorths = ({ worths }: { worths: readonly (number | null)[] }): Worths =>
-  Object.fromEntries(
-    QUESTIONS.flatMap(({ id }, i): [QuestionId, number][] => {
-      const own = worths[i]
-      return own === null || own === undefined ? [] : [[id, own]]
-    }),
+  worthsIn(
+    QUESTIONS.map(({ id }) => id),
+    worths,
   )

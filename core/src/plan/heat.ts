@@ -2,10 +2,11 @@ import { EIGHTHS, type Clearance } from './clearance'
 
 /**
  * Floor on which a walker of at least `width` inches has room: runs of cells, each from `x` at `y` for `long`
- * inches, `HEAT_ROW` deep.
+ * inches, `deep` inches deep.
  */
 export interface HeatBand {
   width: number
+  deep: number
   runs: { x: number; y: number; long: number }[]
 }
 
@@ -17,7 +18,7 @@ export const HEAT_ROW = 2
  * it has.
  */
 export function heatBands({ x0, y0, columns, rows, wide }: Clearance, widths: readonly number[]): HeatBand[] {
-  const bands = [...widths].sort((a, b) => a - b).map((width): HeatBand => ({ width, runs: [] }))
+  const bands = [...widths].sort((a, b) => a - b).map((width): HeatBand => ({ width, deep: HEAT_ROW, runs: [] }))
   const bandOf = (cell: number): number => {
     if (wide[cell] === 0) return -1
     const inches = wide[cell]! / EIGHTHS

@@ -1,4 +1,4 @@
-import { HEAT_ROW, type HeatBand } from '@hitchet/core/plan/heat'
+import type { HeatBand } from '@hitchet/core/plan/heat'
 
 /**
  * From where one turns sideways to where a wheelchair turns: the more room, the lighter. Hatched where it is
@@ -10,10 +10,10 @@ const OPACITY = [0.5, 0.34, 0.2, 0.08]
 export function ClearanceLayer({ heat }: { heat: HeatBand[] }) {
   return (
     <g stroke="none" pointerEvents="none" data-layer="clearances">
-      {heat.map(({ width, runs }, i) => (
+      {heat.map(({ width, deep, runs }, i) => (
         <path
           key={width}
-          d={runs.map(({ x, y, long }) => `M${x} ${y}h${long}v${HEAT_ROW}h${-long}z`).join('')}
+          d={runs.map(({ x, y, long }) => `M${x} ${y}h${long}v${deep}h${-long}z`).join('')}
           fill={i === 0 ? 'url(#fill-tight)' : 'var(--h-colors-green)'}
           fillOpacity={i === 0 ? 0.8 : OPACITY[i]}
         />

@@ -1,6 +1,7 @@
 'use client'
 
 import { Button, Field, Grid, Text, Textarea } from '@chakra-ui/react'
+import dynamic from 'next/dynamic'
 import NextLink from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react'
@@ -11,8 +12,6 @@ import { calledAfter } from '@hitchet/core/household/calledAfter'
 import { householdFromDraft, judgeableSoFar, type Reader } from '@hitchet/core/household/fromDraft'
 import type { Household } from '@hitchet/core/household/household'
 import { useMeasures } from '../../look/measures'
-import { Conflict } from '../Conflict'
-import { differing } from '../differing'
 import { PageHead } from '../PageHead'
 import { request } from '../request'
 import { useSaving } from '../useSaving'
@@ -30,6 +29,9 @@ import { Wishes } from './Wishes'
 import type { Frame } from '../../drawing/frame'
 import type { Silhouette, YardBeside } from '../../server/services/yardBeside'
 import { YardLeft } from './YardLeft'
+
+/** Names every place of a household: it comes when two people saved the same one, which is seldom. */
+const TwoVersions = dynamic(() => import('./TwoVersions').then((it) => it.TwoVersions), { ssr: false })
 
 export interface InterviewProps {
   /** Undefined for a household that is not kept yet. */
@@ -103,9 +105,9 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
           )}
         </PageHead>
         {theirs && mine && (
-          <Conflict
-            what="household"
-            differences={differing(mine, theirs.document)}
+          <TwoVersions
+            mine={mine}
+            theirs={theirs.document}
             onMine={() => void save(form.getValues(), theirs.version)}
             onTheirs={() => drop(draftOf(theirs.document, system))}
           />

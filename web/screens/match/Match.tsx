@@ -78,6 +78,7 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
       <InTheWay ways={ways} stocks={new Map(units.map(({ id: unit, stock }) => [unit, stock]))} />
       {cards.length === 0 && <Text py="8">The yard is empty. Bring in trailer files under Yard.</Text>}
       <Mattering
+        questions={QUESTIONS.map(({ id: question }) => question)}
         weights={ranking.weights}
         asked={QUESTIONS.filter((_, i) => units[0]?.worths[i] !== null).map(({ id: question, words: { short } }) => ({
           id: question,

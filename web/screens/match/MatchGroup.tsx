@@ -2,8 +2,7 @@
 
 import { Button, Text } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
-import { orderBy } from '@hitchet/core/match/weighed'
-import { keptWorths } from '@hitchet/core/match/worths'
+import { orderBy, worthsIn } from '@hitchet/core/match/weighed'
 import type { Frame } from '../../drawing/frame'
 import type { Choice } from '../../server/db/walkEvents'
 import type { ShownRow } from '../../server/services/matchRows'
@@ -49,7 +48,11 @@ export function MatchGroup({ household, entries, rows, choices, first, weighed, 
   const later: Fetched = fetched.of === rows ? fetched : { of: rows, rows: [], asked: [] }
   const known = new Map([...rows, ...later.rows].map((row) => [row.unit.id, row]))
   const order = weighed
-    ? orderBy(entries.map(keptWorths), scale.weights, scale.matters).map((i) => entries[i]!)
+    ? orderBy(
+        entries.map(({ worths }) => worthsIn(scale.questions, worths)),
+        scale.weights,
+        scale.matters,
+      ).map((i) => entries[i]!)
     : entries
   const wanted = order.slice(0, shown)
   // Whoever was asked for and did not come is not on the lot any more.

@@ -8,6 +8,8 @@ import type { QuestionId } from '@hitchet/core/questions/index'
 import type { RankingRules } from '@hitchet/core/rules/houseRules'
 
 interface Scale {
+  /** All there are, in the order in which the page has what each is worth. */
+  questions: readonly QuestionId[]
   weights: RankingRules['weights']
   matters: Matters
 }
@@ -35,11 +37,13 @@ const parseMatters = createParser<Matters>({
 
 /** What matters to these people: the order follows at once, and is in the address. */
 export function Mattering({
+  questions,
   weights,
   asked,
   beside,
   children,
 }: {
+  questions: Scale['questions']
   weights: Scale['weights']
   /** The questions that were asked, in the order of talk. */
   asked: { id: QuestionId; short: string }[]
@@ -48,7 +52,7 @@ export function Mattering({
   children: ReactNode
 }) {
   const [matters, setMatters] = useQueryState('matters', parseMatters.withDefault({}))
-  const scale = useMemo(() => ({ weights, matters }), [weights, matters])
+  const scale = useMemo(() => ({ questions, weights, matters }), [questions, weights, matters])
   const set = (id: QuestionId, factor: number) => {
     const { [id]: _before, ...others } = matters
     const next = factor === 1 ? others : { ...others, [id]: factor }

@@ -3,7 +3,7 @@
 import { Box, Heading, HStack, NativeSelect, Text } from '@chakra-ui/react'
 import { useMemo, useState, type ReactNode } from 'react'
 import { PLACES, type Feature } from '@hitchet/core/features/feature'
-import { measuredApart } from '@hitchet/core/plan/measuredApart'
+import type { MeasuredApart } from '@hitchet/core/plan/measuredApart'
 import { best, contradicting, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
 import { nameIn } from '@hitchet/core/trailer/readingName'
 import { thingsOf } from '@hitchet/core/trailer/things'
@@ -23,12 +23,15 @@ import { TakeReading } from './TakeReading'
  */
 export function ReadingsPanel({
   trailer,
+  apart,
   chosen,
   tallest = USUAL_HEIGHT,
   onPick,
   short = false,
 }: {
   trailer: Trailer
+  /** What was measured and is drawn otherwise. */
+  apart: readonly MeasuredApart[]
   chosen?: string
   /** Of the household, inches. */
   tallest?: number
@@ -38,7 +41,6 @@ export function ReadingsPanel({
 }) {
   useArrivals()
   const things = useMemo(() => thingsOf(trailer), [trailer])
-  const apart = useMemo(() => measuredApart(trailer.plan), [trailer.plan])
   const [taking, setTaking] = useState<string>()
   const thing = things.find(({ id, path }) => id === chosen || path === chosen) ?? things[0]!
   const system = useMeasures()

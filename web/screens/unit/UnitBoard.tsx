@@ -231,6 +231,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
               )}
               <ReadingsPanel
                 trailer={trailer}
+                apart={answer?.apart ?? []}
                 chosen={chosen ?? undefined}
                 tallest={seenBy?.tallest}
                 onPick={(id) => void setChosen(id)}

@@ -1,14 +1,17 @@
 'use client'
 
 import { Box, Flex, Text } from '@chakra-ui/react'
+import dynamic from 'next/dynamic'
 import type { Placed } from '@hitchet/core/packing/piece'
 import type { Person } from '@hitchet/core/household/household'
 import { listed, type Phrase } from '@hitchet/core/quantity/phrase'
 import { named, weights, type Stowed } from '@hitchet/core/stowing/stowed'
 import { Figure, Said } from '../../../look/measures'
 import { BayFlat } from './BayFlat'
-import { BayTurned } from './BayTurned'
 import { toNumbers } from './numbered'
+
+/** Few loads are worth turning: what turns them comes with those. */
+const BayTurned = dynamic(() => import('./BayTurned').then((it) => it.BayTurned))
 
 /** From above and from its door all is seen unless one thing lies on another: only then it is worth turning. */
 const isStacked = (placed: readonly Placed[]): boolean => placed.some(({ at: [, , up] }) => up > 0)
