@@ -13,7 +13,7 @@ import {
   TRAILER_READS,
 } from '../../core/src/readings/catalogue'
 import { emptyPlan } from '../../core/src/testing/unit'
-import { trailerSchema } from '../../core/src/trailer/trailer'
+import { trailerSchema } from '../../core/src/trailer/trailerSchema'
 
 const text = readFileSync(new URL('../../docs/coverage.md', import.meta.url), 'utf8')
 const rows = text

@@ -1,9 +1,9 @@
 import { convertSchema } from '@sodaru/yup-to-json-schema'
 import type { Schema } from 'yup'
 import { householdSchema } from '../../core/src/household/household'
-import { fixtureSchemas, outsideSchemas } from '../../core/src/plan/plan'
-import { shapeSchemas } from '../../core/src/plan/shape'
-import { equipmentSchemas, trailerSchema } from '../../core/src/trailer/trailer'
+import { fixtureSchemas, outsideSchemas } from '../../core/src/plan/planSchema'
+import { shapeSchemas } from '../../core/src/plan/shapeSchema'
+import { equipmentSchemas, trailerSchema } from '../../core/src/trailer/trailerSchema'
 
 export type JsonSchema = { [key: string]: unknown }
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { emptyPlan } from '../testing/unit'
-import { planSchema } from '../plan/plan'
+import { planSchema } from '../plan/planSchema'
 import { alteredBay, withBay, withoutBay } from './bay'
 import { without } from './item'
 import { mirrored } from './mirror'

@@ -1,8 +1,5 @@
-import '../flaws/wording'
-import { array, string } from 'yup'
 import { FEATURES, FEATURE_IDS, type FeatureId } from '../features/catalogue'
 import type { Feature } from '../features/feature'
-import { objectOf } from '../flaws/objectOf'
 
 /** Something of the catalogue that they would like or would rather not have: a wish, never a must. */
 export interface FeatureWish {
@@ -28,13 +25,3 @@ export const WISHABLE: readonly Wishable[] = FEATURE_IDS.flatMap((feature): Wish
 
 export const wishLabel = ({ feature, is }: Pick<FeatureWish, 'feature' | 'is'>): string =>
   is === undefined ? FEATURES[feature].label : `${FEATURES[feature].label}, ${is}`
-
-const wish = objectOf<FeatureWish>()({
-  feature: string().oneOf(FEATURE_IDS).required(),
-  is: string().max(60),
-  stance: string().oneOf(['want', 'avoid']).required(),
-}).test('wishable', 'a yes or no of the catalogue, or one of the choices of a feature', ({ feature, is }) =>
-  WISHABLE.some((one) => one.feature === feature && one.is === is),
-)
-
-export const featureWishesSchema = array(wish.required()).max(60, 'at most 60 wishes').default(undefined)

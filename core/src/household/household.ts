@@ -2,7 +2,8 @@ import '../flaws/wording'
 import { array, boolean, number, object, string, type ISchema, type Schema } from 'yup'
 import { objectOf } from '../flaws/objectOf'
 import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
-import { figure, readingsSchema, type Readings } from '../readings/reading'
+import { figure, type Readings } from '../readings/reading'
+import { readingsSchema } from '../readings/readingSchema'
 import {
   ageField,
   countField,
@@ -14,7 +15,8 @@ import {
   numberField,
   weightField,
 } from './fields'
-import { featureWishesSchema, type FeatureWish } from './featureWishes'
+import type { FeatureWish } from './featureWishes'
+import { featureWishesSchema } from './featureWishesSchema'
 import { WASHINGS, type Washing } from './washing'
 import { STANCES, STANCE_IDS, type Stance, type StanceId } from './stances'
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { household, person } from '../testing/someone'
 import { householdSchema } from './household'
-import { reactionSchema, withReaction, type Feeling, type Subject } from './reaction'
+import { withReaction, type Feeling, type Subject } from './reaction'
+import { reactionSchema } from './reactionSchema'
 
 const them = household([person({ id: 'a', name: 'A' })], { stances: { tub: 'want', bunks: 'must' } })
 const after = (subject: Subject, feels: Feeling, word?: string, of = them) =>

@@ -1,9 +1,7 @@
-import { string } from 'yup'
-import { FEATURE_IDS, type FeatureId } from '../features/catalogue'
-import { objectOf } from '../flaws/objectOf'
-import { WISHABLE, wishLabel } from './featureWishes'
+import type { FeatureId } from '../features/catalogue'
+import { wishLabel } from './featureWishes'
 import type { Household } from './household'
-import { STANCE_IDS, STANCES, type StanceId } from './stances'
+import { STANCES, type StanceId } from './stances'
 
 /** What they think of something they are shown: as good an answer as any, also that it does not matter. */
 export const FEELINGS = ['likes', 'dislikes', 'does not matter'] as const
@@ -23,26 +21,6 @@ export interface Reaction {
   feels: Feeling
   /** In their own words. */
   word?: string
-}
-
-export const reactionSchema = objectOf<Reaction>()({
-  subject: objectOf<Subject>()({
-    stance: string().oneOf(STANCE_IDS),
-    feature: string().oneOf(FEATURE_IDS),
-    is: string().max(60),
-    place: string().max(80),
-  })
-    .required()
-    .test('subject', 'one thing that they were asked about', isSubject),
-  feels: string().oneOf(FEELINGS).required(),
-  word: string().max(200),
-})
-
-function isSubject({ stance, feature, is, place }: Subject): boolean {
-  const said = [stance, feature, place].filter((one) => one !== undefined)
-  return (
-    said.length === 1 && (feature === undefined || WISHABLE.some((one) => one.feature === feature && one.is === is))
-  )
 }
 
 export const subjectLabel = ({ stance, feature, is, place }: Subject): string =>

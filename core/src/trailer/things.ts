@@ -1,72 +1,41 @@
-import { BERTH_READS, EQUIPMENT_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS, TRAILER_READS } from '../readings/catalogue'
-import type { Reading, Readings, ReadingSpec, ReadingSpecs } from '../readings/reading'
 import { FEATURES } from '../features/catalogue'
 import { COMPARTMENT_READS, SLIDE_READS } from '../plan/plan'
+import {
+  BERTH_READS,
+  EQUIPMENT_KINDS,
+  FIXTURE_KINDS,
+  OUTSIDE_KINDS,
+  TRAILER_READS,
+  type EquipmentKind,
+  type FixtureKind,
+  type OutsideKind,
+} from '../readings/catalogue'
+import type { Reading, Readings, ReadingSpec, ReadingSpecs } from '../readings/reading'
+import { namedThings, type NamedThing } from './namedThings'
 import type { Trailer } from './trailer'
 
-/** Something on a trailer that has readings. */
-export interface Thing {
-  /** What its readings' keys begin with: `readings`, `equipment.gray-1`, `plan.berths.upper`. */
-  path: string
-  /** Of the fixture, berth, slide ...; the unit as a whole has none. */
-  id?: string
-  name: string
+/** Something on a trailer, with what can be read on it. */
+export interface Thing extends NamedThing {
   specs: ReadingSpecs
-  readings?: Readings
+}
+
+const SPECS: Record<NamedThing['list'], (kind: string) => ReadingSpecs> = {
+  readings: () => TRAILER_READS,
+  features: () => FEATURES,
+  equipment: (kind) => EQUIPMENT_KINDS[kind as EquipmentKind].reads,
+  fixtures: (kind) => FIXTURE_KINDS[kind as FixtureKind].reads,
+  berths: () => BERTH_READS,
+  slides: () => SLIDE_READS,
+  outside: (kind) => OUTSIDE_KINDS[kind as OutsideKind].reads,
+  compartments: () => COMPARTMENT_READS,
 }
 
 /** The lists of a plan whose things have readings. */
 const PLAN_LISTS = ['fixtures', 'berths', 'slides', 'outside', 'compartments'] as const
 
 /** All that can be read on a trailer, the unit as a whole first. */
-export function thingsOf({ readings, features, equipment, plan }: Trailer): Thing[] {
-  return [
-    { path: 'readings', name: 'The unit', specs: TRAILER_READS, readings },
-    { path: 'features', name: 'What it has', specs: FEATURES, readings: features },
-    ...equipment.map((one): Thing => ({
-      path: `equipment.${one.id}`,
-      id: one.id,
-      name: one.name ?? EQUIPMENT_KINDS[one.kind].name,
-      specs: EQUIPMENT_KINDS[one.kind].reads,
-      readings: one.readings,
-    })),
-    ...plan.fixtures.map((one): Thing => ({
-      path: `plan.fixtures.${one.id}`,
-      id: one.id,
-      name: one.name ?? FIXTURE_KINDS[one.kind].name,
-      specs: FIXTURE_KINDS[one.kind].reads,
-      readings: one.readings,
-    })),
-    ...plan.berths.map((one): Thing => ({
-      path: `plan.berths.${one.id}`,
-      id: one.id,
-      name: one.name,
-      specs: BERTH_READS,
-      readings: one.readings,
-    })),
-    ...plan.slides.map((one): Thing => ({
-      path: `plan.slides.${one.id}`,
-      id: one.id,
-      name: 'Slide',
-      specs: SLIDE_READS,
-      readings: one.readings,
-    })),
-    ...plan.outside.map((one): Thing => ({
-      path: `plan.outside.${one.id}`,
-      id: one.id,
-      name: OUTSIDE_KINDS[one.kind].name,
-      specs: OUTSIDE_KINDS[one.kind].reads,
-      readings: one.readings,
-    })),
-    ...plan.compartments.map((one): Thing => ({
-      path: `plan.compartments.${one.id}`,
-      id: one.id,
-      name: one.name,
-      specs: COMPARTMENT_READS,
-      readings: one.readings,
-    })),
-  ]
-}
+export const thingsOf = (trailer: Trailer): Thing[] =>
+  namedThings(trailer).map((one) => ({ ...one, specs: SPECS[one.list](one.kind ?? '') }))
 
 /** What a reading's key speaks of; undefined when it leads nowhere. A key may name a piece of equipment by its kind. */
 export function thingAt(

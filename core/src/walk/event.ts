@@ -1,9 +1,6 @@
-import { boolean, lazy, object, string, type Schema } from 'yup'
-import { objectOf } from '../flaws/objectOf'
-import { reactionSchema, type Reaction } from '../household/reaction'
-import { kindOf } from '../plan/plan'
-import { SOURCES, type ReadingValue, type Source } from '../readings/reading'
-import { ABSENT_KINDS, type AbsentKind } from '../trailer/trailer'
+import type { Reaction } from '../household/reaction'
+import type { ReadingValue, Source } from '../readings/reading'
+import type { AbsentKind } from '../trailer/trailer'
 
 /** A reading as somebody typed or tapped it. */
 export interface ReadingNote {
@@ -79,37 +76,6 @@ export interface WalkOutcome {
   says?: string
 }
 
-const kind = () => string().required()
-/** Of any version: those made on a device hold their time (RFC 9562). */
-const uuid = () => string().matches(/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/, 'a UUID')
-const notes: Record<WalkNoteKind, Schema> = {
-  reading: objectOf<ReadingNote>()({
-    kind: kind().oneOf(['reading']),
-    key: string().max(200).required(),
-    text: string().max(200).defined(),
-    source: string().oneOf(SOURCES).required(),
-    confirmed: boolean(),
-    saw: string().max(200),
-  }),
-  thing: objectOf<ThingNote>()({
-    kind: kind().oneOf(['thing']),
-    thing: string().oneOf(ABSENT_KINDS).required(),
-    there: boolean().required(),
-  }),
-  shown: objectOf<ShownNote>()({ kind: kind().oneOf(['shown']), point: string().max(200).required() }),
-  reaction: objectOf<ReactionNote>()({ kind: kind().oneOf(['reaction']), reaction: reactionSchema.required() }),
-  handed: objectOf<HandedNote>()({
-    kind: kind().oneOf(['handed']),
-    step: string().max(80).required(),
-    done: boolean().required(),
-  }),
-  choice: objectOf<ChoiceNote>()({
-    kind: kind().oneOf(['choice']),
-    stands: string().oneOf(CHOICES).required(),
-    word: string().max(200),
-  }),
-}
-
 /** Of these a household has to be open. */
 export const WITH_HOUSEHOLD: ReadonlySet<WalkNoteKind> = new Set<WalkNoteKind>([
   'shown',
@@ -117,21 +83,6 @@ export const WITH_HOUSEHOLD: ReadonlySet<WalkNoteKind> = new Set<WalkNoteKind>([
   'handed',
   'choice',
 ])
-
-export const walkEventSchema = object({
-  id: uuid().required(),
-  stock: string().min(1).max(20).required(),
-  household: uuid(),
-  about: string().min(1).max(160).required(),
-  at: string().datetime().required(),
-  what: lazy(kindOf(notes)) as unknown as Schema<WalkNote>,
-})
-  .noUnknown()
-  .test(
-    'household',
-    'the household that was there',
-    ({ what, household }) => household !== undefined || !WITH_HOUSEHOLD.has((what as WalkNote).kind),
-  )
 
 /** A reading as text that is the same while nobody reads it anew. */
 export const sawText = (reading: { value: ReadingValue; on?: string; by?: string } | undefined): string | undefined =>

@@ -1,26 +1,20 @@
 'use client'
 
 import { Box, Heading, HStack, NativeSelect, Text } from '@chakra-ui/react'
-import { useMemo, useState, type ReactNode } from 'react'
-import { PLACES, type Feature } from '@hitchet/core/features/feature'
+import dynamic from 'next/dynamic'
+import { useMemo } from 'react'
 import type { MeasuredApart } from '@hitchet/core/plan/measuredApart'
-import { best, contradicting, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
-import { nameIn } from '@hitchet/core/trailer/readingName'
-import { thingsOf } from '@hitchet/core/trailer/things'
 import { sideView } from '@hitchet/core/plan/sideView'
+import { namedThings } from '@hitchet/core/trailer/namedThings'
 import { trailerFigure, type Trailer } from '@hitchet/core/trailer/trailer'
-import { USUAL_HEIGHT } from './Somebody'
 import { SideView } from '../../drawing/SideView'
-import { Said, useMeasures } from '../../look/measures'
+import { useMeasures } from '../../look/measures'
 import { useArrivals } from '../../offline/useArrivals'
-import { ReadingOrNot } from './ReadingOrNot'
-import { ReadingSource, ReadingValue } from './ReadingValue'
-import { TakeReading } from './TakeReading'
+import { USUAL_HEIGHT } from './Somebody'
 
-/**
- * The readings of what is chosen on the plan, or of the unit: where each comes from, what contradicts it, what
- * is still to be measured.
- */
+const ReadingsOf = dynamic(() => import('./ReadingsOf').then((it) => it.ReadingsOf))
+
+/** What is chosen on the plan, or the unit as a whole: its readings, and from the side where that says more. */
 export function ReadingsPanel({
   trailer,
   apart,
@@ -40,13 +34,10 @@ export function ReadingsPanel({
   short?: boolean
 }) {
   useArrivals()
-  const things = useMemo(() => thingsOf(trailer), [trailer])
-  const [taking, setTaking] = useState<string>()
+  const things = useMemo(() => namedThings(trailer), [trailer])
   const thing = things.find(({ id, path }) => id === chosen || path === chosen) ?? things[0]!
   const system = useMeasures()
   const view = chosen ? sideView(trailer.plan, chosen, trailerFigure(trailer, 'interiorHeight')) : undefined
-  const keys = Object.entries(thing.specs)
-  const told = thing.path === 'features'
   return (
     <Box>
       <HStack mb="1" gap="3">
@@ -78,109 +69,7 @@ export function ReadingsPanel({
           <SideView view={view} height={tallest} system={system} />
         </Box>
       )}
-      {!short && keys.length === 0 && <Text fontSize="14px">Nothing is read on it but its place.</Text>}
-      <Box as="dl" maxH="330px" overflowY="auto" css={{ '@media print': { maxHeight: 'none' } }}>
-        {(short ? [] : keys).map(([key, spec], i) => {
-          const path = `${thing.path}.${key}`
-          const place = told ? placeOf(spec) : undefined
-          return (
-            <Row
-              key={path}
-              spec={spec}
-              {...(place && (i === 0 || place !== placeOf(keys[i - 1]![1])) && { under: PLACES[place] })}
-              {...(told && { why: (spec as Feature).why })}
-              readings={thing.readings?.[key]}
-              onTake={() => setTaking(taking === path ? undefined : path)}
-            >
-              {apart
-                .filter(({ list, id, reading }) => `plan.${list}.${id}.${reading}` === path)
-                .map(({ says }) => (
-                  <Text key={path} color="tight" fontSize="13px">
-                    <Said phrase={says} />
-                  </Text>
-                ))}
-              {taking === path && (
-                <TakeReading
-                  stock={trailer.stock}
-                  path={path}
-                  spec={spec}
-                  about={nameIn(thing, spec)}
-                  stood={best(thing.readings?.[key])}
-                  onTaken={() => setTaking(undefined)}
-                />
-              )}
-            </Row>
-          )
-        })}
-      </Box>
+      {!short && <ReadingsOf key={thing.path} trailer={trailer} path={thing.path} apart={apart} />}
     </Box>
-  )
-}
-
-const placeOf = (spec: ReadingSpec) => (spec as Feature).place
-
-function Row({
-  spec,
-  under,
-  why,
-  readings,
-  onTake,
-  children,
-}: {
-  spec: ReadingSpec
-  /** The first of those seen at a place: its name. */
-  under?: string
-  /** Of what is told: why it matters. */
-  why?: string
-  readings?: Reading[]
-  onTake(): void
-  children: ReactNode
-}) {
-  const goBy = best(readings)
-  const against = contradicting(readings)
-  const older = (readings ?? []).filter((one) => one !== goBy && !against.includes(one)).reverse()
-  return (
-    <>
-      {under && (
-        <Text fontWeight="700" fontSize="14px" mt="3" mb="1">
-          {under}
-        </Text>
-      )}
-      <HStack align="baseline" gap="3" fontSize="14px" borderTopWidth="1px" borderColor="hair" py="1">
-        <Text as="dt" w="190px" flex="none">
-          {spec.label}
-        </Text>
-        <Box as="dd" flex="1">
-          <button
-            type="button"
-            className="no-print"
-            onClick={onTake}
-            aria-label={`Take a reading: ${spec.label}`}
-            style={{
-              color: 'var(--h-colors-green)',
-              fontWeight: 600,
-              minWidth: '44px',
-              minHeight: '24px',
-              cursor: 'pointer',
-              float: 'right',
-            }}
-          >
-            Take
-          </button>
-          <ReadingOrNot spec={spec} readings={readings} told={why !== undefined} />
-          {older.map((one, i) => (
-            <Text key={i} color="line">
-              also <ReadingValue spec={spec} reading={one} /> <ReadingSource reading={one} />
-            </Text>
-          ))}
-          {why && (
-            <Text color="line" fontSize="13px">
-              {why}
-            </Text>
-          )}
-          {children}
-        </Box>
-      </HStack>
-    </>
   )
 }

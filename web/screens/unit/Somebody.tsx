@@ -2,17 +2,21 @@
 
 import { HStack, IconButton, NativeSelect, VisuallyHidden } from '@chakra-ui/react'
 import { RotateCw } from 'lucide-react'
+import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { OPPOSITE, outerWall, TOWARDS } from '@hitchet/core/plan/facing'
 import { nameOnPlan } from '@hitchet/core/plan/naming'
 import type { Plan, Side } from '@hitchet/core/plan/plan'
 import type { Point } from '@hitchet/core/plan/shape'
-import { POSES, touchedBy, type Pose, type Someone } from '@hitchet/core/plan/someone'
+import type { Pose, Someone, touchedBy as touchedByType } from '@hitchet/core/plan/someone'
 import type { TimeOfDay } from '@hitchet/core/plan/times'
 import { listed } from '@hitchet/core/quantity/phrase'
 import { formatFeet } from '@hitchet/core/quantity/format'
 import { useMeasures } from '../../look/measures'
-import { SomeoneLayer } from '../../drawing/layers/SomeoneLayer'
+
+// Few set somebody on the plan: what measures and draws them comes with the first.
+const SomeoneLayer = dynamic(() => import('../../drawing/layers/SomeoneLayer').then((it) => it.SomeoneLayer))
+const measuring = () => import('@hitchet/core/plan/someone').then((it) => it.touchedBy)
 
 const WORDS: Record<Pose, string> = {
   standing: 'Somebody standing',
@@ -36,14 +40,17 @@ export function useSomebody(
 ) {
   const system = useMeasures()
   const [someone, setSomeone] = useState<Someone>()
+  const [touchedBy, setMeasuring] = useState<typeof touchedByType>()
   const touches = useMemo(
-    () => (someone ? touchedBy(plan, time, made, someone).map((id) => nameOnPlan(plan, id)) : []),
-    [plan, time, made, someone],
+    () => (someone && touchedBy ? touchedBy(plan, time, made, someone).map((id) => nameOnPlan(plan, id)) : undefined),
+    [plan, time, made, someone, touchedBy],
   )
-  const choose = (pose: Pose | undefined) =>
+  const choose = (pose: Pose | undefined) => {
     setSomeone(pose && { ...(someone ?? { looks: 'front', height, at: insideEntry(plan) }), pose })
+    void measuring().then((it) => setMeasuring(() => it))
+  }
   const turn = () => someone && setSomeone({ ...someone, looks: NEXT[someone.looks] })
-  const says = someone && (touches.length ? `touches ${listed([...new Set(touches)])}` : 'touches nothing')
+  const says = touches && (touches.length ? `touches ${listed([...new Set(touches)])}` : 'touches nothing')
   const panel = (
     <HStack gap="2" role="group" aria-label="Somebody to scale">
       <NativeSelect.Root size="sm" w="215px">
@@ -55,7 +62,7 @@ export function useSomebody(
           borderColor="line"
         >
           <option value="">Nobody set on the plan</option>
-          {POSES.map((pose) => (
+          {(Object.keys(WORDS) as Pose[]).map((pose) => (
             <option key={pose} value={pose}>
               {WORDS[pose]}
             </option>
@@ -76,7 +83,7 @@ export function useSomebody(
     </HStack>
   )
   const tall = someone && someone.pose !== 'turning' ? `${formatFeet(someone.height, system)}, ` : ''
-  const layer = someone && (
+  const layer = someone && touches && (
     <SomeoneLayer
       someone={someone}
       touches={touches.length > 0}

@@ -6,6 +6,7 @@ import type { ReactNode } from 'react'
 import { everyNight, type Household } from '@hitchet/core/household/household'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { asked } from '@hitchet/core/match/asked'
+import { toFindOut } from '@hitchet/core/match/toFindOut'
 import { againstLike } from '@hitchet/core/yard/againstLike'
 import { standingOf } from '@hitchet/core/parks/fits'
 import { loadOf } from '@hitchet/core/questions/tow/load'
@@ -55,6 +56,7 @@ export async function Unit({ stock, open }: { stock: string; open?: KeptHousehol
       walker: tokensOf(open.household.people)[0],
       tallest: tallestOf(open.household),
       asked: asked(seen.answers),
+      toFindOut: toFindOut(trailer, asked(seen.answers)),
       ...stowedFor(trailer, seen, open.household, rules),
       ...drawnNights(seen.nights, open.household),
     }

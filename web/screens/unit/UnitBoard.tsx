@@ -2,6 +2,7 @@
 
 import { Box, Button, Flex, Grid, HStack, Text } from '@chakra-ui/react'
 import { Footprints, KeyRound, Mail, Printer, Ruler as RulerIcon } from 'lucide-react'
+import dynamic from 'next/dynamic'
 import NextLink from 'next/link'
 import { parseAsArrayOf, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useMemo, useState } from 'react'
@@ -25,10 +26,8 @@ import { useKeys } from '../shell/useKeys'
 import { StockTag } from '../StockTag'
 import { AnswerLine } from '../Verdict'
 import { LayerNotes } from './LayerNotes'
-import { LayerOver } from './LayerOver'
 import { LAYER_NAMES, LAYERS, type Layer } from './layers'
 import { ReadingsPanel } from './ReadingsPanel'
-import { ReadingsTable } from './ReadingsTable'
 import { RestsPanel } from './RestsPanel'
 import type { SeenBy } from './seenBy'
 import { useSomebody } from './Somebody'
@@ -38,6 +37,10 @@ import { PlayDay } from './PlayDay'
 import { TakeOut } from './TakeOut'
 import { ToFindOut } from './ToFindOut'
 import { UnitCard } from './UnitCard'
+
+// What one asks for by a key comes when it is asked for.
+const LayerOver = dynamic(() => import('./LayerOver').then((it) => it.LayerOver))
+const ReadingsTable = dynamic(() => import('./ReadingsTable').then((it) => it.ReadingsTable))
 
 /** What the plan may take of a desk's screen, pixels. */
 const PLAN_WIDTH = 1220
@@ -186,7 +189,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
               over={
                 <>
                   <Dimensions plan={plan} scale={scale} system={system} slidesIn={(playing?.time ?? time) === 'road'} />
-                  {analysis && !playing && (
+                  {layer !== 'plain' && analysis && !playing && (
                     <LayerOver
                       layer={layer}
                       analysis={analysis}
@@ -222,12 +225,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
             />
             <Box>
               {seenBy && !chosen && (
-                <ToFindOut
-                  trailer={trailer}
-                  asked={seenBy.asked}
-                  household={seenBy.id}
-                  onPick={(id) => void setChosen(id)}
-                />
+                <ToFindOut waiting={seenBy.toFindOut} household={seenBy.id} onPick={(id) => void setChosen(id)} />
               )}
               <ReadingsPanel
                 trailer={trailer}

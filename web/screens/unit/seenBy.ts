@@ -2,6 +2,7 @@ import type { PersonToken } from '@hitchet/core/household/tokens'
 import type { LoadedRack } from '@hitchet/core/loading/racks'
 import type { HoldOnPlan, Things } from '@hitchet/core/stowing/onPlan'
 import type { Asked } from '@hitchet/core/match/asked'
+import type { ToFindOut } from '@hitchet/core/match/toFindOut'
 import type { DrawnNight } from '../drawnNight'
 
 /** What an open household makes of the unit. */
@@ -16,6 +17,7 @@ export interface SeenBy {
   holds: HoldOnPlan[]
   stowed: StowedAway
   asked: Asked[]
+  toFindOut: ToFindOut
   everyNight: DrawnNight
   guestNight?: DrawnNight
 }

@@ -1,5 +1,6 @@
 import { array, object } from 'yup'
-import { walkEventSchema, type WalkEvent } from '@hitchet/core/walk/event'
+import type { WalkEvent } from '@hitchet/core/walk/event'
+import { walkEventSchema } from '@hitchet/core/walk/eventSchema'
 import { AT_ONCE } from '../../../wire/walkEvents'
 import { mustSeeFamilies } from '../../../server/auth/access'
 import { handler } from '../../../server/http/handler'

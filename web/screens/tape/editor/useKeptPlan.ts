@@ -1,6 +1,7 @@
 import { useCallback, useState, useSyncExternalStore } from 'react'
 import { planFlaws } from '@hitchet/core/trailer/consistency'
-import { planSchema, type Plan } from '@hitchet/core/plan/plan'
+import type { Plan } from '@hitchet/core/plan/plan'
+import { planSchema } from '@hitchet/core/plan/planSchema'
 import { deviceStore, type Found } from '../../kept/deviceStore'
 import { useTrouble } from '../../kept/useTrouble'
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { Box, Flex, Slider, Text } from '@chakra-ui/react'
+import { Box, Flex, Text } from '@chakra-ui/react'
 import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import type { Camp } from '@hitchet/core/camping/camp'
@@ -20,6 +20,7 @@ import { NightBar } from '../../../drawing/NightBar'
 import { useMeasures } from '../../../look/measures'
 import { Caution } from '../../Caution'
 import { Segments } from '../../Segments'
+import { WhenSeen } from '../../WhenSeen'
 import { RESOURCE_NAMES } from './resourceNames'
 
 const StayCurve = dynamic(() => import('./StayCurve').then((module) => module.StayCurve), {
@@ -137,7 +138,9 @@ export function StayPanel({ facts, camp: asked, park }: { facts: CampingFacts; c
           <Rush facts={camping.facts} camp={camp} />
         </Box>
       </Flex>
-      <StayCurve facts={camping.facts} camp={camp} nights={camp.nights} />
+      <WhenSeen height="240px">
+        <StayCurve facts={camping.facts} camp={camp} nights={camp.nights} />
+      </WhenSeen>
       <Caution>{CAUTIONS.gas}</Caution>
       {camp.cpaps > 0 && !camp.power && <Caution>{CAUTIONS.cpap}</Caution>}
     </Box>
@@ -173,27 +176,24 @@ function TrySlider({
   onChange(value: number): void
 }) {
   return (
-    <Slider.Root
-      value={[value]}
-      min={0}
-      max={most}
-      step={step}
-      mb="3"
-      maxW="380px"
-      colorPalette="green"
-      onValueChange={({ value: [next] }) => onChange(next!)}
-    >
-      <Flex justify="space-between" fontSize="14.5px">
-        <Slider.Label>{label}</Slider.Label>
-        <span className="figure">{said}</span>
-      </Flex>
-      <Slider.Control>
-        <Slider.Track bg="hair">
-          <Slider.Range bg="green" />
-        </Slider.Track>
-        <Slider.Thumb index={0} boxSize="24px" borderColor="green" bg="bar" borderWidth="2px" />
-      </Slider.Control>
-    </Slider.Root>
+    <Box asChild display="block" mb="3" maxW="380px" fontSize="14.5px">
+      <label>
+        <Flex as="span" justify="space-between">
+          {label} <span className="figure">{said}</span>
+        </Flex>
+        <input
+          type="range"
+          min={0}
+          max={most}
+          step={step}
+          value={value}
+          aria-label={label}
+          aria-valuetext={said}
+          style={{ width: '100%', height: '28px', accentColor: 'var(--h-colors-green)' }}
+          onChange={({ target }) => onChange(Number(target.value))}
+        />
+      </label>
+    </Box>
   )
 }
 
