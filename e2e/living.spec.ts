@@ -28,6 +28,8 @@ test('what stays home is said, with what would let it in; a bay in which things 
   await expect(stowing.getByRole('img', { name: /from above/ }).first()).toBeVisible()
   await expect(stowing.getByRole('slider')).toHaveCount(0)
   await page.goto(`${await householdAt(page, /Oosterveen/)}/units/T-118`)
+  // It comes when one looks there.
+  await stowing.getByRole('img', { name: /Pass-through.*from above/ }).scrollIntoViewIfNeeded()
   const turned = stowing.getByRole('img', { name: /Pass-through in space, turned by 32 degrees/ })
   await expect(turned).toBeVisible()
   // The slider listens once the page does.

@@ -12,7 +12,8 @@ import { useMeasures } from '../../look/measures'
 import { useArrivals } from '../../offline/useArrivals'
 import { USUAL_HEIGHT } from './Somebody'
 
-const ReadingsOf = dynamic(() => import('./ReadingsOf').then((it) => it.ReadingsOf))
+// The list is there once it listens: a press on what is only drawn would be lost.
+const ReadingsOf = dynamic(() => import('./ReadingsOf').then((it) => it.ReadingsOf), { ssr: false })
 
 /** What is chosen on the plan, or the unit as a whole: its readings, and from the side where that says more. */
 export function ReadingsPanel({

@@ -15,7 +15,9 @@ import { formatFeet } from '@hitchet/core/quantity/format'
 import { useMeasures } from '../../look/measures'
 
 // Few set somebody on the plan: what measures and draws them comes with the first.
-const SomeoneLayer = dynamic(() => import('../../drawing/layers/SomeoneLayer').then((it) => it.SomeoneLayer))
+const SomeoneLayer = dynamic(() => import('../../drawing/layers/SomeoneLayer').then((it) => it.SomeoneLayer), {
+  loading: () => null,
+})
 const measuring = () => import('@hitchet/core/plan/someone').then((it) => it.touchedBy)
 
 const WORDS: Record<Pose, string> = {

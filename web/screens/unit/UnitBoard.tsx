@@ -38,9 +38,9 @@ import { TakeOut } from './TakeOut'
 import { ToFindOut } from './ToFindOut'
 import { UnitCard } from './UnitCard'
 
-// What one asks for by a key comes when it is asked for.
-const LayerOver = dynamic(() => import('./LayerOver').then((it) => it.LayerOver))
-const ReadingsTable = dynamic(() => import('./ReadingsTable').then((it) => it.ReadingsTable))
+// What one asks for by a key comes when it is asked for; the plan stays there meanwhile.
+const LayerOver = dynamic(() => import('./LayerOver').then((it) => it.LayerOver), { loading: () => null })
+const ReadingsTable = dynamic(() => import('./ReadingsTable').then((it) => it.ReadingsTable), { ssr: false })
 
 /** What the plan may take of a desk's screen, pixels. */
 const PLAN_WIDTH = 1220

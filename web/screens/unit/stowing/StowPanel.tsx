@@ -7,11 +7,12 @@ import type { Person } from '@hitchet/core/household/household'
 import { listed, type Phrase } from '@hitchet/core/quantity/phrase'
 import { named, weights, type Stowed } from '@hitchet/core/stowing/stowed'
 import { Figure, Said } from '../../../look/measures'
+import { WhenSeen } from '../../WhenSeen'
 import { BayFlat } from './BayFlat'
 import { toNumbers } from './numbered'
 
 /** Few loads are worth turning: what turns them comes with those. */
-const BayTurned = dynamic(() => import('./BayTurned').then((it) => it.BayTurned))
+const BayTurned = dynamic(() => import('./BayTurned').then((it) => it.BayTurned), { ssr: false })
 
 /** From above and from its door all is seen unless one thing lies on another: only then it is worth turning. */
 const isStacked = (placed: readonly Placed[]): boolean => placed.some(({ at: [, , up] }) => up > 0)
@@ -76,7 +77,11 @@ export function StowPanel({
               <Flex gap="7" align="start" flexWrap="wrap" mt="1">
                 <BayFlat hold={hold} placed={inside} numbers={numbers} from="above" />
                 <BayFlat hold={hold} placed={inside} numbers={numbers} from="door" />
-                {isStacked(inside) && <BayTurned hold={hold} placed={inside} numbers={numbers} />}
+                {isStacked(inside) && (
+                  <WhenSeen height="260px">
+                    <BayTurned hold={hold} placed={inside} numbers={numbers} />
+                  </WhenSeen>
+                )}
                 <Box as="ol" listStyleType="none" fontSize="14.5px" minW="200px">
                   {gear
                     .filter(({ id }) => inside.some((one) => one.piece === id))
