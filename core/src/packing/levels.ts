@@ -95,7 +95,7 @@ function joined(areas: readonly Area[], more: Area): Area[] {
   for (let at = 0; at < all.length; at++) {
     for (let other = 0; other < at; other++) {
       for (const one of [alongX(all[at]!, all[other]!), alongY(all[at]!, all[other]!)]) {
-        if (one && !all.some((other) => holds(other, one))) all.push(one)
+        if (one && !all.some((known) => holds(known, one))) all.push(one)
       }
     }
   }

@@ -51,6 +51,47 @@ describe('how a piece may lie and what it goes through', () => {
 })
 
 describe('putting things away', () => {
+  it('nothing stays home that would still go in where one can put it: no area was given up too early', () => {
+    const side = (least: number, most: number) => fc.integer({ min: least, max: most })
+    const some = fc.record({
+      size: fc.tuple(side(4, 20), side(4, 20), side(4, 14)),
+      count: side(1, 4),
+      turns: fc.constantFrom('any' as const, 'upright' as const, 'never' as const),
+      bears: fc.boolean(),
+      stands: fc.boolean(),
+    })
+    const load = fc.tuple(
+      fc.tuple(side(18, 40), side(18, 50), side(12, 28)),
+      fc.array(some, { minLength: 2, maxLength: 7 }),
+    )
+    let home = 0
+    fc.assert(
+      fc.property(load, ([size, kinds]) => {
+        const bay = hold(size)
+        const pieces = kinds.map(({ size: own, ...given }, i) => piece(own, { ...given, id: `p${i}` }))
+        const { placed, left } = pack([bay], pieces, { aim: 'volume', looks: 4, starts: 2, most: 0 })
+        // Whatever goes in at all also goes in pushed forward, to the off-door side and down, against a wall or a thing.
+        const ends = (axis: number) => [...new Set([0, ...placed.map(({ at, size: own }) => at[axis]! + own[axis]!)])]
+        for (const { piece: id, count: more } of left) {
+          home += more
+          const rest = left.flatMap((one) =>
+            one.piece !== id ? [one] : one.count > 1 ? [{ ...one, count: one.count - 1 }] : [],
+          )
+          for (const turn of turned(pieces.find((one) => one.id === id)!))
+            for (const x of ends(0))
+              for (const y of ends(1))
+                for (const z of ends(2)) {
+                  const also: Placed = { piece: id, hold: bay.id, at: [x, y, z], size: turn }
+                  if (faultsOf([bay], pieces, { placed: [...placed, also], left: rest }).length === 0) return false
+                }
+        }
+        return true
+      }),
+      { numRuns: 60, seed: 11 },
+    )
+    expect(home).toBeGreaterThan(20)
+  })
+
   it('eight cubes fill a cube', () =>
     expect(all([hold([20, 20, 20])], [piece([10, 10, 10], { count: 8 })])).toMatchObject({ left: [], proven: true }))
 

@@ -11,6 +11,7 @@ import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { Said } from '../../look/measures'
 import { ReadingOrNot } from './ReadingOrNot'
 import { ReadingSource, ReadingValue } from './ReadingValue'
+import { TakeButton } from './TakeButton'
 import { TakeReading } from './TakeReading'
 
 /** The readings of one thing: where each comes from, what contradicts it, what is still to be measured. */
@@ -102,22 +103,9 @@ function Row({
           {spec.label}
         </Text>
         <Box as="dd" flex="1">
-          <button
-            type="button"
-            className="no-print"
-            onClick={onTake}
-            aria-label={`Take a reading: ${spec.label}`}
-            style={{
-              color: 'var(--h-colors-green)',
-              fontWeight: 600,
-              minWidth: '44px',
-              minHeight: '24px',
-              cursor: 'pointer',
-              float: 'right',
-            }}
-          >
-            Take
-          </button>
+          <Box as="span" float="right">
+            <TakeButton about={spec.label} onTake={onTake} />
+          </Box>
           <ReadingOrNot spec={spec} readings={readings} told={why !== undefined} />
           {older.map((one, i) => (
             <Text key={i} color="line">

@@ -11,6 +11,7 @@ import { thingsOf } from '@hitchet/core/trailer/things'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { useArrivals } from '../../offline/useArrivals'
 import { ReadingOrNot } from './ReadingOrNot'
+import { TakeButton } from './TakeButton'
 import { TakeReading } from './TakeReading'
 
 interface Row {
@@ -95,20 +96,10 @@ export function ReadingsTable({ trailer }: { trailer: Trailer }) {
                     )}
                   </Table.Cell>
                   <Table.Cell className="no-print">
-                    <button
-                      type="button"
-                      onClick={() => setTaking(taking === path ? undefined : path)}
-                      aria-label={`Take a reading: ${of}, ${spec.label}`}
-                      style={{
-                        color: 'var(--h-colors-green)',
-                        fontWeight: 600,
-                        minWidth: '44px',
-                        minHeight: '24px',
-                        cursor: 'pointer',
-                      }}
-                    >
-                      Take
-                    </button>
+                    <TakeButton
+                      about={`${of}, ${spec.label}`}
+                      onTake={() => setTaking(taking === path ? undefined : path)}
+                    />
                   </Table.Cell>
                 </Table.Row>
               )
