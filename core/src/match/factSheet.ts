@@ -31,8 +31,9 @@ export const factSheet = (trailer: Trailer, rules: HouseRules): FactSheet => ({ 
  * of many variants of a unit.
  */
 export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
-  const sheet = { doubts: doubtsOf(trailer), undrawn: undrawn(trailer), plan: planKey(trailer.plan) }
-  const known = trusted(trailer)
+  const doubts = doubtsOf(trailer)
+  const sheet = { doubts, undrawn: undrawn(trailer), plan: planKey(trailer.plan) }
+  const known = trusted(trailer, doubts)
   for (const room of ROOMS) {
     let made: unknown
     const get = () => (made ??= room.facts(known, bakedRules(room, rules), rules.ways))

@@ -4,7 +4,7 @@ import { says, type Phrase } from '../quantity/phrase'
 import { inches, pounds } from '../quantity/quantity'
 import { oddReading, type Doubt } from '../readings/doubt'
 import { best, type Reading, type ReadingSpec } from '../readings/reading'
-import { readingName } from './readingName'
+import { nameIn } from './readingName'
 import { thingsOf, type Thing } from './things'
 import { withReadings } from './watched'
 import { tableTire } from './tires'
@@ -26,7 +26,7 @@ export function doubtsOf(trailer: Trailer): Doubt[] {
       const reading = best(readings)
       const spec = thing.specs[name]
       if (!reading || !spec || reading.confirmed || typeof reading.value !== 'number') return []
-      const words = oddReading({ ...spec, label: readingName(trailer, `${thing.path}.${name}`) }, reading)
+      const words = oddReading({ ...spec, label: nameIn(thing, spec) }, reading)
       const odd = words ?? oddBeside(trailer, thing, name, reading, spec)
       return odd ? [{ key: `${thing.path}.${name}`, says: odd }] : []
     }),
@@ -89,8 +89,8 @@ function oddMattress({ plan }: Trailer, { id, name }: Thing, reading: string, fi
 }
 
 /** The trailer without what is doubted: a figure nobody stands by counts as not read. */
-export function trusted(trailer: Trailer): Trailer {
-  const doubted = new Set(doubtsOf(trailer).map(({ key }) => key))
+export function trusted(trailer: Trailer, doubts: readonly Doubt[] = doubtsOf(trailer)): Trailer {
+  const doubted = new Set(doubts.map(({ key }) => key))
   if (doubted.size === 0) return trailer
   return withReadings(trailer, (path, readings) =>
     Object.fromEntries(Object.entries(readings).filter(([name]) => !doubted.has(`${path}.${name}`))),
