@@ -38,6 +38,9 @@ const widthOf = (squared: number): number => Math.max(1, Math.floor(2 * EIGHTHS 
 
 const transform = withOwnLists(USUAL_FLOOR, (most) => {
   const open = new Uint8Array(most)
+  /** Where each stretch of free cells within a row begins, and the first cell after it: half a floor is not free. */
+  const begins = new Int32Array(most)
+  const ends = new Int32Array(most)
   const upright = new Int16Array(most)
   const squared = new Int32Array(most)
   const wide = new Int16Array(most)
@@ -49,42 +52,57 @@ const transform = withOwnLists(USUAL_FLOOR, (most) => {
   return (free: Uint8Array, columns: number, rows: number): Distances => {
     const cells = columns * rows
     open.set(free)
-    down(columns, cells)
-    const highest = up(columns, cells)
-    aside(cells, highest * highest)
-    const spots = read(columns, cells)
+    squared.fill(0, 0, cells)
+    wide.fill(0, 0, cells)
+    const stretches = down(columns, cells)
+    const highest = up(columns, stretches)
+    aside(stretches, highest * highest)
+    const spots = read(columns, stretches)
     return { squared, wide, middle, spots, joined: joinSpots(columns, spots) }
   }
 
-  /** Cells straight up to the nearest cell in the way. */
-  function down(columns: number, cells: number): void {
+  /** Cells straight up to the nearest cell in the way; how many stretches there are. None goes over a row's end: the rim is not free. */
+  function down(columns: number, cells: number): number {
     upright.fill(0, 0, columns)
-    for (let cell = columns; cell < cells; cell++) upright[cell] = open[cell] === 0 ? 0 : upright[cell - columns]! + 1
+    let count = 0
+    for (let cell = columns, above = 0, before = 0; cell < cells; cell++, above++) {
+      const own = open[cell]!
+      if (own === 0) {
+        upright[cell] = 0
+        if (before !== 0) ends[count++] = cell
+      } else {
+        upright[cell] = upright[above]! + 1
+        if (before === 0) begins[count] = cell
+      }
+      before = own
+    }
+    return count
   }
 
   /** Cells straight up or down, and squared; the most there are. */
-  function up(columns: number, cells: number): number {
-    squared.fill(0, cells - columns, cells)
+  function up(columns: number, stretches: number): number {
     let highest = 1
-    for (let cell = cells - columns - 1; cell >= 0; cell--) {
-      let own = upright[cell]!
-      if (own > 1) {
+    for (let i = stretches - 1; i >= 0; i--)
+      for (let cell = begins[i]!, end = ends[i]!; cell < end; cell++) {
+        let own = upright[cell]!
         const below = upright[cell + columns]! + 1
         if (below < own) upright[cell] = own = below
         if (own > highest) highest = own
+        squared[cell] = own * own
       }
-      squared[cell] = own * own
-    }
     return highest
   }
 
   /** What each column leaves of its neighbors' distances: it spreads from where theirs are greater. */
-  function aside(cells: number, highest: number): void {
-    for (let cell = 1, own = 0; cell < cells; cell++) {
-      const next = upright[cell]!
-      if (next > own) spread(cell - 1, 1, own * own, highest)
-      else if (next < own) spread(cell, -1, next * next, highest)
-      own = next
+  function aside(stretches: number, highest: number): void {
+    for (let i = 0; i < stretches; i++) {
+      const end = ends[i]!
+      for (let cell = begins[i]!, own = 0; cell <= end; cell++) {
+        const next = upright[cell]!
+        if (next > own) spread(cell - 1, 1, own * own, highest)
+        else if (next < own) spread(cell, -1, next * next, highest)
+        own = next
+      }
     }
   }
 
@@ -99,16 +117,14 @@ const transform = withOwnLists(USUAL_FLOOR, (most) => {
   }
 
   /** Widths, and the cells that are nowhere nearer than their neighbors on both sides, along or across. */
-  function read(columns: number, cells: number): number {
-    wide.fill(0, 0, columns)
-    wide.fill(0, cells - columns, cells)
+  function read(columns: number, stretches: number): number {
     let count = 0
-    let left = 0
-    let own = squared[columns]!
-    for (let cell = columns; cell < cells - columns; cell++) {
-      const right = squared[cell + 1]!
-      if (own === 0) wide[cell] = 0
-      else {
+    for (let i = 0; i < stretches; i++) {
+      const end = ends[i]!
+      let left = 0
+      let own = squared[begins[i]!]!
+      for (let cell = begins[i]!; cell < end; cell++) {
+        const right = squared[cell + 1]!
         wide[cell] = own < 4096 ? widths[own]! : widthOf(own)
         if (own <= widest) {
           const above = squared[cell - columns]!
@@ -121,9 +137,9 @@ const transform = withOwnLists(USUAL_FLOOR, (most) => {
             middle[count++] = cell
           }
         }
+        left = own
+        own = right
       }
-      left = own
-      own = right
     }
     return count
   }
