@@ -2,6 +2,7 @@ import { wallShape } from './overlap'
 import type { Door, Plan } from './plan'
 import { distancesOn, EIGHTHS } from './distanceTransform'
 import { widenNarrows } from './narrows'
+import { USUAL_FLOOR, withOwnLists } from './ownLists'
 import { fill, HAIR, type Raster } from './raster'
 import type { Bounds, Point, Shape } from './shape'
 import { shellAt } from './shell'
@@ -36,8 +37,8 @@ export function clearanceAt(
   const y0 = Math.floor(Math.min(...floors.map((floor) => floor.y0))) - 1
   const columns = Math.ceil(Math.max(...floors.map((floor) => floor.x1))) + 1 - x0
   const rows = Math.ceil(Math.max(...floors.map((floor) => floor.y1))) + 1 - y0
-  const free = new Uint8Array(columns * rows)
   const raster = { x0, y0, columns, rows }
+  const free = nothingLaid(columns * rows)(columns * rows)
   // A slide's floor goes on into the room.
   const [room, ...bays] = floors
   for (const floor of [room!, ...bays.map((one) => joined(one, room!))]) layFloor(free, raster, floor)
@@ -63,6 +64,12 @@ export function clearanceOf(raster: Raster, free: Uint8Array, outlines: readonly
   if (outlines.length) widenNarrows(raster, distances, wide, outlines)
   return { ...raster, wide }
 }
+
+/** A floor to be laid: the one before it has been read off. */
+const nothingLaid = withOwnLists(USUAL_FLOOR, (most) => {
+  const free = new Uint8Array(most)
+  return (cells: number): Uint8Array => free.subarray(0, cells).fill(0)
+})
 
 /** The part of a doorway that a leaf, stopped on its way, keeps shut: on the hinge side, all but what is clear. */
 function behindLeaf(pin: Point, edge: Point, clear: number): Shape {

@@ -24,12 +24,15 @@ export function roomsFor(
 }
 
 const standing = withOwnLists(USUAL_FLOOR, (most) => {
+  /** Of the floor that is looked at. */
+  const walked = new Int16Array(most)
   const free = new Uint8Array(most)
   /** Free cells above and left of each corner of a cell. */
   const sums = new Int32Array(most)
 
   return ({ x0, y0, columns, rows, wide }: Clearance, open: readonly (readonly Point[])[], half: number) => {
-    for (let cell = 0; cell < wide.length; cell++) free[cell] = wide[cell] === 0 ? 0 : 1
+    walked.set(wide)
+    empty(wide.length)
     for (const path of open) for (let i = 1; i < path.length; i++) clear(path[i - 1]!, path[i]!)
     add(columns, rows)
     return (room: Bounds, across: number, deep: number): boolean => {
@@ -50,6 +53,10 @@ const standing = withOwnLists(USUAL_FLOOR, (most) => {
           row * columns + Math.max(0, Math.min(columns, Math.ceil(right))),
         )
     }
+  }
+
+  function empty(cells: number): void {
+    for (let cell = 0; cell < cells; cell++) free[cell] = walked[cell] === 0 ? 0 : 1
   }
 
   function add(columns: number, rows: number): void {

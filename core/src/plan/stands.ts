@@ -26,6 +26,7 @@ const FARTHEST = 24
 const ASIDE = 6
 /** How deep the floor behind an outer door is on which one has come in: two steps, inches. */
 const DOORSTEP = 24
+const SHARED = 1 << 13
 /** The cells an edge runs through belong to it, inches. */
 const EDGE = 1.5
 
@@ -72,6 +73,8 @@ const looking = withOwnLists(USUAL_FLOOR, (most) => {
   const cellsFound = new Int32Array(most)
   const needsFound = new Int16Array(most)
   let found = 0
+  let shared = { cells: new Int32Array(0), needs: new Int16Array(0) }
+  let taken = 0
   /** By inches straight out from the edge how wide one must be, eighths. */
   const needAt = Int16Array.from({ length: FARTHEST + 1 }, (_, i) => needOf(i + 0.5))
 
@@ -85,7 +88,21 @@ const looking = withOwnLists(USUAL_FLOOR, (most) => {
     if (place.use === 'door') within(clearance, place, DOORSTEP)
     else if (place.use === 'exit window') within(clearance, place, CLIMB)
     else for (const front of place.fronts) before(clearance, front)
-    return { cells: cellsFound.slice(0, found), needs: needsFound.slice(0, found) }
+    return kept()
+  }
+
+  /** In a list that several share: a floor has dozens of places, and one list costs as much as hundreds of entries. */
+  function kept(): Stands {
+    if (taken + found > shared.cells.length) {
+      shared = { cells: new Int32Array(Math.max(SHARED, found)), needs: new Int16Array(Math.max(SHARED, found)) }
+      taken = 0
+    }
+    const [from, to] = [taken, taken + found]
+    taken = to
+    const { cells, needs } = shared
+    cells.set(cellsFound.subarray(0, found), from)
+    needs.set(needsFound.subarray(0, found), from)
+    return { cells: cells.subarray(from, to), needs: needs.subarray(from, to) }
   }
 
   /** Straight out from every inch of an edge, until something tall stands there, or too far to reach over what is low. */

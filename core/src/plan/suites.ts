@@ -60,22 +60,35 @@ export function suitesAt(plan: Plan, { sideways }: WayRules): Suite[] {
 
 /** The floor with all doors shut, part by part: a number from 1 on for each cell, 0 where nobody gets through. */
 function partsOf(clearance: Clearance, doors: readonly Door[], sideways: number): Int16Array {
-  const { columns, wide } = clearance
-  const shut = new Uint8Array(wide.length)
+  const cells = clearance.wide.length
+  const shut = new Uint8Array(cells)
   for (const door of doors) fill(shut, clearance, gapOf(door, SHUT), 1)
-  return divided(wide.length)(wide, columns, sideways * EIGHTHS, shut)
+  return divided(cells)(clearance, sideways * EIGHTHS, shut)
 }
 
 const divided = withOwnLists(USUAL_FLOOR, (most) => {
+  /** Of the floor that is divided, and 1 where a door is shut. */
+  const wide = new Int16Array(most)
+  const closed = new Uint8Array(most)
   /** 0: shut; -1: open, not yet in any part. */
   const parts = new Int16Array(most)
   const queue = new Int32Array(most)
 
-  return (wide: Int16Array, columns: number, least: number, shut: Uint8Array): Int16Array => {
-    for (let cell = 0; cell < wide.length; cell++) parts[cell] = wide[cell]! < least || shut[cell] !== 0 ? 0 : -1
-    let last = 0
-    for (let start = 0; start < wide.length; start++) if (parts[start] === -1) part(start, ++last, columns)
-    return parts.slice(0, wide.length)
+  return ({ wide: own, columns }: Clearance, least: number, shut: Uint8Array): Int16Array => {
+    const cells = own.length
+    wide.set(own)
+    closed.set(shut)
+    open(cells, least)
+    divide(cells, columns)
+    return parts.slice(0, cells)
+  }
+
+  function open(cells: number, least: number): void {
+    for (let cell = 0; cell < cells; cell++) parts[cell] = wide[cell]! < least || closed[cell] !== 0 ? 0 : -1
+  }
+
+  function divide(cells: number, columns: number): void {
+    for (let start = 0, last = 0; start < cells; start++) if (parts[start] === -1) part(start, ++last, columns)
   }
 
   function part(start: number, number: number, columns: number): void {

@@ -42,7 +42,7 @@ export function turningAt(floor: Floor, wheelchair: number): Turning[] {
 
 /** The circle about a point by the outlines themselves: the raster tells wide ones only to within two inches. */
 function widened(things: readonly Shape[], from: Point, least: number): number {
-  const across = (at: Point) => 2 * Math.min(...things.map((shape) => distanceTo(shape, at)))
+  const across = (at: Point) => 2 * things.reduce((least, shape) => Math.min(least, distanceTo(shape, at)), Infinity)
   let [best, most] = [from, Math.max(least, across(from))]
   for (let step = 1; step > 1 / 32; step /= 2)
     for (let moved = true; moved;) {
