@@ -28,7 +28,7 @@ const HAIR = 0.02
  *      ###########
  */
 export function widenNarrows(raster: Raster, distances: Distances, wide: Int16Array, things: readonly Shape[]): void {
-  widen(things.length)(raster, distances, wide, things)
+  widen(Math.max(things.length, Math.ceil(raster.columns / TILE)))(raster, distances, wide, things)
 }
 
 const widen = withOwnLists(64, (most) => {
@@ -39,6 +39,11 @@ const widen = withOwnLists(64, (most) => {
   /** 1 where one does not fill its bounds. */
   const shaped = new Uint8Array(most)
   let shapes: readonly Shape[] = []
+  /** For each tile of the row of tiles that is looked at, from where to where its things stand in `beside`. */
+  const starts = new Int32Array(most)
+  const ends = new Int32Array(most)
+  const beside = new Int16Array(most * most)
+  let listed = 0
   /** Those that a spot comes near to. */
   const near = new Int16Array(most)
   /** From a spot to the nearest point of each of those. */
@@ -50,16 +55,20 @@ const widen = withOwnLists(64, (most) => {
     const { squared, middle, spots, joined } = distances
     shapes = things
     things.forEach((shape, i) => take(shape, i))
-    const across = Math.ceil(columns / TILE)
-    const tiles: number[][] = []
+    let tileRow = -1
     for (let i = 0; i < spots + joined; i++) {
       const cell = middle[i]!
       const row = Math.floor(cell / columns)
       const column = cell - row * columns
-      const [tileX, tileY] = [Math.floor(column / TILE), Math.floor(row / TILE)]
-      const beside = (tiles[tileY * across + tileX] ??= besideTile(x0 + tileX * TILE, y0 + tileY * TILE, things.length))
+      const [tile, tileY] = [Math.floor(column / TILE), Math.floor(row / TILE)]
+      if (tileY !== tileRow) {
+        tileRow = tileY
+        listed = 0
+        ends.fill(0)
+      }
+      if (ends[tile] === 0) listBeside(tile, x0 + tile * TILE, y0 + tileY * TILE, things.length)
       const far = Math.sqrt(squared[cell]!) + 2
-      const exact = widestNear(x0 + column + 0.5, y0 + row + 0.5, far, i < spots ? NEAR : NEXT, beside)
+      const exact = widestNear(x0 + column + 0.5, y0 + row + 0.5, far, i < spots ? NEAR : NEXT, tile)
       const eighths = Math.floor(2 * EIGHTHS * exact + HAIR)
       if (eighths > wide[cell]!) wide[cell] = eighths
     }
@@ -75,22 +84,22 @@ const widen = withOwnLists(64, (most) => {
   }
 
   /** Of all things those that any spot of a tile may come near to. */
-  function besideTile(x: number, y: number, things: number): number[] {
+  function listBeside(tile: number, x: number, y: number, things: number): void {
     const [reach, end] = [WIDE / 2 + 2, WIDE / 2 + 2 + TILE]
-    const beside: number[] = []
+    starts[tile] = listed
     for (let i = 0; i < things; i++)
-      if (left[i]! - x < end && x - right[i]! < reach && top[i]! - y < end && y - bottom[i]! < reach) beside.push(i)
-    return beside
+      if (left[i]! - x < end && x - right[i]! < reach && top[i]! - y < end && y - bottom[i]! < reach) beside[listed++] = i
+    ends[tile] = listed
   }
 
   /** How far from all things the best spot within a cell is, inches. Asked for thousands of cells. */
-  function widestNear(mx: number, my: number, far: number, off: number, beside: number[]): number {
+  function widestNear(mx: number, my: number, far: number, off: number, tile: number): number {
     let count = 0
     // The nearest point.
     let least = Infinity
     let fx = 0
     let fy = 0
-    for (let i = 0; i < beside.length; i++) {
+    for (let i = starts[tile]!, end = ends[tile]!; i < end; i++) {
       const one = beside[i]!
       const dx = mx < left[one]! ? left[one]! - mx : mx > right[one]! ? right[one]! - mx : 0
       if (dx >= far || dx <= -far) continue
