@@ -35,7 +35,11 @@ export const widestTo = (
   clearance: Clearance,
   from: readonly number[],
   goals: readonly Stands[],
-): ({ width: number; squeeze: number } | undefined)[] => on(clearance).toEach(from, goals)
+): ({ width: number; squeeze: number } | undefined)[] =>
+  on(
+    clearance,
+    goals.reduce((sum, one) => sum + one.cells.length, 1),
+  ).toEach(from, goals)
 
 /**
  * The cells of a walk with the fewest steps to any of some goals, lists of cells, breadth first, over cells in which a walker of this
@@ -53,8 +57,8 @@ export const shortestWalk = (
 export const walkable = (clearance: Clearance, starts: readonly number[], width: number): Uint8Array =>
   on(clearance).reached(starts, width)
 
-function on(clearance: Clearance) {
-  const search = searchOn(clearance.wide.length)
+function on(clearance: Clearance, marks = 0) {
+  const search = searchOn(Math.max(clearance.wide.length, marks))
   search.load(clearance)
   return search
 }
@@ -74,10 +78,13 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
   const cellOf = new Int32Array(5 * most)
   // The cells of goals, those of several chained: `next` holds for each mark the one before it on the same cell.
   const mark = new Int32Array(most)
+  const next = new Int32Array(most)
+  const markedAt = new Int32Array(most)
+  const goalOf = new Int32Array(most)
+  const needOf = new Int16Array(most)
   /** For each goal the cell that was settled first for it; -1 until then. So many are still open. */
   let met = new Int32Array(0)
   let open = 0
-  let marks = { next: new Int32Array(0), goalOf: new Int32Array(0), needOf: new Int16Array(0) }
   const cameFrom = new Int32Array(most)
   const queue = new Int32Array(most)
   /** Empty between looks: where a walk ends, where nobody walks. */
@@ -116,24 +123,22 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
 
   function markAll(goals: readonly Stands[]): void {
     mark.fill(0, 0, cells)
-    const most = 1 + goals.reduce((sum, one) => sum + one.cells.length, 0)
-    if (marks.next.length < most)
-      marks = { next: new Int32Array(most), goalOf: new Int32Array(most), needOf: new Int16Array(most) }
-    let last = 0
-    goals.forEach((one, goal) => (last = markOne(one, goal, last)))
+    let end = 1
+    goals.forEach((one, goal) => {
+      markedAt.set(one.cells, end)
+      needOf.set(one.needs, end)
+      goalOf.fill(goal, end, end + one.cells.length)
+      end += one.cells.length
+    })
+    chain(end)
   }
 
-  function markOne({ cells, needs }: Stands, goal: number, from: number): number {
-    const { next, goalOf, needOf } = marks
-    let last = from
-    for (let i = 0; i < cells.length; i++) {
-      const cell = cells[i]!
-      next[++last] = mark[cell]!
-      goalOf[last] = goal
-      needOf[last] = needs[i]!
-      mark[cell] = last
+  function chain(end: number): void {
+    for (let at = 1; at < end; at++) {
+      const cell = markedAt[at]!
+      next[at] = mark[cell]!
+      mark[cell] = at
     }
-    return last
   }
 
   /** Settles cell by cell, the widest first, until each goal has been met. */
@@ -170,7 +175,6 @@ const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
 
   /** Whether none is open any more. */
   function meet(cell: number, width: number): boolean {
-    const { next, goalOf, needOf } = marks
     for (let at = mark[cell]!; at > 0; at = next[at]!) {
       const goal = goalOf[at]!
       if (met[goal]! >= 0 || needOf[at]! > width) continue
