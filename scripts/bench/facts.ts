@@ -31,7 +31,7 @@ export async function benchFacts() {
   ).document!
   const raster = rasterOf(trailer.plan)
   // In turn: a machine that is slow for a while is so for all three.
-  const [threeTimes, dijkstra, search] = await measuredInTurn([
+  const [threeTimes, dijkstra, search] = await timesInTurn([
     one(() => structuredClone(trailer.plan), answer),
     one(
       () => raster,
@@ -67,9 +67,11 @@ export async function benchFacts() {
   )
   return {
     plan: STOCK,
-    threeTimesMs: threeTimes,
-    pathfindingDijkstraMs: dijkstra,
-    searchAloneMs: search,
+    threeTimesMs: spread(threeTimes!),
+    pathfindingDijkstraMs: spread(dijkstra!),
+    searchAloneMs: spread(search!),
+    timesOneDijkstra: ratio(threeTimes!, dijkstra!),
+    timesOneSearchAlone: ratio(threeTimes!, search!),
     allQuestionsMs: all,
     dragStepMs: dragStep,
     growth,
@@ -112,14 +114,24 @@ const one =
     return (await timed(() => work(made))).took
   }
 
-const measured = async <T>(make: () => T, work: (made: T) => unknown) => (await measuredInTurn([one(make, work)]))[0]!
+const measured = async <T>(make: () => T, work: (made: T) => unknown) =>
+  spread((await timesInTurn([one(make, work)]))[0]!)
 
-async function measuredInTurn(works: readonly Measured[]) {
+/** Of each so many times; what comes first in a round changes from round to round. */
+async function timesInTurn(works: readonly Measured[]): Promise<number[][]> {
   for (let i = 0; i < BEFORE; i++) for (const work of works) await work()
   const times = works.map((): number[] => [])
-  for (let i = 0; i < ROUNDS; i++) for (const [at, work] of works.entries()) times[at]!.push(await work())
-  return times.map(spread)
+  for (let i = 0; i < ROUNDS; i++)
+    for (let n = 0; n < works.length; n++) {
+      const at = (i + n) % works.length
+      times[at]!.push(await works[at]!())
+    }
+  return times
 }
+
+/** How many times as long as the other, round by round: a machine that changes its speed does so between rounds. */
+const ratio = (some: readonly number[], others: readonly number[]): number =>
+  spread(some.map((took, i) => took / others[i]!)).median
 
 /** The floor as the pathfinding package takes it: 1 where something stands; from the entry to the farthest cell. */
 function rasterOf(plan: Plan): { matrix: number[][]; from: [number, number]; to: [number, number] } {

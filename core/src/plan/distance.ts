@@ -23,8 +23,9 @@ export const distanceTo = (shape: Shape, point: Point): number =>
 
 /** Asked a hundred thousand times a plan: without the nearest point itself. */
 function toBox([left, top, alongX, alongY]: readonly [number, number, number, number], [x, y]: Point): number {
-  const dx = x < left ? left - x : x > left + alongX ? x - left - alongX : 0
-  const dy = y < top ? top - y : y > top + alongY ? y - top - alongY : 0
+  const [right, bottom] = [left + alongX, top + alongY]
+  const dx = x < left ? left - x : x > right ? x - right : 0
+  const dy = y < top ? top - y : y > bottom ? y - bottom : 0
   return Math.sqrt(dx * dx + dy * dy)
 }
 

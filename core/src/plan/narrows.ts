@@ -88,7 +88,8 @@ const widen = withOwnLists(64, (most) => {
     const [reach, end] = [WIDE / 2 + 2, WIDE / 2 + 2 + TILE]
     starts[tile] = listed
     for (let i = 0; i < things; i++)
-      if (left[i]! - x < end && x - right[i]! < reach && top[i]! - y < end && y - bottom[i]! < reach) beside[listed++] = i
+      if (left[i]! - x < end && x - right[i]! < reach && top[i]! - y < end && y - bottom[i]! < reach)
+        beside[listed++] = i
     ends[tile] = listed
   }
 
