@@ -15,7 +15,13 @@ const draw = (weights: Weight[]) =>
   renderToStaticMarkup(
     <LoadedStrip
       facts={facts}
-      moment={momentOf('leaving', { ...facts, uvw: facts.uvw! }, { weights, missing: [] }, rules)}
+      moment={momentOf(
+        'leaving',
+        facts,
+        { uvw: facts.uvw!, hitchWeight: facts.hitchWeight },
+        { weights, missing: [] },
+        rules,
+      )}
       scale={2}
       text="from the side"
       system="us"

@@ -22,7 +22,7 @@ function weighed(
   const facts = loadingFacts(trailer)
   const rules = { ...LOADING_RULES, ...SHARES }
   const all = weightsAt(moment, facts, { ...NOTHING, ...brought }, stowed(stowingFacts(trailer), ridesInIt(of)), rules)
-  return momentOf(moment, { ...facts, uvw: facts.uvw! }, all, rules)
+  return momentOf(moment, facts, { uvw: facts.uvw!, hitchWeight: facts.hitchWeight }, all, rules)
 }
 
 const tanks = (at?: number) => [

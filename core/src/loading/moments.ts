@@ -21,6 +21,12 @@ export interface Tongue {
   missing: string[]
 }
 
+/** What the empty trailer weighs, pounds, and how much of it is on the hitch, if that was weighed. */
+export interface Empty {
+  uvw: number
+  hitchWeight?: number
+}
+
 /** While nobody weighed the tongue: shares of the empty trailer. */
 export interface TongueShares {
   tongueLeast: number
@@ -40,16 +46,18 @@ export interface TongueShares {
  */
 export function momentOf(
   id: MomentId,
-  facts: LoadingFacts & { uvw: number },
+  { coupler, box, axle }: Pick<LoadingFacts, 'coupler' | 'box' | 'axle'>,
+  { uvw, hitchWeight }: Empty,
   { weights, missing }: Weights,
   rules: LoadingRules & TongueShares,
 ): Moment {
-  const { uvw, hitchWeight, coupler, box, axle } = facts
   const [near, far] = axle === undefined ? [box * rules.axleLeast, box * rules.axleMost] : [axle, axle]
   let least = hitchWeight ?? uvw * rules.tongueLeast
   let most = hitchWeight ?? uvw * rules.tongueMost
   let total = uvw
-  for (const { pounds, from, to } of weights) {
+  const unread = new Set<string>()
+  for (const { pounds, from, to, unread: where } of weights) {
+    if (where !== undefined) unread.add(where)
     total += pounds
     // Farther back an axle leaves more of any weight on the coupler.
     least += (pounds * (near - to)) / (near + coupler)
@@ -66,7 +74,7 @@ export function momentOf(
       missing: [
         ...(hitchWeight === undefined ? ['readings.hitchWeight'] : []),
         ...(axle === undefined && weights.length > 0 ? ['readings.axleCenter'] : []),
-        ...new Set(weights.flatMap(({ unread }) => unread ?? [])),
+        ...unread,
       ],
     },
   }

@@ -1,8 +1,11 @@
-import type { Assignment, AssignmentGroup, AssignmentOption, AssignmentProblem } from './assignment'
+import { withOwnLists } from '../plan/ownLists'
+import type { Assignment, AssignmentOption, AssignmentProblem } from './assignment'
 
 /** Sixteen people make a table of 65,536 subsets: more would not sit in one trailer. */
 export const MOST_PEOPLE = 16
 const FAR = 0x3fffffff
+/** Sixty-four rows of ten people: few tables are larger. */
+const USUAL_TABLE = 1 << 16
 
 /**
  * Dynamic programming over subsets of people, berth by berth
@@ -60,90 +63,173 @@ function compatibleSets(bound: readonly number[], exclusions: readonly [number, 
   return sets
 }
 
+type Chosen = readonly (number | readonly (readonly number[])[])[]
+type Open = Pick<AssignmentProblem, 'people' | 'unplaced' | 'unplacedMore' | 'options'>
+
+/** The cheapest use of these options, any of which may also stay closed; of a list of sets, of one of them. */
+export const cheapest = (problem: Open, chosen: Chosen): Assignment =>
+  table(rowsFor(problem.options, chosen) << problem.people)(problem, chosen)
+
+/** The first row, one more for every berth of an option, two for its opening, and one for every choice between sets. */
+function rowsFor(options: readonly AssignmentOption[], chosen: Chosen): number {
+  const rows = (option: number): number => options[option]!.berths.length + 2
+  let sum = 1
+  for (const one of chosen) {
+    if (typeof one === 'number') sum += rows(one)
+    else for (const set of one) for (const option of set) sum += rows(option)
+    if (typeof one !== 'number') sum += 1
+  }
+  return sum
+}
+
 /**
  * A row of the table holds the best cost for each subset after one more berth, after the choice to open an option,
- * or after the choice between sets of options. Rows stay until the way is read back, and are one stretch of a
- * shared array: a yard asks for thousands of tables, and their making would cost more than their filling.
+ * or after the choice between sets of options. Rows stay until the way is read back.
  */
 type Stage =
   | { kind: 'berth'; option: number; berth: number; before: number; after: number }
   | { kind: 'choice'; closed: number; opened: number; first: number }
   | { kind: 'either'; branches: { stages: Stage[]; row: number }[]; after: number }
 
-let cells = new Int32Array(1 << 12)
-
-/** The cheapest use of these options, any of which may also stay closed; of a list of sets, of one of them. */
-export function cheapest(
-  problem: Pick<AssignmentProblem, 'people' | 'unplaced' | 'unplacedMore' | 'options'>,
-  chosen: readonly (number | readonly (readonly number[])[])[],
-): Assignment {
-  const { people, options } = problem
-  const size = 1 << people
+const table = withOwnLists(USUAL_TABLE, (most) => {
+  const cells = new Int32Array(most)
   let rows = 0
-  const row = (): number => {
+  let size = 0
+
+  return (problem: Open, chosen: Chosen): Assignment => {
+    const { people, options } = problem
+    size = 1 << people
+    rows = 0
+    const stages: Stage[] = []
+    let best = row()
+    cells.fill(FAR, best, best + size)
+    cells[best] = 0
+    for (const one of chosen)
+      best = typeof one === 'number' ? use(options, one, best, stages) : useOne(options, one, best, stages)
+    const goal = cheapestGoal(best, problem)
+    const unplacedMask = (size - 1) & ~goal
+    return {
+      cost: cells[best + goal]! + leftOutCost(problem, unplacedMask),
+      placements: readBack(options, stages, goal).placements,
+      unplacedMask,
+    }
+  }
+
+  function row(): number {
     const at = rows * size
     rows += 1
-    if (rows * size > cells.length) {
-      const larger = new Int32Array(2 * rows * size)
-      larger.set(cells)
-      cells = larger
-    }
     return at
   }
+
   /** The row after an option that may stay closed. */
-  const use = (option: number, before: number, stages: Stage[]): number => {
+  function use(options: readonly AssignmentOption[], option: number, before: number, stages: Stage[]): number {
     const { opening, berths } = options[option]!
     const first = stages.length
     let open = before
     if (opening > 0) {
       open = row()
-      for (let mask = 0; mask < size; mask++) cells[open + mask] = Math.min(FAR, cells[before + mask]! + opening)
+      add(before, opening, open)
     }
     for (let berth = 0; berth < berths.length; berth++) {
       if (berths[berth]!.length === 0) continue
       const after = row()
-      fill(berths[berth]!, open, after, size)
+      cells.copyWithin(after, open, open + size)
+      for (const { mask, cost } of berths[berth]!) put(mask, cost, open, after)
       stages.push({ kind: 'berth', option, berth, before: open, after })
       open = after
     }
     if (opening === 0) return open
     if (stages.length === first) return before
     const after = row()
-    for (let mask = 0; mask < size; mask++) cells[after + mask] = Math.min(cells[before + mask]!, cells[open + mask]!)
+    cells.copyWithin(after, before, before + size)
+    lower(after, open)
     stages.push({ kind: 'choice', closed: before, opened: open, first })
     return after
   }
-  const stages: Stage[] = []
-  let best = row()
-  cells.fill(FAR, best, best + size)
-  cells[best] = 0
-  for (const one of chosen) {
-    if (typeof one === 'number') {
-      best = use(one, best, stages)
-      continue
-    }
-    const branches = one.map((set) => {
+
+  /** The row after one of some sets of options, or none. */
+  function useOne(
+    options: readonly AssignmentOption[],
+    sets: readonly (readonly number[])[],
+    before: number,
+    stages: Stage[],
+  ): number {
+    const branches = sets.map((set) => {
       const own: Stage[] = []
-      const end = set.reduce((at, option) => use(option, at, own), best)
+      const end = set.reduce((at, option) => use(options, option, at, own), before)
       return { stages: own, row: end }
     })
     const after = row()
-    for (let mask = 0; mask < size; mask++) {
-      let least = cells[best + mask]!
-      for (const branch of branches) least = Math.min(least, cells[branch.row + mask]!)
-      cells[after + mask] = least
-    }
+    cells.copyWithin(after, before, before + size)
+    for (const branch of branches) lower(after, branch.row)
     stages.push({ kind: 'either', branches, after })
-    best = after
+    return after
   }
-  let [cost, goal] = [Infinity, 0]
-  for (let mask = 0; mask < size; mask++) {
-    if (cells[best + mask]! >= FAR) continue
-    const total = cells[best + mask]! + leftOutCost(problem, (size - 1) & ~mask)
-    if (total < cost) [cost, goal] = [total, mask]
+
+  function add(before: number, cost: number, after: number): void {
+    for (let mask = 0; mask < size; mask++) cells[after + mask] = Math.min(FAR, cells[before + mask]! + cost)
   }
-  return { cost, placements: readBack(options, stages, goal).placements, unplacedMask: (size - 1) & ~goal }
-}
+
+  function lower(row: number, other: number): void {
+    for (let mask = 0; mask < size; mask++) cells[row + mask] = Math.min(cells[row + mask]!, cells[other + mask]!)
+  }
+
+  /** One more berth takes one of its groups, beside all subsets of the others, from largest to none. */
+  function put(group: number, cost: number, before: number, after: number): void {
+    const others = (size - 1) & ~group
+    for (let mask = others; ; mask = (mask - 1) & others) {
+      const total = cells[before + mask]! + cost
+      if (total < cells[after + (mask | group)]!) cells[after + (mask | group)] = total
+      if (mask === 0) return
+    }
+  }
+
+  /** Whom to place: the rest is left out. */
+  function cheapestGoal(row: number, problem: Open): number {
+    let [cost, goal] = [Infinity, 0]
+    for (let mask = 0; mask < size; mask++) {
+      if (cells[row + mask]! >= FAR) continue
+      const total = cells[row + mask]! + leftOutCost(problem, (size - 1) & ~mask)
+      if (total < cost) [cost, goal] = [total, mask]
+    }
+    return goal
+  }
+
+  /** The way to the goal, from the last stage to the first, and who is placed before it. */
+  function readBack(
+    options: AssignmentOption[],
+    stages: readonly Stage[],
+    goal: number,
+  ): { placements: Assignment['placements']; mask: number } {
+    const placements: Assignment['placements'] = []
+    let mask = goal
+    for (let i = stages.length - 1; i >= 0; i--) {
+      const stage = stages[i]!
+      if (stage.kind === 'choice') {
+        if (cells[stage.closed + mask]! <= cells[stage.opened + mask]!) i = stage.first
+        continue
+      }
+      if (stage.kind === 'either') {
+        // Where no branch is as good, all of them stayed closed.
+        const branch = stage.branches.find(({ row }) => cells[row + mask] === cells[stage.after + mask])
+        if (!branch) continue
+        const within = readBack(options, branch.stages, mask)
+        placements.push(...within.placements.reverse())
+        mask = within.mask
+        continue
+      }
+      const { option, berth, before, after } = stage
+      const cost = cells[after + mask]!
+      if (cells[before + mask] === cost) continue
+      const group = options[option]!.berths[berth]!.find(
+        (one) => (mask & one.mask) === one.mask && cells[before + (mask ^ one.mask)]! + one.cost === cost,
+      )!
+      placements.push({ option, berth, group })
+      mask ^= group.mask
+    }
+    return { placements: placements.reverse(), mask }
+  }
+})
 
 /** What it costs to leave these people without a berth. */
 export function leftOutCost(
@@ -153,55 +239,6 @@ export function leftOutCost(
   let cost = unplaced * bits(mask)
   if (unplacedMore) for (let i = 0; mask >> i; i++) if (mask & (1 << i)) cost += unplacedMore[i] ?? 0
   return cost
-}
-
-/** One more berth: it stays empty, or takes one of its groups. */
-function fill(groups: AssignmentGroup[], before: number, after: number, size: number): void {
-  cells.copyWithin(after, before, before + size)
-  for (const { mask: group, cost } of groups) {
-    // All subsets of the others, from largest to none.
-    const others = (size - 1) & ~group
-    for (let mask = others; ; mask = (mask - 1) & others) {
-      const total = cells[before + mask]! + cost
-      if (total < cells[after + (mask | group)]!) cells[after + (mask | group)] = total
-      if (mask === 0) break
-    }
-  }
-}
-
-/** The way to the goal, from the last stage to the first, and who is placed before it. */
-function readBack(
-  options: AssignmentOption[],
-  stages: readonly Stage[],
-  goal: number,
-): { placements: Assignment['placements']; mask: number } {
-  const placements: Assignment['placements'] = []
-  let mask = goal
-  for (let i = stages.length - 1; i >= 0; i--) {
-    const stage = stages[i]!
-    if (stage.kind === 'choice') {
-      if (cells[stage.closed + mask]! <= cells[stage.opened + mask]!) i = stage.first
-      continue
-    }
-    if (stage.kind === 'either') {
-      // Where no branch is as good, all of them stayed closed.
-      const branch = stage.branches.find(({ row }) => cells[row + mask] === cells[stage.after + mask])
-      if (!branch) continue
-      const within = readBack(options, branch.stages, mask)
-      placements.push(...within.placements.reverse())
-      mask = within.mask
-      continue
-    }
-    const { option, berth, before, after } = stage
-    const cost = cells[after + mask]!
-    if (cells[before + mask] === cost) continue
-    const group = options[option]!.berths[berth]!.find(
-      (one) => (mask & one.mask) === one.mask && cells[before + (mask ^ one.mask)]! + one.cost === cost,
-    )!
-    placements.push({ option, berth, group })
-    mask ^= group.mask
-  }
-  return { placements: placements.reverse(), mask }
 }
 
 /** How many bits are set, for every mask of up to 16 people. */

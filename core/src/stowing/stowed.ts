@@ -92,8 +92,16 @@ function piecesOf(
   ]
 }
 
-/** Pounds in each hold, by id. */
-export function weights({ pieces, packing }: Stowed): Map<string, number> {
+/** Pounds in each hold, by id; added up once for what is weighed at several moments, on all units of a plan. */
+export function weights(stowed: Stowed): ReadonlyMap<string, number> {
+  const known = added.get(stowed) ?? addedUp(stowed)
+  added.set(stowed, known)
+  return known
+}
+
+const added = new WeakMap<Stowed, ReadonlyMap<string, number>>()
+
+function addedUp({ pieces, packing }: Stowed): Map<string, number> {
   const each = new Map(pieces.map(({ id, weight }) => [id, weight]))
   const sums = new Map<string, number>()
   for (const { hold, piece } of packing.placed) sums.set(hold, (sums.get(hold) ?? 0) + (each.get(piece) ?? 0))

@@ -18,11 +18,16 @@ export function whyLeftOver(facts: NightFacts, night: Night, rules: NightRules):
     const [sleeper] = night.unplaced
     return says`No berth is left for ${named(sleeper!)}: ${semicolons(causesFor(sleeper!, facts, night, rules))}.`
   }
-  const why = night.unplaced.map((sleeper) => ({ sleeper, causes: causesFor(sleeper, facts, night, rules) }))
-  const alike = why.filter(({ causes }, i) => why.findIndex((one) => same(one.causes, causes)) === i)
-  return alike
-    .map(({ causes }) => {
-      const who = why.filter((one) => same(one.causes, causes)).map(({ sleeper }) => named(sleeper))
+  const alike = new Map<string, { causes: Phrase[]; who: Phrase[] }>()
+  for (const sleeper of night.unplaced) {
+    const causes = causesFor(sleeper, facts, night, rules)
+    const text = JSON.stringify(causes)
+    const others = alike.get(text)
+    if (others) others.who.push(named(sleeper))
+    else alike.set(text, { causes, who: [named(sleeper)] })
+  }
+  return [...alike.values()]
+    .map(({ causes, who }) => {
       const names = who.reduce((all, one, i) => says`${all}${i === who.length - 1 ? ' and ' : ', '}${one}`)
       return says`No berth is left for ${names}: ${semicolons(causes)}.`
     })
@@ -30,8 +35,6 @@ export function whyLeftOver(facts: NightFacts, night: Night, rules: NightRules):
 }
 
 const semicolons = (parts: readonly Phrase[]): Phrase => parts.reduce((all, one) => says`${all}; ${one}`)
-
-const same = (a: readonly Phrase[], b: readonly Phrase[]): boolean => JSON.stringify(a) === JSON.stringify(b)
 
 const named = ({ name, height }: Sleeper): Phrase =>
   height === undefined ? says`${name}` : says`${name} (${feet(height)})`

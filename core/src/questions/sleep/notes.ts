@@ -126,12 +126,15 @@ function cribReasons({ berths }: NightFacts, { cribs }: Night, { berthFrom }: Ni
  */
 export function ruledOut({ berths }: NightFacts, sleepers: readonly Sleeper[], rules: NightRules): Phrase | undefined {
   const counted = sleepers.map((sleeper) => {
-    const reasons = berths.map((berth) => fit([sleeper], berth, rules)).flatMap((one) => (one.can ? [] : [one.why]))
-    return {
-      sleeper,
-      short: reasons.filter((why) => why === 'too short').length,
-      heavy: reasons.filter((why) => why === 'over its weight limit').length,
+    const alone = [sleeper]
+    let [short, heavy] = [0, 0]
+    for (const berth of berths) {
+      const one = fit(alone, berth, rules)
+      if (one.can) continue
+      if (one.why === 'too short') short++
+      else if (one.why === 'over its weight limit') heavy++
     }
+    return { sleeper, short, heavy }
   })
   const most = counted.reduce((a, b) => (b.short + b.heavy > a.short + a.heavy ? b : a), {
     sleeper: sleepers[0]!,

@@ -33,12 +33,12 @@ export function estimateOf(
     racks: onRacks.racks.map(({ weight }) => weight),
     freshShare: load.freshShare,
   }
-  const empty = { ...loading, uvw }
+  const empty = { uvw, hitchWeight: loading.hitchWeight }
   const at = (moment: MomentId): Moment =>
-    momentOf(moment, empty, weightsAt(moment, loading, brought, stowed, loadingRules), loadingRules)
+    momentOf(moment, loading, empty, weightsAt(moment, loading, brought, stowed, loadingRules), loadingRules)
   const moments = { leaving: at('leaving'), full: at('full'), home: at('home'), empty: at('empty') }
   const inBays = moments.leaving.weights.filter(({ id }) => id.startsWith('gear '))
-  const alone = momentOf('leaving', { ...empty, hitchWeight: 0 }, { weights: inBays, missing: [] }, loadingRules)
+  const alone = momentOf('leaving', loading, { uvw, hitchWeight: 0 }, { weights: inBays, missing: [] }, loadingRules)
   return {
     ...moments,
     racked: onRacks,
