@@ -1,7 +1,7 @@
-import { keptMatch } from '@hitchet/core/match/kept'
+import { keptMatch, type KeptMatch } from '@hitchet/core/match/kept'
 import { matcherWithChangesFor } from '@hitchet/core/match/match'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
-import { householdsAsTheyAre, keepAnswers, missingPairs } from '../db/answers'
+import { householdsAsTheyAre, keepAnswers, missingPairs, type Pair } from '../db/answers'
 import { sheetsOf } from './sheets'
 
 export interface Reckoning {
@@ -16,6 +16,11 @@ export interface Reckoning {
   most: number
 }
 
+type Made = Pair & { kept: KeptMatch }
+
+/** So many are written at once: of a unit that changed each household has but one, and every statement waits for the disk. */
+const AT_ONCE = 50
+
 /** Reckons what is not kept yet of some households on some units, and keeps it; how many pairs there were. */
 export async function reckon({ rules, key, ...which }: Reckoning): Promise<number> {
   const pairs = await missingPairs('kept_answers', key, which)
@@ -23,20 +28,27 @@ export async function reckon({ rules, key, ...which }: Reckoning): Promise<numbe
   const sheets = new Map(
     (await sheetsOf(rules, [...new Set(pairs.map(({ trailer }) => trailer))])).map((one) => [one.id, one]),
   )
-  let written = 0
   const households = await householdsAsTheyAre([...new Set(pairs.map(({ household }) => household))])
-  for (const [id, { version, household }] of households) {
-    const own = pairs.filter((pair) => pair.household === id).flatMap(({ trailer }) => sheets.get(trailer) ?? [])
-    const matched = matcherWithChangesFor(household, rules)
-    const rows = own.map((sheet) => ({
-      household: id,
-      householdVersion: version,
-      trailer: sheet.id,
-      trailerVersion: sheet.version,
-      kept: keptMatch(matched(sheet), household, rules.ranking),
-    }))
-    await keepAnswers(key, rows)
-    written += rows.length
+  const open: Made[] = []
+  let written = 0
+  const keepOpen = async () => {
+    written += open.length
+    await keepAnswers(key, open.splice(0))
+  }
+  try {
+    for (const [id, { version, household }] of households) {
+      const matched = matcherWithChangesFor(household, rules)
+      for (const pair of pairs) {
+        const sheet = pair.household === id ? sheets.get(pair.trailer) : undefined
+        if (!sheet) continue
+        const kept = keptMatch(matched(sheet), household, rules.ranking)
+        open.push({ household: id, householdVersion: version, trailer: sheet.id, trailerVersion: sheet.version, kept })
+      }
+      if (open.length >= AT_ONCE) await keepOpen()
+    }
+  } finally {
+    // One household of which something cannot be reckoned costs those before it nothing.
+    await keepOpen()
   }
   return written
 }
