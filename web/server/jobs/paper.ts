@@ -2,11 +2,12 @@ import { join } from 'node:path'
 import { LRUCache } from 'lru-cache'
 import { Piscina } from 'piscina'
 import type { PaperJob } from '../../wire/paper'
+import { ofProcess } from '../ofProcess'
 
-let pool: Piscina | undefined
+const mine = ofProcess('thread for paper', (): { pool?: Piscina } => ({}))
 
 /** Documents that were asked for lately: a page that was handed out never changes. */
-const lately = new LRUCache<string, Promise<Uint8Array>>({ max: 40 })
+const lately = ofProcess('papers', () => new LRUCache<string, Promise<Uint8Array>>({ max: 40 }))
 
 /**
  * A page as a PDF, made in a thread of its own, one at a time: whoever waits for one holds up no ranking. `of`: what the page
@@ -23,17 +24,17 @@ export function madeOnPaper(of: string, job: PaperJob): Promise<Uint8Array> {
 }
 
 async function inPaperWorker(job: PaperJob): Promise<Uint8Array> {
-  pool ??= new Piscina({
+  mine.pool ??= new Piscina({
     filename: join(process.env.HITCHET_JOBS ?? join(process.cwd(), '.jobs'), 'paper.mjs'),
     minThreads: 0,
     maxThreads: 1,
     idleTimeout: 60_000,
   })
-  return (await pool.run(job, { name: 'takeHomePdf' })) as Uint8Array
+  return (await mine.pool.run(job, { name: 'takeHomePdf' })) as Uint8Array
 }
 
 export async function closePaperPool(): Promise<void> {
-  await pool?.destroy()
-  pool = undefined
+  await mine.pool?.destroy()
+  mine.pool = undefined
   lately.clear()
 }

@@ -1,5 +1,6 @@
 import { join } from 'node:path'
 import { Piscina, queueOptionsSymbol } from 'piscina'
+import { ofProcess } from '../ofProcess'
 import { UrgentFirst } from './urgentFirst'
 import type * as worker from './worker'
 
@@ -13,7 +14,8 @@ const THREADS = 2
 
 type Jobs = typeof worker
 
-let pool: Piscina | undefined
+/** The threads, once they were needed. */
+const mine = ofProcess('threads that reckon', (): { pool?: Piscina } => ({}))
 
 /** Where the workers' bundles lie. */
 export const JOBS_FOLDER = (): string => process.env.HITCHET_JOBS ?? join(process.cwd(), '.jobs')
@@ -29,7 +31,7 @@ export async function inWorker<Name extends keyof Jobs>(
   job: Parameters<Jobs[Name]>[0],
   { whenIdle = false }: Asked = {},
 ): Promise<Awaited<ReturnType<Jobs[Name]>>> {
-  pool ??= new Piscina({
+  mine.pool ??= new Piscina({
     filename: join(JOBS_FOLDER(), 'worker.mjs'),
     // A thread that is made anew takes a second before it has read and judged a yard as fast as one that has done so.
     minThreads: THREADS,
@@ -38,13 +40,13 @@ export async function inWorker<Name extends keyof Jobs>(
     taskQueue: new UrgentFirst(),
   })
   const asked = { ...job, [queueOptionsSymbol]: { whenIdle } }
-  return (await pool.run(asked, { name })) as Awaited<ReturnType<Jobs[Name]>>
+  return (await mine.pool.run(asked, { name })) as Awaited<ReturnType<Jobs[Name]>>
 }
 
 /** So many jobs wait until a thread is free. */
-export const waitingJobs = (): number => pool?.queueSize ?? 0
+export const waitingJobs = (): number => mine.pool?.queueSize ?? 0
 
 export async function closePool(): Promise<void> {
-  await pool?.destroy()
-  pool = undefined
+  await mine.pool?.destroy()
+  mine.pool = undefined
 }

@@ -2,6 +2,7 @@ import type { YardCard } from '@hitchet/core/yard/card'
 import { cardsOf, cardsThere, storedKey } from '../db/facts'
 import { houseRules } from '../houseRules'
 import { yardRevision } from '../db/trailers'
+import { ofProcess } from '../ofProcess'
 import { freshFacts } from './facts'
 
 /** A unit's card, and of which version of the unit it is. */
@@ -11,10 +12,16 @@ export interface KeptCard extends YardCard {
 }
 
 /** Read and parsed once for each version of a unit; another process has its own, known by the same versions. */
-const read = new Map<string, KeptCard & { key: string }>()
+const read = ofProcess('cards', () => new Map<string, KeptCard & { key: string }>())
 
 /** The yard as it was read last, and what it is known by. */
-let lately: { stamp: string; cards: KeptCard[]; byId: Map<string, KeptCard> } | undefined
+const mine = ofProcess('yard of cards', (): { lately?: YardOfCards } => ({}))
+
+interface YardOfCards {
+  stamp: string
+  cards: KeptCard[]
+  byId: Map<string, KeptCard>
+}
 
 /** Somebody saves while cards are made: so often it is looked again. */
 const ROUNDS = 5
@@ -25,11 +32,11 @@ export const yardCards = async (): Promise<KeptCard[]> => (await cardsNow()).car
 /** The same by id. */
 export const cardsById = async (): Promise<Map<string, KeptCard>> => (await cardsNow()).byId
 
-async function cardsNow(): Promise<NonNullable<typeof lately>> {
+async function cardsNow(): Promise<YardOfCards> {
   const rules = houseRules()
   const key = storedKey(rules)
   const stamp = `${await yardRevision()} ${key}`
-  if (lately?.stamp === stamp) return lately
+  if (mine.lately?.stamp === stamp) return mine.lately
   let rows = await cardsThere(key)
   for (let round = 0; round < ROUNDS && rows.some(({ there }) => there === null); round++) {
     await freshFacts(rules)
@@ -48,6 +55,7 @@ async function cardsNow(): Promise<NonNullable<typeof lately>> {
   const cards = rows.flatMap(({ id }) => read.get(id) ?? [])
   const now = { stamp, cards, byId: new Map(cards.map((card) => [card.id, card])) }
   // Whoever saves while they are read changes the stamp, or finds it changed.
-  if (cards.length === rows.length && rows.every(isRead) && stamp === `${await yardRevision()} ${key}`) lately = now
+  if (cards.length === rows.length && rows.every(isRead) && stamp === `${await yardRevision()} ${key}`)
+    mine.lately = now
   return now
 }

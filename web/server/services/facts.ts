@@ -1,6 +1,7 @@
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { readFacts, storedKey, type StoredFacts } from '../db/facts'
 import { inWorker } from '../jobs/pool'
+import { ofProcess } from '../ofProcess'
 
 /** Units are saved while facts are made: so often it is looked again. */
 const ROUNDS = 5
@@ -20,12 +21,12 @@ export async function yardFacts(rules: HouseRules, only?: string): Promise<Store
   return rows.flatMap(({ id, facts }) => (facts === null ? [] : [{ id, facts }]))
 }
 
-let renewing: Promise<void> | undefined
+const mine = ofProcess('facts', (): { renewing?: Promise<void> } => ({}))
 
 /** Makes all that are stale. Whoever comes while they are being made waits for these, and does not make them once more. */
 export function freshFacts(rules: HouseRules): Promise<void> {
-  renewing ??= untilNone(rules).finally(() => (renewing = undefined))
-  return renewing
+  mine.renewing ??= untilNone(rules).finally(() => (mine.renewing = undefined))
+  return mine.renewing
 }
 
 async function untilNone(rules: HouseRules): Promise<void> {

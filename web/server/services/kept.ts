@@ -6,6 +6,7 @@ import { asOnlyOne } from '../db/chores'
 import { idsByStock, yardRevision } from '../db/trailers'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
+import { ofProcess } from '../ofProcess'
 import type { Reckoning } from '../jobs/reckon'
 import { keptKey } from './keptKey'
 import { patience, within } from './patience'
@@ -28,7 +29,7 @@ export interface RankedYard {
 }
 
 /** Yards that were ranked lately, by whom and as what they were ranked: nothing changed while the stamp is the same. */
-const lately = new LRUCache<string, RankedYard>({ max: 60 })
+const lately = ofProcess('ranked yards', () => new LRUCache<string, RankedYard>({ max: 60 }))
 
 /** Pairs that one job reckons: a third of a second, so that whoever waits for something else waits no longer. */
 const AT_ONCE = 250
@@ -82,7 +83,7 @@ export async function standingsFor(
 }
 
 /** How yards stood lately; nothing changed while household and yard are as they were. */
-const stood = new LRUCache<string, YardStanding>({ max: 2_000 })
+const stood = ofProcess('standings', () => new LRUCache<string, YardStanding>({ max: 2_000 }))
 
 /** The same once all is reckoned, or whoever looks has waited long enough. */
 export async function standingsOnceReckoned(
@@ -122,7 +123,7 @@ async function onceReckoned<Found>(
   return found
 }
 
-const reckoning = new Map<string, Promise<void>>()
+const reckoning = ofProcess('reckoning', () => new Map<string, Promise<void>>())
 
 /** Reckons what is not kept of a household, ahead of all that nobody waits for. Who asks meanwhile waits for the same. */
 function reckonFor(household: string): Promise<void> {
@@ -144,13 +145,13 @@ export type Changed = { household: string } | { stocks: readonly string[] } | 'a
 export function keepUp(changed: Changed): void {
   // The database is away, or something cannot be reckoned: it is tried again when somebody asks.
   const work = reckonChanged(changed).catch((failure: unknown) =>
-    stopped ? undefined : noteFault('keeping answers', failure),
+    ending.stopped ? undefined : noteFault('keeping answers', failure),
   )
   running.add(work)
   void work.finally(() => running.delete(work))
 }
 
-const running = new Set<Promise<void>>()
+const running = ofProcess('keeping up', () => new Set<Promise<void>>())
 
 /** When all that was begun in the background has ended. */
 export async function keptUp(): Promise<void> {
@@ -159,16 +160,16 @@ export async function keptUp(): Promise<void> {
 
 /** Before the process lets go of its threads and of the database: no more is begun, and what runs has ended. */
 export async function stopKeepingUp(): Promise<void> {
-  stopped = true
+  ending.stopped = true
   await keptUp()
-  stopped = false
+  ending.stopped = false
 }
 
-let stopped = false
+const ending = ofProcess('ending', () => ({ stopped: false }))
 
 /** Batch after batch until nothing is left. */
 async function untilNone(job: Reckoning, asked?: { whenIdle: boolean }): Promise<void> {
-  while (!stopped && (await inWorker('reckon', job, asked)) > 0);
+  while (!ending.stopped && (await inWorker('reckon', job, asked)) > 0);
 }
 
 async function reckonChanged(changed: Changed): Promise<void> {
@@ -186,10 +187,10 @@ function reckonAll(): Promise<void> {
     const households = await householdsInHand()
     const job = { rules: houseRules(), key: keptKey(houseRules()), most: AT_ONCE }
     await inParts(async () => {
-      for (let next = households.shift(); next && !stopped; next = households.shift())
+      for (let next = households.shift(); next && !ending.stopped; next = households.shift())
         // One of which something cannot be reckoned costs no other its answers.
         await untilNone({ ...job, households: [next] }, { whenIdle: true }).catch((failure: unknown) =>
-          stopped ? undefined : noteFault(`answers of household ${next}`, failure),
+          ending.stopped ? undefined : noteFault(`answers of household ${next}`, failure),
         )
     })
   })

@@ -16,6 +16,7 @@ import { inWorker } from '../jobs/pool'
 import { Refused } from '../refused'
 import { cardsById } from './cards'
 import { choicesOf } from '../db/walkEvents'
+import { ofProcess } from '../ofProcess'
 import { rankedYard, type RankedUnit, type RankedYard } from './kept'
 import { answersOn } from './matching'
 
@@ -38,7 +39,7 @@ export interface Reasons {
 const TOLD = 2
 
 /** Rows that were shown lately, by the yard they are of and their first unit. */
-const lately = new LRUCache<string, MatchRow>({ max: 2_000 })
+const lately = ofProcess('rows of a match', () => new LRUCache<string, MatchRow>({ max: 2_000 }))
 
 /** Some entries of a ranked yard as they are shown; all words are made here, for these alone. `stamp`: what the yard is known by. */
 export async function rowsOf(

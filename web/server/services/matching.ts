@@ -13,6 +13,7 @@ import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import type { AnswerRests } from '../jobs/rests'
 import { Refused } from '../refused'
+import { ofProcess } from '../ofProcess'
 import { cardsById } from './cards'
 import { rankedYard, type RankedUnit } from './kept'
 import { Lately, type Looked } from './lately'
@@ -48,7 +49,10 @@ export async function rankedYardWithWays({ id, household }: KeptHousehold): Prom
 }
 
 /** What stood in the way of whom lately; nothing changed while the stamp is the same. */
-const lately = new LRUCache<string, Promise<Pick<RankedWithWays, 'ways' | 'firm'>>>({ max: 200 })
+const lately = ofProcess(
+  'ways to fit',
+  () => new LRUCache<string, Promise<Pick<RankedWithWays, 'ways' | 'firm'>>>({ max: 200 }),
+)
 
 /** All that a household is answered on some units, by their ids. */
 export async function answersOn(units: readonly string[], household: Household): Promise<Map<string, Answers>> {
@@ -62,7 +66,7 @@ export const seenUnit = (unit: Looked, household: KeptHousehold): Promise<SeenUn
     inWorker('seen', { unit: unit.id, household: household.household, rules: houseRules() }),
   )
 
-const seenLately = new Lately<SeenUnit>(100)
+const seenLately = ofProcess('seen lately', () => new Lately<SeenUnit>(100))
 
 /** What a household is answered on a unit, and their nights in it: for units side by side. */
 export interface AnsweredUnit {
@@ -85,7 +89,7 @@ export async function comparedUnits(
   return new Map(units.flatMap(({ id }, i) => (told[i] ? [[id, told[i]]] : [])))
 }
 
-const comparedLately = new Lately<AnsweredUnit>(400)
+const comparedLately = ofProcess('compared lately', () => new Lately<AnsweredUnit>(400))
 
 /** The figures that each of a household's answers on a unit rests on. @throws Refused. */
 export async function restsFor(stock: string, householdId: string): Promise<AnswerRests[]> {

@@ -2,6 +2,7 @@ import type { Waited } from '@hitchet/core/match/tapeList'
 import { waitsOf } from '../db/answers'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
+import { ofProcess } from '../ofProcess'
 import { keptKey } from './keptKey'
 import { patience, within } from './patience'
 
@@ -56,7 +57,7 @@ async function reckonWaits(pairs: readonly Looked[]): Promise<void> {
   )
 }
 
-const running = new Map<string, Promise<void>>()
+const running = ofProcess('waits', () => new Map<string, Promise<void>>())
 
 /** Who asks for the same meanwhile waits for the same. */
 function once(name: string, work: () => Promise<void>): Promise<void> {
