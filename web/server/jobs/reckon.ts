@@ -30,13 +30,15 @@ export async function reckon({ rules, key, ...which }: Reckoning): Promise<numbe
   )
   const households = await householdsAsTheyAre([...new Set(pairs.map(({ household }) => household))])
   const open: Made[] = []
+  const failures: unknown[] = []
   let written = 0
   const keepOpen = async () => {
     written += open.length
     await keepAnswers(key, open.splice(0))
   }
-  try {
-    for (const [id, { version, household }] of households) {
+  for (const [id, { version, household }] of households) {
+    // One of which something cannot be reckoned costs no other its answers.
+    try {
       const matched = matcherWithChangesFor(household, rules)
       for (const pair of pairs) {
         const sheet = pair.household === id ? sheets.get(pair.trailer) : undefined
@@ -44,11 +46,12 @@ export async function reckon({ rules, key, ...which }: Reckoning): Promise<numbe
         const kept = keptMatch(matched(sheet), household, rules.ranking)
         open.push({ household: id, householdVersion: version, trailer: sheet.id, trailerVersion: sheet.version, kept })
       }
-      if (open.length >= AT_ONCE) await keepOpen()
+    } catch (failure) {
+      failures.push(failure)
     }
-  } finally {
-    // One household of which something cannot be reckoned costs those before it nothing.
-    await keepOpen()
+    if (open.length >= AT_ONCE) await keepOpen()
   }
+  await keepOpen()
+  if (failures.length) throw failures[0]
   return written
 }

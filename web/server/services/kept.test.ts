@@ -94,6 +94,31 @@ describe('what is kept of a household on a yard', () => {
     expect((await stands(id)).standings[0]).toMatchObject({ known: lot.length })
   })
 
+  it('of a unit that changed is there for all others, when one household cannot be reckoned', async () => {
+    const many = Array.from({ length: 5 }, (_, i) => startHousehold(uuid(), they(23_000 + i), MAREN.id))
+    const ids = (await Promise.all(many)).map(({ id }) => id)
+    await keptUp()
+    // As no program of ours writes one: whoever it is reckoned with has no people.
+    const broken = ids.toSorted()[2]!
+    const written = (document: string) =>
+      database().query('UPDATE households SET document = :document WHERE id = :broken', {
+        replacements: { broken, document },
+      })
+    const whole = (await householdById(broken))!.household
+    await written('{}')
+    await takeReading('LONG', { key: 'readings.gvwr', text: '7950', source: 'label' }, MAREN, '2026-11-27')
+    await keptUp()
+    const known = await Promise.all(ids.map(async (id) => [id, (await stands(id)).standings[0]!.known] as const))
+    expect(Object.fromEntries(known)).toEqual(
+      Object.fromEntries(ids.map((id) => [id, id === broken ? lot.length - 1 : lot.length])),
+    )
+    // Once it is whole again it is reckoned as any other.
+    await written(JSON.stringify(whole))
+    const { units, open } = await rankedYard(broken)
+    expect(open).toBe(0)
+    expect(units).toMatchObject(await reckoned(whole))
+  })
+
   it('counts and first places come out of the database as the match has them', async () => {
     const { id } = await startHousehold(uuid(), they(18_000), MAREN.id)
     const { units } = await rankedYard(id)
