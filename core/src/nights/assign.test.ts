@@ -40,6 +40,17 @@ describe('who lies where, proven', () => {
     }
   })
 
+  it('and the same of more people than a usual table has room for, and of fewer after them', () => {
+    const random = chance(20261128)
+    for (const people of [13, 5, 13, 5]) {
+      const problem = { ...randomProblem(random, people, 9), people }
+      const own = assign(problem)
+      const { ObjectiveValue } = highs.solve(asLinearProgram(problem), { mip_rel_gap: 0, output_flag: false } as never)
+      expect(own.cost, `${people} people`).toBe(Math.round(ObjectiveValue))
+      expect(auditedCost(problem, own.placements)).toBe(own.cost)
+    }
+  })
+
   it('what one night costs more than another is paid only in that night', () => {
     const one = [{ mask: 1, cost: 0 }]
     const problem = {

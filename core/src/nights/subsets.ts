@@ -75,9 +75,12 @@ function rowsFor(options: readonly AssignmentOption[], chosen: Chosen): number {
   const rows = (option: number): number => options[option]!.berths.length + 2
   let sum = 1
   for (const one of chosen) {
-    if (typeof one === 'number') sum += rows(one)
-    else for (const set of one) for (const option of set) sum += rows(option)
-    if (typeof one !== 'number') sum += 1
+    if (typeof one === 'number') {
+      sum += rows(one)
+      continue
+    }
+    sum += 1
+    for (const set of one) for (const option of set) sum += rows(option)
   }
   return sum
 }

@@ -140,6 +140,15 @@ describe('the widest way between outlines at quarter inches and any angle', () =
     },
   )
 
+  it('as many things as no trailer has narrow it no more than the two it lies between, and no less after them', () => {
+    const boxes: Outline[] = [
+      [[40, 0], [52, 0], [52, 9], [40, 9]],
+      [[40, 23.25], [52, 23.25], [52, WIDE], [40, WIDE]],
+    ] // prettier-ignore
+    const behind = Array.from({ length: 100 }, (_, i): Outline => boxes[i % 2]!)
+    expect([told([...boxes, ...behind].map(shifted)), told(boxes.map(shifted))]).toEqual([14.25, 14.25])
+  })
+
   it('a gap between two corners, aslant: the straight line from one to the other', () => {
     const boxes: Outline[] = [
       [[40, 0], [50, 0], [50, 12], [40, 12]],

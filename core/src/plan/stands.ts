@@ -26,6 +26,7 @@ const FARTHEST = 24
 const ASIDE = 6
 /** How deep the floor behind an outer door is on which one has come in: two steps, inches. */
 const DOORSTEP = 24
+/** So many entries are in a list that places share: about a floor's. */
 const SHARED = 1 << 13
 /** The cells an edge runs through belong to it, inches. */
 const EDGE = 1.5

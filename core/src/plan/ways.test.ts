@@ -160,6 +160,18 @@ describe('the widest way', () => {
     { x0: 10, y0: 20, columns: 12, rows: 7 },
     Uint8Array.from({ length: 84 }, (_, i) => (i % 12 === 0 || i % 12 === 11 || i < 12 || i >= 72 ? 0 : 1)),
   )
+  it('leads to a thousand goals at once as it does to each, and to one after them', () => {
+    const [first, last] = [at(13), at(22)]
+    // Each of a hundred and fifty cells, some many times: more than a usual floor has.
+    const many = Array.from({ length: 1_000 }, (_, i) =>
+      at(...Array.from({ length: 150 }, (_, n) => 13 + ((i + n) % 58))),
+    )
+    const found = widestTo(open, [13], [...many, last, at(0)])
+    const ways = widestWays(open, [13])
+    expect(found.slice(0, 1_000).map((one) => one?.width)).toEqual(many.map((one) => wayTo(ways, one)?.width))
+    expect(found.slice(1_000)).toEqual([widestTo(open, [13], [last])[0], undefined])
+    expect(widestTo(open, [13], [first])[0]?.width).toBe(wayTo(ways, first)?.width)
+  })
   it('a cell’s middle is half an inch in', () => expect(cellCenter(open, 13)).toEqual([11.5, 21.5]))
   it('nothing leads to where something stands', () => expect(wayTo(widestWays(open, [13]), at(0), 3)).toBeUndefined())
   it('a walk round what is shut, or none', () => {
