@@ -4,7 +4,7 @@ import { answerOf, type Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
 import { measure } from '../questions/reason'
 import type { HouseRules } from '../rules/houseRules'
-import { sharedFor, type GroundId } from '../shared/shared'
+import { sharedFor, type Shared, type SharedId } from '../shared/shared'
 import { TO_DRAW, type DrawnPart } from '../trailer/drawn'
 import { doubting } from './doubting'
 import type { FactSheet } from './factSheet'
@@ -13,7 +13,7 @@ export type Answers = Partial<Record<QuestionId, Answer>>
 
 /**
  * The household's needs once, then any number of fact sheets against them. What is equal for like units is judged once:
- * facts that are the same object, beside the same facts of the rooms that the question asked, have the same answer.
+ * facts that are the same object, beside the same findings of the rooms that the question asked, have the same answer.
  */
 export function judgeFor(
   given: Household,
@@ -28,24 +28,25 @@ export function judgeFor(
   const solved = sharedFor(household, rules)
   return (facts) => {
     const answers: Answers = {}
-    let looked: GroundId[] = []
+    let looked: SharedId[] = []
     const shared = solved(facts, (id) => looked.includes(id) || looked.push(id))
     const odd = doubts.length ? [...facts.doubts, ...doubts] : facts.doubts
     for (const { question, need, known } of asked) {
       // Most units are drawn and read well: of those nothing is gone through.
       const missing = facts.undrawn.length ? question.drawing.filter((part) => facts.undrawn.includes(part)) : NOTHING
-      const judge = (): Answer | null => {
+      let answer: Answer | null
+      if (missing.length) answer = answerOf(missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])))
+      else {
         const own = facts[question.id]
-        const before = knownOn(known.get(own), facts)
-        if (before) return before.answer
-        looked = []
-        const answer = question.judge({ facts: own, need, shared })
-        known.set(own, learnt(known.get(own), looked, facts, answer))
-        return answer
+        const before = known.get(own)
+        const same = knownOn(before, shared)
+        if (same) answer = same.answer
+        else {
+          looked = []
+          answer = question.judge({ facts: own, need, shared })
+          known.set(own, learnt(before, looked, shared, answer))
+        }
       }
-      const answer = missing.length
-        ? answerOf(missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])))
-        : judge()
       if (answer) answers[question.id] = odd.length ? doubting(question.id, answer, odd) : answer
     }
     return answers
@@ -56,21 +57,21 @@ const NOTHING: readonly DrawnPart[] = []
 
 /**
  * What is known of a question on some facts of its own: its answer, or the room below that it asks next, and what is known by
- * what that room's facts are. A question asks the same as long as it is told the same.
+ * what that room found. A question asks the same as long as it is told the same.
  */
-type Known = { answer: Answer | null } | { asks: GroundId; by: Map<object, Known> }
+type Known = { answer: Answer | null } | { asks: SharedId; by: Map<object, Known> }
 
-function knownOn(known: Known | undefined, facts: FactSheet): { answer: Answer | null } | undefined {
+function knownOn(known: Known | undefined, shared: Shared): { answer: Answer | null } | undefined {
   let now = known
-  while (now && 'asks' in now) now = now.by.get(facts[now.asks])
+  while (now && 'asks' in now) now = now.by.get(shared[now.asks])
   return now
 }
 
-function learnt(known: Known | undefined, looked: readonly GroundId[], facts: FactSheet, answer: Answer | null): Known {
+function learnt(known: Known | undefined, looked: readonly SharedId[], shared: Shared, answer: Answer | null): Known {
   const [asks, ...rest] = looked
   if (asks === undefined) return { answer }
   const now = known && 'asks' in known ? known : { asks, by: new Map<object, Known>() }
-  const of = facts[asks]
-  now.by.set(of, learnt(now.by.get(of), rest, facts, answer))
+  const of = shared[asks]
+  now.by.set(of, learnt(now.by.get(of), rest, shared, answer))
   return now
 }

@@ -4,6 +4,8 @@ import { QUESTIONS, type QuestionId } from '../questions/index'
 import type { Readings } from '../readings/reading'
 import { bakedRules, type FactSheet } from './factSheet'
 import type { HouseRules } from '../rules/houseRules'
+import { lyingOnce } from '../nights/lying'
+import type { Nights } from '../nights/nights'
 import { GROUNDS, type Shared } from '../shared/shared'
 import { trusted } from '../trailer/doubts'
 import type { Trailer } from '../trailer/trailer'
@@ -27,6 +29,8 @@ export function restsOn(trailer: Trailer, given: Household, rules: HouseRules): 
     const need = (ground as unknown as Room).need(watchedHousehold(household, look), own, rules)
     return { id: ground.id, looked, solved: (ground as unknown as Solver).solve(facts, need) }
   })
+  const { looked: atNights, solved: nights } = grounds.find(({ id }) => id === 'nights')!
+  const lying = { id: 'lying', looked: atNights, solved: lyingOnce()(nights as Nights) }
   return Object.fromEntries(
     QUESTIONS.flatMap((question) => {
       const looked = new Set<string>()
@@ -39,7 +43,7 @@ export function restsOn(trailer: Trailer, given: Household, rules: HouseRules): 
         rules.ways,
       )
       const shared = {} as Shared
-      for (const { id, looked: below, solved } of grounds) {
+      for (const { id, looked: below, solved } of [...grounds, lying]) {
         const get = () => {
           below.forEach(look)
           return solved

@@ -31,24 +31,10 @@ export interface Lies {
  * `widthSpare` are inches beyond the least length and width (Infinity when a figure is missing).
  */
 export function fit(group: readonly Sleeper[], berth: BerthFact, rules: NightRules): Fit {
-  const upper = isUpper(berth)
-  const longest = berth.length ?? berth.drawn.length + rules.drawnTolerance
-  const widest = berth.width ?? berth.drawn.width + rules.drawnTolerance
-  let spare = Infinity
-  const widthNeeded = widthFor(group, rules)
-  let weight = 0
-  for (const sleeper of group) {
-    if (upper && sleeper.age < rules.upperBunkFrom) return TOO_YOUNG
-    if (upper && !sleeper.climbs) return NO_CLIMBER
-    const height = sleeper.height ?? (liesAtMost(sleeper, longest, rules) ? sleeper.tallest : undefined)
-    if (height !== undefined) spare = Math.min(spare, longest - height - rules.lengthSpare)
-    weight += sleeper.weight ?? 0
-  }
-  if (spare < 0) return TOO_SHORT
-  if (widest < widthNeeded) return TOO_NARROW
-  if (berth.limit !== undefined && weight > berth.limit) return TOO_HEAVY
-  if (group.length > 1 && berth.climbsOver && group.every(({ climbs }) => !climbs)) return NO_WAY_OVER
-  if (berth.length === undefined) spare = Infinity
+  const space = spaceFor(group, berth, rules)
+  if (typeof space === 'string') return CANNOT[space]
+  const { widthNeeded, longest } = space
+  const spare = berth.length === undefined ? Infinity : space.spare
   const widthSpare = berth.width === undefined ? Infinity : berth.width - widthNeeded
   return {
     can: true,
@@ -59,17 +45,54 @@ export function fit(group: readonly Sleeper[], berth: BerthFact, rules: NightRul
   }
 }
 
+/** Why a group does not lie in a berth, as `fit` says it; undefined where it can. How well is not asked. */
+export function misfit(group: readonly Sleeper[], berth: BerthFact, rules: NightRules): Misfit | undefined {
+  const space = spaceFor(group, berth, rules)
+  return typeof space === 'string' ? space : undefined
+}
+
+/** What a berth has for a group that can lie in it: inches beyond the least length, and what its figures were held against. */
+interface Space {
+  spare: number
+  widthNeeded: number
+  longest: number
+}
+
+function spaceFor(group: readonly Sleeper[], berth: BerthFact, rules: NightRules): Space | Misfit {
+  const upper = isUpper(berth)
+  const longest = berth.length ?? berth.drawn.length + rules.drawnTolerance
+  const widest = berth.width ?? berth.drawn.width + rules.drawnTolerance
+  let spare = Infinity
+  const widthNeeded = widthFor(group, rules)
+  let weight = 0
+  for (const sleeper of group) {
+    if (upper && sleeper.age < rules.upperBunkFrom) return 'too young for an upper bunk'
+    if (upper && !sleeper.climbs) return 'does not climb'
+    const height = sleeper.height ?? (liesAtMost(sleeper, longest, rules) ? sleeper.tallest : undefined)
+    if (height !== undefined) spare = Math.min(spare, longest - height - rules.lengthSpare)
+    weight += sleeper.weight ?? 0
+  }
+  if (spare < 0) return 'too short'
+  if (widest < widthNeeded) return 'too narrow'
+  if (berth.limit !== undefined && weight > berth.limit) return 'over its weight limit'
+  if (group.length > 1 && berth.climbsOver && group.every(({ climbs }) => !climbs)) return 'no way over'
+  return { spare, widthNeeded, longest }
+}
+
+/** One answer for each reason: a ranking asks a hundred thousand times. */
+const CANNOT: Record<Misfit, Fit> = {
+  'too young for an upper bunk': { can: false, why: 'too young for an upper bunk' },
+  'does not climb': { can: false, why: 'does not climb' },
+  'too short': { can: false, why: 'too short' },
+  'too narrow': { can: false, why: 'too narrow' },
+  'over its weight limit': { can: false, why: 'over its weight limit' },
+  'no way over': { can: false, why: 'no way over' },
+}
+const NOTHING: string[] = []
+
 /** A child that nobody measured lies well for certain where the tallest of its age would; else its height is asked for. */
 const liesAtMost = ({ tallest }: Sleeper, longest: number, { lengthComfort }: NightRules): boolean =>
   tallest !== undefined && longest - tallest >= lengthComfort
-
-const TOO_YOUNG: Fit = { can: false, why: 'too young for an upper bunk' }
-const NO_CLIMBER: Fit = { can: false, why: 'does not climb' }
-const TOO_SHORT: Fit = { can: false, why: 'too short' }
-const TOO_NARROW: Fit = { can: false, why: 'too narrow' }
-const TOO_HEAVY: Fit = { can: false, why: 'over its weight limit' }
-const NO_WAY_OVER: Fit = { can: false, why: 'no way over' }
-const NOTHING: string[] = []
 
 /** Readings that the fit rests on and nobody took. */
 function missingFor(group: readonly Sleeper[], berth: BerthFact, longest: number, rules: NightRules): string[] {

@@ -1,6 +1,7 @@
 import { camping } from '../camping/camping'
 import type { Household } from '../household/household'
-import { nights } from '../nights/nights'
+import { lyingOnce, type Lying } from '../nights/lying'
+import { nights, type Nights } from '../nights/nights'
 import type { WayRules } from '../plan/wayRules'
 import { stowing } from '../stowing/stowing'
 import type { Ground } from '../ground/ground'
@@ -18,7 +19,11 @@ export type GroundRules = { [G in Grounds as G['id']]: G['rules'] }
 /** The rules below the questions: of the rooms they rest on, and of the plan. */
 export type RulesBelow = GroundRules & { ways: WayRules }
 /** What each of them found for one household in one unit. */
-export type Shared = { readonly [G in Grounds as G['id']]: ReturnType<G['solve']> }
+export type Shared = { readonly [G in Grounds as G['id']]: ReturnType<G['solve']> } & {
+  /** Of the nights who lies where: the same for many units, where nights are of one mattress each. */
+  readonly lying: Lying
+}
+export type SharedId = keyof Shared
 
 type AnyGround = Ground<GroundId, unknown, unknown, unknown, unknown, never>
 
@@ -29,23 +34,38 @@ type AnyGround = Ground<GroundId, unknown, unknown, unknown, unknown, never>
 export function sharedFor(
   household: Household,
   rules: GroundRules,
-): (facts: GroundFacts, look?: (id: GroundId) => void) => Shared {
-  const asked = (GROUNDS as readonly AnyGround[]).map((ground) => ({
-    ground,
-    need: ground.need(household, rules[ground.id]),
-    known: new WeakMap<object, unknown>(),
-  }))
-  return (facts, look) => {
-    const shared = {} as Shared
-    for (const { ground, need, known } of asked) {
-      const get = () => {
-        look?.(ground.id)
-        const own = facts[ground.id]
-        if (!known.has(own)) known.set(own, ground.solve(own, need))
-        return known.get(own)
-      }
-      Object.defineProperty(shared, ground.id, { get, enumerable: true })
-    }
-    return shared
+): (facts: GroundFacts, look?: (id: SharedId) => void) => Shared {
+  /** One unit as its rooms are asked. */
+  class Asked {
+    constructor(
+      readonly facts: GroundFacts,
+      readonly look: ((id: SharedId) => void) | undefined,
+    ) {}
   }
+  const found = (id: SharedId, by: GroundId, solve: (facts: GroundFacts) => unknown) => {
+    const known = new WeakMap<object, unknown>()
+    const once = (facts: GroundFacts): unknown => {
+      const own = facts[by]
+      if (!known.has(own)) known.set(own, solve(facts))
+      return known.get(own)
+    }
+    Object.defineProperty(Asked.prototype, id, {
+      get(this: Asked) {
+        this.look?.(id)
+        return once(this.facts)
+      },
+    })
+    return once
+  }
+  const rooms = new Map<GroundId, (facts: GroundFacts) => unknown>()
+  for (const ground of GROUNDS as readonly AnyGround[]) {
+    const need = ground.need(household, rules[ground.id])
+    rooms.set(
+      ground.id,
+      found(ground.id, ground.id, (facts) => ground.solve(facts[ground.id], need)),
+    )
+  }
+  const lying = lyingOnce()
+  found('lying', 'nights', (facts) => lying(rooms.get('nights')!(facts) as Nights))
+  return (facts, look) => new Asked(facts, look) as unknown as Shared
 }

@@ -169,7 +169,7 @@ function privacyReasons({ baths }: BathFacts, shared: Shared): Reason[] {
     ? [fits(says`Only a curtain closes the bath.`)]
     : []
   if (!open.every(({ through }) => through !== undefined)) return reasons
-  const night = shared.nights.everyNight
+  const night = shared.lying.everyNight
   const sleepers = night.placements
     .filter(({ berth }) => open.some(({ through }) => through === berth.room))
     .flatMap(({ people }) => people.map(({ name }) => name))

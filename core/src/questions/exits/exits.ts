@@ -11,7 +11,8 @@ import { answerOf } from '../answer'
 import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
 import { fits, no, tight, type Reason } from '../reason'
-import { storedFor, type Night } from '../../nights/night'
+import type { LyingNight } from '../../nights/lying'
+import { storedFor } from '../../nights/night'
 
 /** Ways out of each berth, for every set of conversions that can be made together. */
 export interface ExitFacts {
@@ -53,14 +54,14 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
   cautions: ['exits', 'hatch'],
   facts: ({ plan }, _rules, ways) => ofGeometry(plan, ['exits', ways], () => exitFacts(plan, ways)),
   need: () => ({}),
-  judge: ({ facts, shared: { nights } }) => {
+  judge: ({ facts, shared: { lying } }) => {
     const reasons = [
-      ...unsureReason(nights),
-      ...nightReasons(facts, nights.everyNight, ''),
-      ...(nights.guestNight ? nightReasons(facts, nights.guestNight, 'With guests ') : []),
+      ...unsureReason(lying),
+      ...nightReasons(facts, lying.everyNight, ''),
+      ...(lying.guestNight ? nightReasons(facts, lying.guestNight, 'With guests ') : []),
     ]
     // Where nobody lies, nobody has to get out: the question does not arise.
-    const byHatch = [nights.everyNight, nights.guestNight].some((night) => childBy(facts.hatches, night))
+    const byHatch = [lying.everyNight, lying.guestNight].some((night) => childBy(facts.hatches, night))
     return reasons.length ? answerOf(reasons, byHatch ? ['exits', 'hatch'] : ['exits']) : null
   },
 }
@@ -85,13 +86,13 @@ function exitFacts(plan: Trailer['plan'], ways: WayRules): ExitFacts {
 
 /** Small hands reach a latch, and not every one opens from inside. */
 const CHILD = 13
-const childBy = (hatches: readonly string[], night: Night | undefined): boolean =>
+const childBy = (hatches: readonly string[], night: LyingNight | undefined): boolean =>
   night?.placements.some(({ berth, people }) => hatches.includes(berth.id) && people.some(({ age }) => age < CHILD)) ??
   false
 
 const UNSEEN = 'nobody has looked for the ways out yet: do so before anyone sleeps there'
 
-function nightReasons({ nights }: ExitFacts, night: Night, when: string): Reason[] {
+function nightReasons({ nights }: ExitFacts, night: LyingNight, when: string): Reason[] {
   const stored = storedFor(nights, night)
   if (!stored)
     return night.placements.length

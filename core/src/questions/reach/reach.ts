@@ -23,7 +23,8 @@ import { everyNight, type Person } from '../../household/household'
 import { UPRIGHT_RULES, uprightFacts, uprightReasons, type UprightFacts, type UprightRules } from './upright'
 import type { Passage } from './passage'
 import { wheelchairReasons, type WheelchairFacts } from './wheelchair'
-import { storedFor, type Night } from '../../nights/night'
+import type { LyingNight } from '../../nights/lying'
+import { storedFor } from '../../nights/night'
 
 /** How wide the widest way to each thing is, half inches; 0: there is none. */
 export interface ReachFacts {
@@ -101,18 +102,18 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
       .filter(({ needs }) => needs?.includes('wheelchair'))
       .map(({ name }) => name),
   }),
-  judge: ({ facts, need, shared: { nights } }) =>
+  judge: ({ facts, need, shared: { lying } }) =>
     answerOf([
-      parkedReason(facts, need, nights.everyNight),
+      parkedReason(facts, need, lying.everyNight),
       ...wheelchairReasons(facts.wheelchair, facts.parked, need.wheelchairs, need.rules),
-      ...nightReasons(facts, need, nights.everyNight, 'no', ''),
-      ...(nights.guestNight ? nightReasons(facts, need, nights.guestNight, 'tight', 'With guests ') : []),
+      ...nightReasons(facts, need, lying.everyNight, 'no', ''),
+      ...(lying.guestNight ? nightReasons(facts, need, lying.guestNight, 'tight', 'With guests ') : []),
       roadReason(facts, need),
       ...undrawnReason(facts),
       ...leafReasons(facts, need),
       ...uprightReasons(facts.upright, need.people, need.upright),
       ...facts.leftOpen.map((words) => note(words)),
-      ...unsureReason(nights),
+      ...unsureReason(lying),
     ]),
 }
 
@@ -146,7 +147,7 @@ const leavesOf = (plan: Trailer['plan']): ReachFacts['leaves'] =>
     .map((clash) => ({ kind: clash.kind, degrees: clash.degrees, words: clashWords(plan, clash) }))
 
 /** Of several things of one use the one that is reached best counts; of beds only those they sleep in. */
-function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night): Reason {
+function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: LyingNight): Reason {
   const sleptIn = ({ id, use }: Passage) => use !== 'bed' || night.placements.some(({ berth }) => berth.id === id)
   const wanted = bestOf(parked.filter((one) => DAILY.includes(one.use) && sleptIn(one)))
   if (wanted.length === 0) return measure(says`Nothing to walk to is drawn in it yet.`, ['plan.fixtures'])
@@ -171,7 +172,7 @@ function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Night
 function nightReasons(
   { nights, hasToilet }: ReachFacts,
   { rules }: ReachNeed,
-  night: Night,
+  night: LyingNight,
   worst: 'no' | 'tight',
   when: string,
 ): Reason[] {

@@ -20,7 +20,8 @@ import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, note, reason, tight, type Reason } from '../reason'
-import { storedFor, type Night } from '../../nights/night'
+import type { LyingNight } from '../../nights/lying'
+import { storedFor } from '../../nights/night'
 import { lookedReason, stanceReason } from '../stance'
 
 export interface SeatingFacts {
@@ -112,7 +113,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
       ...tvReason(facts, need),
       ...bedReason(facts, need),
       ...workReason(facts, need),
-      ...(facts.nights.length > 1 ? madeReason(facts, shared.nights.everyNight) : []),
+      ...(facts.nights.length > 1 ? madeReason(facts, shared.lying.everyNight) : []),
     ]),
 }
 
@@ -285,7 +286,7 @@ function workReason({ desks, atTable }: SeatingFacts, { workers, rules }: Seatin
 }
 
 /** Where those sit who are still up while the others' bed is made from the dinette. */
-function madeReason({ nights }: SeatingFacts, night: Night): Reason[] {
+function madeReason({ nights }: SeatingFacts, night: LyingNight): Reason[] {
   const stored = night.made.length ? storedFor(nights, night) : undefined
   if (!stored) return []
   if (stored.left === 0)

@@ -3,7 +3,7 @@ import { small } from '../../plan/naming'
 import { agrees, doing, feet, listed, listedPhrases, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds } from '../../quantity/quantity'
 import type { BerthFact, NightFacts } from '../../nights/facts'
-import { fit, type Misfit } from '../../nights/fit'
+import { misfit, type Misfit } from '../../nights/fit'
 import { mayShare, type Sleeper } from '../../nights/need'
 import type { Night } from '../../nights/night'
 import type { NightRules } from '../../nights/rules'
@@ -47,12 +47,13 @@ function causesFor(sleeper: Sleeper, facts: NightFacts, night: Night, rules: Nig
   const notMade: string[] = []
   for (const berth of facts.berths) {
     const lying = night.placements.find((one) => one.berth.id === berth.id)
-    const alone = fit([sleeper], berth, rules)
-    if (!alone.can) free.push({ berth, why: alone.why })
+    const alone = misfit([sleeper], berth, rules)
+    if (alone) free.push({ berth, why: alone })
     else if (lying) {
       const [other] = lying.people
-      const pair = lying.people.length === 1 && mayShare(sleeper, other!, rules) && fit([sleeper, other!], berth, rules)
-      if (pair && !pair.can) together.push(PAIRED[pair.why](other!.name, small(berth.name)))
+      const pair =
+        lying.people.length === 1 && mayShare(sleeper, other!, rules) && misfit([sleeper, other!], berth, rules)
+      if (pair) together.push(PAIRED[pair](other!.name, small(berth.name)))
       else
         taken.push(
           says`${doing(
@@ -143,8 +144,7 @@ export function whyApart(facts: NightFacts, night: Night, rules: NightRules): Ph
 
 function keptApart(a: Sleeper, b: Sleeper, { berths }: NightFacts, { placements }: Night, rules: NightRules): Phrase {
   if (a.neverBeside.includes(b.id) || b.neverBeside.includes(a.id)) return says`they asked not to lie side by side`
-  const found = berths.map((berth) => ({ berth, one: fit([a, b], berth, rules) }))
-  const takes = found.filter(({ one }) => one.can).map(({ berth }) => berth)
+  const takes = berths.filter((berth) => !misfit([a, b], berth, rules))
   if (takes.length) {
     const others = placements.filter(({ berth }) => takes.some(({ id }) => id === berth.id))
     const who = others
@@ -156,8 +156,7 @@ function keptApart(a: Sleeper, b: Sleeper, { berths }: NightFacts, { placements 
   }
   // Of beds too small for two the one that comes nearest is told.
   const widest = [...berths].sort((x, y) => width(y) - width(x))[0]!
-  const why = fit([a, b], widest, rules)
-  const reason = why.can ? '' : why.why
+  const reason = misfit([a, b], widest, rules)
   if (reason === 'over its weight limit')
     return says`together they are too heavy for the ${small(widest.name)}, which carries ${pounds(widest.limit!)}`
   if (reason === 'too short')

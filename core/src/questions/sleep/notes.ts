@@ -4,7 +4,7 @@ import { quantity } from '../../quantity/quantity'
 import { fits, measure, no, note, tight, type Reason } from '../reason'
 import { discomfort, type Heard } from '../../nights/comfort'
 import type { NightFacts } from '../../nights/facts'
-import { fit } from '../../nights/fit'
+import { misfit } from '../../nights/fit'
 import type { Sleeper } from '../../nights/need'
 import type { NightRules } from '../../nights/rules'
 import { storedFor, type Night, type Placement } from '../../nights/night'
@@ -129,10 +129,9 @@ export function ruledOut({ berths }: NightFacts, sleepers: readonly Sleeper[], r
     const alone = [sleeper]
     let [short, heavy] = [0, 0]
     for (const berth of berths) {
-      const one = fit(alone, berth, rules)
-      if (one.can) continue
-      if (one.why === 'too short') short++
-      else if (one.why === 'over its weight limit') heavy++
+      const why = misfit(alone, berth, rules)
+      if (why === 'too short') short++
+      else if (why === 'over its weight limit') heavy++
     }
     return { sleeper, short, heavy }
   })

@@ -7,7 +7,7 @@ import { cubicFeetOf } from '../../quantity/volume'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, note, reason, tight, type Reason } from '../reason'
-import type { Night } from '../../nights/night'
+import type { LyingNight } from '../../nights/lying'
 import { stowFacts, type StowFacts } from './facts'
 import { bayName, plainName, inFrontOf, named, ridesInIt, weights, type Stowed } from '../../stowing/stowed'
 import { STOW_RULES, type StowRules } from './rules'
@@ -51,13 +51,13 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | '
   cautions: ['fuel'],
   facts: stowFacts,
   need: stowNeed,
-  judge: ({ facts, need, shared: { nights, stowing } }) =>
+  judge: ({ facts, need, shared: { lying, stowing } }) =>
     answerOf(
       [
-        ...gearReasons(facts, need, stowing, nights.everyNight),
+        ...gearReasons(facts, need, stowing, lying.everyNight),
         ...ownReasons(need, stowing),
         ...closetReasons(facts, need),
-        ...roomReasons(facts, nights.everyNight),
+        ...roomReasons(facts, lying.everyNight),
         ...dryReason(stowing),
         ...crateReasons(facts, need),
       ],
@@ -86,7 +86,12 @@ const ownersOf = ({ gear, people }: Household): Map<string, string> =>
     }),
   )
 
-function gearReasons({ baysLooked }: StowFacts, { gear, unsized }: StowNeed, what: Stowed, night: Night): Reason[] {
+function gearReasons(
+  { baysLooked }: StowFacts,
+  { gear, unsized }: StowNeed,
+  what: Stowed,
+  night: LyingNight,
+): Reason[] {
   const unknown: Reason[] = unsized.length
     ? [
         measure(
@@ -188,7 +193,7 @@ function ownReasons({ owners }: StowNeed, { gear, holds, packing }: Stowed): Rea
 }
 
 /** In every room that somebody sleeps in: whether their clothes can be there too. */
-function roomReasons({ closets }: StowFacts, { placements, unsure }: Night): Reason[] {
+function roomReasons({ closets }: StowFacts, { placements, unsure }: LyingNight): Reason[] {
   const slept = closets.flatMap((closet) => {
     const people = placements.filter(({ berth }) => berth.room === closet.room).flatMap((one) => one.people)
     return people.length ? [{ ...closet, who: listed(people.map(({ name }) => name)) }] : []
@@ -208,7 +213,7 @@ function roomReasons({ closets }: StowFacts, { placements, unsure }: Night): Rea
 }
 
 /** A hold under a bunk that is slept in has to be emptied first. */
-function sharedReasons(what: Stowed, night: Night): Reason[] {
+function sharedReasons(what: Stowed, night: LyingNight): Reason[] {
   const used = new Set(what.packing.placed.map(({ hold }) => hold))
   return what.holds
     .filter(({ id }) => used.has(id))

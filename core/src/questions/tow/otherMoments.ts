@@ -102,10 +102,13 @@ function worst(
   at: Moment,
   tongue: 'least' | 'most',
 ): Over | undefined {
-  const broken = limits.flatMap((limit): Over[] => {
+  let over: Over | undefined
+  for (const limit of limits) {
     const { rating, asks } = limit
-    if (rating === undefined || asks(leaving, tongue) > rating || asks(at, tongue) <= rating) return []
-    return [{ limit, by: asks(at, tongue) - rating, share: asks(at, tongue) / rating }]
-  })
-  return broken.length ? broken.reduce((a, b) => (b.share > a.share ? b : a)) : undefined
+    if (rating === undefined) continue
+    const asked = asks(at, tongue)
+    if (asked <= rating || asks(leaving, tongue) > rating) continue
+    if (!over || asked / rating > over.share) over = { limit, by: asked - rating, share: asked / rating }
+  }
+  return over
 }

@@ -48,22 +48,20 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
     rules,
   }),
   judge: ({ facts, need, shared: { stowing } }) => {
-    const { uvw } = facts
-    if (uvw === undefined) {
+    if (!isWeighed(facts)) {
       return answerOf(
         [measure(says`The dry weight is not known; nothing can be said before the label is read.`, ['readings.uvw'])],
         ['ratings'],
       )
     }
-    const known = { ...facts, uvw }
-    const estimate = estimateOf(known, need, stowing)
+    const estimate = estimateOf(facts, need, stowing)
     return answerOf(
       [
-        ...trailerReasons(known, need.rules, estimate),
+        ...trailerReasons(facts, need.rules, estimate),
         ...hitchReason(need.rules, estimate),
         ...rackReasons(estimate.racked, need.rules.reserve),
         ...vehicleReasons(need, estimate),
-        ...otherMoments(known, need, estimate),
+        ...otherMoments(facts, need, estimate),
         ...ballReason(facts, need),
         assumed(facts, need),
       ],
@@ -71,6 +69,8 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
     )
   },
 }
+
+const isWeighed = (facts: TowFacts): facts is TowFacts & { uvw: number } => facts.uvw !== undefined
 
 /** What is taken for granted in the sum, each with its figure, so that it can be set right for this household. */
 function assumed({ loading }: TowFacts, { load: { belongings, hitch, freshShare, usualGear } }: TowNeed): Reason {

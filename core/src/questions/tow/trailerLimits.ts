@@ -16,49 +16,61 @@ export function trailerReasons(
 ): Reason[] {
   const { added, weighedSince } = facts.loading
   const fitted = added.length || weighedSince ? 'what was fitted later, ' : ''
-  const limits: ((onAxles: number) => Rated)[] = [
-    () => ({
-      name: 'GVWR',
-      rating: facts.gvwr,
-      asked: loaded,
-      words: says`Loaded it weighs about ${pounds(loaded)}; its GVWR is`,
-      rests: ['readings.gvwr'],
-    }),
-    () => ({
-      name: 'What the cargo label allows',
-      rating: facts.cargo,
-      asked: cargo,
-      words: says`About ${pounds(cargo)} of water, propane, ${fitted}belongings and gear; its cargo label allows`,
-      rests: ['readings.cargoCapacity'],
-    }),
-    (onAxles) => ({
+  const isOpen = open || tongue.missing.length > 0
+  const { reserve } = rules
+  const onAxles = (limit: (asked: number) => Rated): Reason =>
+    withTongue(tongue, (onTongue) => rated(limit(loaded - onTongue), reserve))
+  return [
+    rated(
+      {
+        name: 'GVWR',
+        rating: facts.gvwr,
+        asked: loaded,
+        open: isOpen,
+        words: says`Loaded it weighs about ${pounds(loaded)}; its GVWR is`,
+        rests: ['readings.gvwr'],
+      },
+      reserve,
+    ),
+    rated(
+      {
+        name: 'What the cargo label allows',
+        rating: facts.cargo,
+        asked: cargo,
+        open: isOpen,
+        words: says`About ${pounds(cargo)} of water, propane, ${fitted}belongings and gear; its cargo label allows`,
+        rests: ['readings.cargoCapacity'],
+      },
+      reserve,
+    ),
+    onAxles((asked) => ({
       name: 'What its axles carry',
       rating: facts.axles,
-      asked: onAxles,
-      words: says`About ${pounds(onAxles)} rest on axles that carry`,
+      asked,
+      open: isOpen,
+      words: says`About ${pounds(asked)} rest on axles that carry`,
       rests: ['readings.axleRating', 'readings.axles'],
       missing: facts.unread.axles,
-    }),
-    (onAxles) => ({
+    })),
+    onAxles((asked) => ({
       name: 'What its tires carry',
       rating: facts.tires,
-      asked: onAxles,
-      words: says`About ${pounds(onAxles)} rest on tires that carry`,
+      asked,
+      open: isOpen,
+      words: says`About ${pounds(asked)} rest on tires that carry`,
       rests: ['readings.tireRating', 'readings.tires'],
       missing: facts.unread.tires,
-    }),
-    () => ({
-      name: 'The coupler’s rating',
-      rating: facts.coupler,
-      asked: loaded,
-      words: says`Loaded about ${pounds(loaded)}, on a coupler rated`,
-      rests: ['readings.couplerRating'],
-    }),
-  ]
-  const isOpen = open || tongue.missing.length > 0
-  return [
-    ...limits.map((limit) =>
-      withTongue(tongue, (onTongue) => rated({ ...limit(loaded - onTongue), open: isOpen }, rules.reserve)),
+    })),
+    rated(
+      {
+        name: 'The coupler’s rating',
+        rating: facts.coupler,
+        asked: loaded,
+        open: isOpen,
+        words: says`Loaded about ${pounds(loaded)}, on a coupler rated`,
+        rests: ['readings.couplerRating'],
+      },
+      reserve,
     ),
     shareReason(facts.uvw, facts.hitchWeight, rules),
     ...inTheSum(facts),
@@ -95,15 +107,16 @@ function shareReason(uvw: number, hitchWeight: number | undefined, rules: TowRul
   if (hitchWeight === undefined)
     return measure(says`The hitch weight is not known: weigh the tongue.`, ['readings.hitchWeight'])
   const share = hitchWeight / uvw
+  const told = percent(share)
   const short = rules.tongueLeast * uvw - hitchWeight
   const words =
     share < rules.tongueLeast
-      ? says`Empty, ${percent(share)} of it is on the hitch, ${pounds(short)} short of 10 %: it may sway. Load forward, and weigh it.`
+      ? says`Empty, ${told} of it is on the hitch, ${pounds(short)} short of 10 %: it may sway. Load forward, and weigh it.`
       : share > rules.tongueMost
-        ? says`Empty, ${percent(share)} of it is on the hitch, more than 15 %: load behind the axles, and weigh it.`
-        : says`Empty, ${percent(share)} of it is on the hitch, inside 10-15 %.`
+        ? says`Empty, ${told} of it is on the hitch, more than 15 %: load behind the axles, and weigh it.`
+        : says`Empty, ${told} of it is on the hitch, inside 10-15 %.`
   return reason(share < rules.tongueLeast || share > rules.tongueMost ? 'tight' : 'fits', words, {
-    brief: `${percent(share)} on the hitch`,
+    brief: `${told} on the hitch`,
     rests: ['readings.uvw', 'readings.hitchWeight'],
   })
 }
@@ -137,10 +150,11 @@ export function hitchReason(
     const words = says`${does}: nothing would be left on it. Do not pull it so; move weight forward, and weigh it.`
     return [no(words, { brief: 'nothing on the hitch', rests })]
   }
-  const share = certain ? percent(least) : says`${percent(least)} to ${percent(most)}`
+  const told = percent(least)
+  const share = certain ? told : says`${told} to ${percent(most)}`
   const all = gear.weight > 0 && certain ? says`, ${pounds(tongue.least)} in all` : ''
   const of = says`${does}${all}: ${share} of the loaded trailer`
-  const brief = `${percent(least)} on the hitch`
+  const brief = `${told} on the hitch`
   if (least < tongueLeast) {
     const short = pounds(tongueLeast * total - tongue.least)
     return [reason('tight', says`${of}, ${short} less than 10 %; move weight forward, and weigh it.`, { brief, rests })]

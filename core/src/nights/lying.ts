@@ -1,0 +1,51 @@
+import type { BerthFact } from './facts'
+import type { Sleeper } from './need'
+import type { Nights } from './nights'
+import type { Night } from './night'
+
+/**
+ * Who lies where, and nothing of how well: no length, no width, no point of comfort. What lies beside a bed, its ways
+ * out and its clothes hang on that alone.
+ */
+export interface Lying {
+  everyNight: LyingNight
+  guestNight?: LyingNight
+}
+
+export interface LyingNight extends Pick<Night, 'made' | 'unsure'> {
+  placements: { berth: LyingBerth; people: readonly Sleeper[] }[]
+}
+
+type LyingBerth = Pick<BerthFact, 'id' | 'name' | 'kind' | 'room'>
+
+/**
+ * Of one household's nights who lies where: the same object for all units in which they lie in the same beds, however
+ * long the mattresses are. Who asks only that can be answered once for all of them.
+ */
+export function lyingOnce(): (nights: Nights) => Lying {
+  const known = new Map<string, Lying>()
+  return ({ everyNight, guestNight }) => {
+    const lying: Lying = { everyNight: lyingOn(everyNight), ...(guestNight && { guestNight: lyingOn(guestNight) }) }
+    const key = JSON.stringify([keyOf(lying.everyNight), guestNight ? keyOf(lying.guestNight!) : null])
+    const same = known.get(key)
+    if (same) return same
+    known.set(key, lying)
+    return lying
+  }
+}
+
+const lyingOn = ({ made, unsure, placements }: Night): LyingNight => ({
+  made,
+  unsure,
+  placements: placements.map(({ berth: { id, name, kind, room }, people }) => ({
+    berth: { id, name, kind, room },
+    people,
+  })),
+})
+
+/** Everything in it; of the people, who are the household's own, their ids. */
+const keyOf = ({ made, unsure, placements }: LyingNight): unknown => [
+  made,
+  unsure,
+  placements.map(({ berth, people }) => [berth.id, berth.name, berth.kind, berth.room, people.map(({ id }) => id)]),
+]
