@@ -98,6 +98,8 @@ const table = withOwnLists(USUAL_TABLE, (most) => {
   const cells = new Int32Array(most)
   let rows = 0
   let size = 0
+  let left = new Float64Array(1)
+  let of: (Pick<Open, 'unplaced' | 'unplacedMore'> & { size: number }) | undefined
 
   return (problem: Open, chosen: Chosen): Assignment => {
     const { people, options } = problem
@@ -112,7 +114,7 @@ const table = withOwnLists(USUAL_TABLE, (most) => {
     const goal = cheapestGoal(best, problem)
     const unplacedMask = (size - 1) & ~goal
     return {
-      cost: cells[best + goal]! + leftOutCost(problem, unplacedMask),
+      cost: cells[best + goal]! + left[unplacedMask]!,
       placements: readBack(options, stages, goal).placements,
       unplacedMask,
     }
@@ -189,13 +191,25 @@ const table = withOwnLists(USUAL_TABLE, (most) => {
 
   /** Whom to place: the rest is left out. */
   function cheapestGoal(row: number, problem: Open): number {
+    leave(problem)
     let [cost, goal] = [Infinity, 0]
     for (let mask = 0; mask < size; mask++) {
       if (cells[row + mask]! >= FAR) continue
-      const total = cells[row + mask]! + leftOutCost(problem, (size - 1) & ~mask)
+      const total = cells[row + mask]! + left[(size - 1) & ~mask]!
       if (total < cost) [cost, goal] = [total, mask]
     }
     return goal
+  }
+
+  /** What leaving out costs, for every set of people: listed once for all tables of one night. */
+  function leave({ unplaced, unplacedMore }: Open): void {
+    if (of?.unplaced === unplaced && of.unplacedMore === unplacedMore && of.size === size) return
+    if (left.length < size) left = new Float64Array(size)
+    for (let mask = 1; mask < size; mask++) {
+      const last = 31 - Math.clz32(mask)
+      left[mask] = left[mask ^ (1 << last)]! + unplaced + (unplacedMore?.[last] ?? 0)
+    }
+    of = { unplaced, unplacedMore, size }
   }
 
   /** The way to the goal, from the last stage to the first, and who is placed before it. */
