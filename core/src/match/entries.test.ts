@@ -11,11 +11,11 @@ import type { Trailer } from '../trailer/trailer'
 import { differsFrom, entriesOf } from './entries'
 import { factSheet } from './factSheet'
 import { firmness } from './firmness'
-import { rank } from './match'
+import { keptMatch } from './kept'
+import { rank, type Match } from './match'
 import { pitch } from './pitch'
-import type { Answers } from './judge'
 import { whyOver } from './whyOver'
-import { worthsOf } from './worths'
+import { keptWorths } from './worths'
 
 const twin = (of: Trailer, stock: string, figures: Record<string, number>): Trailer => ({
   ...of,
@@ -72,11 +72,11 @@ describe('units that share a plan', () => {
 })
 
 describe('why one stands before another', () => {
-  const worths = (answers: Answers) => worthsOf(answers, RULES.ranking.points)
+  const worths = (match: Match) => keptWorths(keptMatch(match, they, RULES.ranking))
   it('the named parts sum up to what lies between their scores', () => {
     for (const [i, a] of ranked.entries())
       for (const b of ranked.slice(i + 1)) {
-        const sum = whyOver(worths(a.match.answers), worths(b.match.answers), RULES.ranking.weights).reduce(
+        const sum = whyOver(worths(a.match), worths(b.match), RULES.ranking.weights).reduce(
           (all, { points }) => all + points,
           0,
         )
@@ -85,7 +85,7 @@ describe('why one stands before another', () => {
       }
   })
   it('turned round it is the same with the other sign', () => {
-    const [a, b] = ranked.map(({ match }) => match.answers)
+    const [a, b] = ranked.map(({ match }) => match)
     const [one, other] = [
       whyOver(worths(a!), worths(b!), RULES.ranking.weights),
       whyOver(worths(b!), worths(a!), RULES.ranking.weights),

@@ -4,8 +4,7 @@ import { QUESTIONS, type QuestionId } from '../questions/index'
 import type { RankingRules } from '../rules/houseRules'
 import { headline } from './headline'
 import { askedBy, type AskedLimits } from './inTheWay'
-import { objections, STANDINGS, type Flexibility, type Match, type Standing } from './match'
-import { worthsOf } from './worths'
+import { objections, STANDINGS, worth, type Flexibility, type Match, type Standing } from './match'
 
 /**
  * What is kept of a match: enough to put the yard in order, to count it, to weigh it otherwise and to say a sentence of each
@@ -35,7 +34,6 @@ export interface KeptMatch {
 
 export function keptMatch(match: Match, household: Household, { points }: RankingRules): KeptMatch {
   const { plan, standing, score, answers, nearly, flexibility } = match
-  const worths = worthsOf(answers, points)
   const against = QUESTIONS.flatMap(({ id }) => (answers[id]?.verdict === 'no' ? [id] : []))
   return {
     plan,
@@ -43,7 +41,7 @@ export function keptMatch(match: Match, household: Household, { points }: Rankin
     size: nearly?.size ?? 0,
     objections: objections(match),
     score,
-    worths: QUESTIONS.map(({ id }) => (worths[id] === undefined ? null : round(worths[id]))),
+    worths: QUESTIONS.map(({ id }) => (answers[id] ? round(worth(answers[id], points)) : null)),
     against,
     says: headline(answers),
     ...(nearly && { changes: nearly.changes }),

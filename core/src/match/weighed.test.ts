@@ -5,18 +5,20 @@ import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { COUPLE, FAMILY, HATCH, LONG } from '../testing/lot'
 import { couple, household, person } from '../testing/someone'
 import { factSheet } from './factSheet'
+import { keptMatch } from './kept'
 import { rank } from './match'
 import { orderBy, weighed } from './weighed'
-import { worthsOf } from './worths'
+import { keptWorths } from './worths'
 
-const { weights, points } = RULES.ranking
+const { weights } = RULES.ranking
 const lot = [FAMILY, COUPLE, HATCH, LONG].map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer, RULES) }))
-const matches = rank(lot, household([...couple(), person({ age: 9, height: 52, weight: 66 })]), RULES)
+const they = household([...couple(), person({ age: 9, height: 52, weight: 66 })])
+const matches = rank(lot, they, RULES)
 
 describe('what matters to them', () => {
   it('weighed as the house does, a unit has the score that the match gives it', () => {
     for (const match of matches)
-      expect(weighed(worthsOf(match.answers, points), weights, {})).toBeCloseTo(match.score, 0.5)
+      expect(weighed(keptWorths(keptMatch(match, they, RULES.ranking)), weights, {})).toBeCloseTo(match.score, 0.5)
   })
   it('a question that matters more lifts whoever is better in it, and one that does not matter at all divides nobody', () => {
     const [a, b] = [
