@@ -51,7 +51,7 @@ export function inTheWay(
     says: change.says,
     units: asked
       .filter((one) => one.tryable === question)
-      .filter(({ id }) => noneAgainst(answersWith(factsOf(id), start, [change])))
+      .filter(({ id }) => letsIn(change, question, factsOf(id), start))
       .map(({ id }) => id),
   }))
   const kinds = [...new Set(asked.flatMap(({ limits }) => [...(limits?.keys() ?? [])]))]
@@ -77,6 +77,10 @@ export function inTheWay(
     ),
   ]
 }
+
+/** The one question that says no is asked first: mostly it says no again, and the others need not be asked. */
+const letsIn = (change: Change, question: QuestionId, facts: FactSheet, start: Setting): boolean =>
+  noneAgainst(answersWith(facts, start, [change], question)) && noneAgainst(answersWith(facts, start, [change]))
 
 const noneAgainst = (answers: Answers): boolean => Object.values(answers).every(({ verdict }) => verdict !== 'no')
 

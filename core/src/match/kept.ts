@@ -50,6 +50,15 @@ export function keptMatch(match: Match, household: Household, { points }: Rankin
   }
 }
 
+/** A unit that something speaks against, and what it asks of each limit. */
+export type OutUnit = AskedLimits & { id: string }
+
+/** Those of a ranked yard, nearly fitting ones too. */
+export const outOf = (ranked: readonly (KeptMatch & { id: string })[]): OutUnit[] =>
+  ranked.flatMap(({ id, standing, asks }) =>
+    asks && (standing === 'nearly' || standing === 'out') ? [{ id, ...asks }] : [],
+  )
+
 /** Finer than any weighting tells apart. */
 const round = (value: number): number => Math.round(value * 1e4) / 1e4
 

@@ -2,12 +2,13 @@ import { describe, expect, it } from 'vitest'
 import type { Household } from '../household/household'
 import { phraseText } from '../quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
+import { COUPLE, FAMILY, HATCH, LONG } from '../testing/lot'
 import { couple, household, person, vehicle } from '../testing/someone'
 import { berth, equipment, fixture, unit } from '../testing/unit'
 import type { Trailer } from '../trailer/trailer'
 import { factSheet } from './factSheet'
 import { waysOver } from '../testing/keptYard'
-import { rankWithChanges } from './match'
+import { rank, rankWithChanges } from './match'
 
 const queen = berth('bed', 60, 80, { shape: { rect: [2, 2, 80, 60] }, access: ['door', 'rear'] })
 const bath = [
@@ -120,6 +121,24 @@ describe('what stands in the way, over the whole yard', () => {
       ['25 ft of trailer is allowed', ['LONG']],
       ['25 ft of trailer is allowed and they spend $4,000 more', ['LONG', 'DEAR-1', 'DEAR-2', 'BOTH']],
     ])
+  })
+  it('a wish given up lets in exactly those that nothing speaks against without it', () => {
+    const lot = candidates(trailer('A'), trailer('DEAR', { askingPrice: 90_000 }), FAMILY, COUPLE, HATCH, LONG)
+    let letIn = 0
+    for (const wish of ['tub', 'bunks', 'secondBath', 'outsideKitchen', 'secondDoor', 'oven', 'roadAccess'] as const) {
+      const wanting = (stance: 'must' | 'want') =>
+        household(two, { limits: { budget: 60_000 }, stances: { [wish]: stance } })
+      const outOf = (stance: 'must' | 'want') =>
+        rank(lot, wanting(stance), RULES).flatMap(({ id, standing }) => (standing === 'out' ? [id] : []))
+      const without = outOf('want')
+      const expected = outOf('must').filter((id) => !without.includes(id))
+      const named = waysOver(lot, wanting('must'), RULES)
+        .filter(({ says }) => phraseText(says).startsWith('they do without'))
+        .flatMap(({ units }) => units)
+      expect([...named].sort(), wish).toEqual(expected.sort())
+      letIn += expected.length
+    }
+    expect(letIn).toBeGreaterThan(4)
   })
 })
 

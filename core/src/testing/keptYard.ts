@@ -1,6 +1,6 @@
 import type { Household } from '../household/household'
 import { inTheWay, type Way } from '../match/inTheWay'
-import { keptMatch, type KeptMatch } from '../match/kept'
+import { keptMatch, outOf, type KeptMatch } from '../match/kept'
 import { rankWithChanges, type Candidate, type Match } from '../match/match'
 import type { HouseRules } from '../rules/houseRules'
 
@@ -15,8 +15,6 @@ export const keptOf = (
 /** What stands in the way over a whole yard, reckoned as from what is kept of it. */
 export function waysOver(candidates: readonly Candidate[], household: Household, rules: HouseRules): Way[] {
   const facts = new Map(candidates.map((one) => [one.id, one.facts]))
-  const out = keptOf(rankWithChanges(candidates, household, rules), household, rules).flatMap(
-    ({ id, standing, asks }) => ((standing === 'nearly' || standing === 'out') && asks ? [{ id, ...asks }] : []),
-  )
+  const out = outOf(keptOf(rankWithChanges(candidates, household, rules), household, rules))
   return inTheWay(JSON.parse(JSON.stringify(out)) as typeof out, (id) => facts.get(id)!, household, rules)
 }

@@ -9,7 +9,8 @@ import { choicesOf } from '../../server/db/walkEvents'
 import type { KeptHousehold } from '../../server/db/households'
 import { yardCards } from '../../server/services/cards'
 import type { RankedUnit } from '../../server/services/kept'
-import { rankedYardWithWays } from '../../server/services/matching'
+import { rankedYard } from '../../server/services/kept'
+import { firmnessOf, waysToFit } from '../../server/services/matching'
 import { isPinned, planned, plansInOrder, rowsOf, type StandsAs } from '../../server/services/matchRows'
 import { ShortCaution } from '../ShortCaution'
 import { StillReckoning } from '../StillReckoning'
@@ -39,8 +40,11 @@ const FIRST: Record<Group, number> = { pinned: 8, fits: 8, measure: 8, nearly: 4
 /** The yard ranked for a household, plan by plan: what fits, what is still open, what nearly fits, what does not and why. */
 export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
   const { id, household } = kept
-  const [{ units, open, stamp, ways, firm }, choices, cards] = await Promise.all([
-    rankedYardWithWays(kept),
+  const yard = await rankedYard(id)
+  const { units, open, stamp } = yard
+  const [ways, firm, choices, cards] = await Promise.all([
+    waysToFit(yard, household),
+    firmnessOf(yard),
     choicesOf(id),
     yardCards(),
   ])

@@ -2,7 +2,7 @@ import type { Household } from '@hitchet/core/household/household'
 import { firmness } from '@hitchet/core/match/firmness'
 import { inTheWay, type Way } from '@hitchet/core/match/inTheWay'
 import { judgeFor, type Answers } from '@hitchet/core/match/judge'
-import { keptMatch, type KeptMatch } from '@hitchet/core/match/kept'
+import { keptMatch, outOf, type KeptMatch, type OutUnit } from '@hitchet/core/match/kept'
 import { rankWithChanges } from '@hitchet/core/match/match'
 import { yardLeft, type YardLeft } from '@hitchet/core/match/yardLeft'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
@@ -20,7 +20,7 @@ export async function leftFor({ household, rules }: OfHousehold): Promise<YardLe
     id: match.id,
     ...keptMatch(match, household, rules.ranking),
   }))
-  return yardLeft(ranked, waysIn(ranked, sheets, household, rules))
+  return yardLeft(ranked, waysIn(outOf(ranked), sheets, household, rules))
 }
 
 /** All that is answered to a household on some units, by their ids. */
@@ -33,27 +33,24 @@ export async function answersFor({
   return (await sheetsOf(rules, units)).map(({ id, facts }) => [id, judge(facts)])
 }
 
-/** What would let in more of a yard that is ranked already, and how firm its first place is. */
-export async function waysFor({
-  ranked,
-  household,
-  rules,
-}: OfHousehold & { ranked: readonly Ranked[] }): Promise<{ ways: Way[]; firm?: number }> {
+/** What would let in more of a yard that is ranked already, by those that something speaks against. */
+export async function waysFor({ out, household, rules }: OfHousehold & { out: readonly OutUnit[] }): Promise<Way[]> {
   // Only trying tells of these; of the others the limits they pass are known.
-  const tried = ranked.filter(({ asks }) => asks?.tryable !== undefined).map(({ id }) => id)
-  const ways = waysIn(ranked, await sheetsOf(rules, tried), household, rules)
-  const firm = firmness(ranked, rules.ranking)
-  return { ways, ...(firm !== undefined && { firm }) }
+  const tried = out.filter(({ tryable }) => tryable !== undefined).map(({ id }) => id)
+  return waysIn(out, await sheetsOf(rules, tried), household, rules)
 }
 
-export type Ranked = Pick<KeptMatch, 'plan' | 'standing' | 'worths' | 'asks'> & { id: string }
+/** How firm the first place of a ranked yard is. */
+export const firmnessOf = ({
+  ranked,
+  rules,
+}: {
+  ranked: readonly Pick<KeptMatch, 'plan' | 'standing' | 'worths'>[]
+  rules: HouseRules
+}): number | undefined => firmness(ranked, rules.ranking)
 
-function waysIn(ranked: readonly Ranked[], sheets: readonly Sheet[], household: Household, rules: HouseRules): Way[] {
+function waysIn(out: readonly OutUnit[], sheets: readonly Sheet[], household: Household, rules: HouseRules): Way[] {
   const facts = new Map(sheets.map((one) => [one.id, one.facts]))
-  const out = ranked.flatMap(({ id, standing, asks }) =>
-    (standing === 'nearly' || standing === 'out') && asks && (asks.tryable === undefined || facts.has(id))
-      ? [{ id, ...asks }]
-      : [],
-  )
-  return inTheWay(out, (id) => facts.get(id)!, household, rules)
+  const known = out.filter(({ id, tryable }) => tryable === undefined || facts.has(id))
+  return inTheWay(known, (id) => facts.get(id)!, household, rules)
 }

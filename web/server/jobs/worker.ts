@@ -1,5 +1,5 @@
 /** What runs in worker threads, away from the thread that answers requests. Bundled to .jobs/worker.mjs. */
-export { answersFor, leftFor, waysFor } from './rank'
+export { answersFor, firmnessOf, leftFor, waysFor } from './rank'
 export { rows, same } from './rows'
 export { makeFacts } from './factSheets'
 export { readFiles } from './readFiles'

@@ -31,12 +31,12 @@ vi.mock('@hitchet/core/shared/shared', async (original) => {
 })
 
 const { inHand, toMeasure } = await import('./desk')
-const { rankedYardWithWays, seenUnit, comparedUnits, answersOn, nextFor } = await import('./matching')
+const { firmnessOf, waysToFit, seenUnit, comparedUnits, answersOn, nextFor } = await import('./matching')
 const { rowsFor, reasonsFor, sameAs } = await import('./matchRows')
 const { besideKept, besideTyped } = await import('./yardBeside')
 const { yardPage } = await import('./yardList')
 const { tapeListFor } = await import('./trailers')
-const { keepUp, keptUp } = await import('./kept')
+const { keepUp, keptUp, rankedYard } = await import('./kept')
 
 ownDatabase('answering')
 
@@ -60,7 +60,10 @@ describe('whoever asks for a page holds up nobody else', () => {
     const { households } = await latestHouseholds(1)
     const { id } = households[0]!
     const kept = (await householdById(id))!
-    const { units } = await rankedYardWithWays(kept)
+    const yard = await rankedYard(id)
+    const { units } = yard
+    expect(await waysToFit(yard, kept.household)).not.toEqual([])
+    expect(await firmnessOf(yard)).toBeGreaterThan(0)
     expect(units).toHaveLength(UNITS)
     const best = units[0]!
     expect(await rowsFor(id, [best.id])).toHaveLength(1)

@@ -1,6 +1,7 @@
 import { LRUCache } from 'lru-cache'
 import type { Household } from '@hitchet/core/household/household'
 import type { Way } from '@hitchet/core/match/inTheWay'
+import { outOf } from '@hitchet/core/match/kept'
 import type { Answers } from '@hitchet/core/match/judge'
 import type { NextQuestion } from '@hitchet/core/match/nextQuestion'
 import type { SeenUnit } from '@hitchet/core/match/seen'
@@ -15,44 +16,42 @@ import type { AnswerRests } from '../jobs/rests'
 import { Refused } from '../refused'
 import { ofProcess } from '../ofProcess'
 import { cardsById } from './cards'
-import { rankedYard, type RankedUnit } from './kept'
+import { rankedYard, type RankedYard } from './kept'
 import { Lately, type Looked } from './lately'
 
-/** The yard ranked for a household that is kept, what would let in more of it, and how firm its first place is. */
-export interface RankedWithWays {
-  units: RankedUnit[]
-  /** So many units are still being reckoned. */
-  open: number
-  /** What the yard is known by. */
-  stamp: string
-  ways: Way[]
-  firm?: number
+/** What would let in more of a yard that is ranked for a household. */
+export const waysToFit = ({ units, open, stamp }: RankedYard, household: Household): Promise<Way[]> =>
+  onceA(waysLately, stamp, open, () => inWorker('waysFor', { out: outOf(units), household, rules: houseRules() }))
+
+/** How firm the first place of a ranked yard is; nothing where it stands alone. */
+export async function firmnessOf({ units, open, stamp }: RankedYard): Promise<number | undefined> {
+  const [first] = units
+  if (!first) return undefined
+  const rivals = units
+    .filter(({ standing }) => standing === first.standing)
+    .map(({ plan, standing, worths }) => ({ plan, standing, worths }))
+  return onceA(firmLately, stamp, open, () => inWorker('firmnessOf', { ranked: rivals, rules: houseRules() }))
 }
 
-export async function rankedYardWithWays({ id, household }: KeptHousehold): Promise<RankedWithWays> {
-  const { units, open, stamp } = await rankedYard(id)
+/** Nothing changed while the stamp is the same: made once, unless some of the yard was still being reckoned. */
+function onceA<Made>(
+  lately: LRUCache<string, Promise<Made>>,
+  stamp: string,
+  open: number,
+  make: () => Promise<Made>,
+): Promise<Made> {
   const known = lately.get(stamp)
-  if (known) return { units, open, stamp, ...(await known) }
-  const ranked = units.map(({ id: unit, plan, standing, worths, asks }) => ({
-    id: unit,
-    plan,
-    standing,
-    worths,
-    ...(asks && { asks }),
-  }))
-  const ways = inWorker('waysFor', { ranked, household, rules: houseRules() })
+  if (known) return known
+  const made = make()
   if (open === 0) {
-    lately.set(stamp, ways)
-    ways.catch(() => lately.delete(stamp))
+    lately.set(stamp, made)
+    made.catch(() => lately.delete(stamp))
   }
-  return { units, open, stamp, ...(await ways) }
+  return made
 }
 
-/** What stood in the way of whom lately; nothing changed while the stamp is the same. */
-const lately = ofProcess(
-  'ways to fit',
-  () => new LRUCache<string, Promise<Pick<RankedWithWays, 'ways' | 'firm'>>>({ max: 200 }),
-)
+const waysLately = ofProcess('ways to fit', () => new LRUCache<string, Promise<Way[]>>({ max: 200 }))
+const firmLately = ofProcess('firm places', () => new LRUCache<string, Promise<number | undefined>>({ max: 200 }))
 
 /** All that a household is answered on some units, by their ids. */
 export async function answersOn(units: readonly string[], household: Household): Promise<Map<string, Answers>> {
@@ -125,7 +124,7 @@ export const yardLeftFor = (household: Household): Promise<YardLeft> =>
   inWorker('leftFor', { household, rules: houseRules() })
 
 /** The same of a household that is kept, from what is kept of it. */
-export async function yardLeftOf(kept: KeptHousehold): Promise<YardLeft> {
-  const { units, ways } = await rankedYardWithWays(kept)
-  return yardLeft(units, ways)
+export async function yardLeftOf({ id, household }: KeptHousehold): Promise<YardLeft> {
+  const yard = await rankedYard(id)
+  return yardLeft(yard.units, await waysToFit(yard, household))
 }
