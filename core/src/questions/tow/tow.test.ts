@@ -10,6 +10,7 @@ import { stowingFacts } from '../../stowing/facts'
 import { ridesInIt, stowed } from '../../stowing/stowed'
 import { estimateOf } from './estimate'
 import { tow } from './tow'
+import { percent } from './trailerLimits'
 
 const rules = DEFAULT_HOUSE_RULES
 const judge = (trailer: Trailer, of: Household) => answerTo(tow, trailer, of)
@@ -57,6 +58,17 @@ describe('what the loaded trailer weighs', () => {
 })
 
 describe('the tongue', () => {
+  it.each([
+    [0.124, '12.4 %'],
+    [0.1, '10.0 %'],
+    [0.0996, 'just under 10 %'],
+    [0.1004, 'just over 10 %'],
+    [0.1497, 'just under 15 %'],
+    [0.1501, 'just over 15 %'],
+  ])('a share of %d is said as %s: which side of 10 or 15 %% it is on is never rounded away', (share, words) =>
+    expect(percent(share)).toBe(words),
+  )
+
   it('dry 3,555 lb with 440 lb on the hitch is 12.4 %, inside 10-15 % (common practice)', () => {
     expect(says(unit(), household(two))).toContain('Empty, 12.4 % of it is on the hitch, inside 10-15 %.')
   })

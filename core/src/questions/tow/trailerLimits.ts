@@ -164,9 +164,10 @@ export function hitchReason(
   return [reason('fits', says`${of}. Weigh it before the first trip.`, { rests })]
 }
 
-/** To a tenth; what a tenth would hide beside 10 or 15 %, to a hundredth. */
+/** To a tenth; what a tenth would hide beside 10 or 15 % is said: `just over 15 %`. */
 export function percent(share: number): string {
   const tenths = (share * 100).toFixed(1)
   const hidden = (tenths === '10.0' || tenths === '15.0') && (share * 100).toFixed(2) !== `${tenths}0`
-  return `${hidden ? (share * 100).toFixed(2) : tenths} %`
+  if (!hidden) return `${tenths} %`
+  return `just ${share * 100 < Number(tenths) ? 'under' : 'over'} ${Number(tenths)} %`
 }
