@@ -91,7 +91,7 @@ export function serveSources({ port, env }) {
  * of it for each of these besides. Two fifths more is taken so: with fifty people at once 595 MB on a lot of 500, all anew in 87 to 95 s;
  * with three fifths 640 MB and 85 s in the same hour, since threads that reckon clean up less often.
  */
-const SPARING = ['--heap-growing-percent=40', '--max-semi-space-size=16']
+const SPARING = ['--heap-growing-percent=30', '--max-semi-space-size=16']
 const ONE_POOL = { MALLOC_ARENA_MAX: '2' }
 
 /** Serves the built application until stopped. Resolves when it answers. */

@@ -24,14 +24,14 @@ export const waysToFit = ({ units, open, stamp }: RankedYard, household: Househo
   onceA(waysLately, stamp, open, () => inWorker('waysFor', { out: outOf(units), household, rules: houseRules() }))
 
 /** How firm the first place of a ranked yard is; nothing where it stands alone. */
-export async function firmnessOf({ units, open, stamp }: RankedYard): Promise<number | undefined> {
-  const [first] = units
-  if (!first) return undefined
-  const rivals = units
-    .filter(({ standing }) => standing === first.standing)
+export const firmnessOf = ({ units, open, stamp }: RankedYard): Promise<number | undefined> =>
+  onceA(firmLately, stamp, open, () => inWorker('firmnessOf', { ranked: rivalsIn(units), rules: houseRules() }))
+
+/** Those that stand as the first does: any of them could stand before it. */
+const rivalsIn = (units: RankedYard['units']) =>
+  units
+    .filter(({ standing }) => standing === units[0]!.standing)
     .map(({ plan, standing, worths }) => ({ plan, standing, worths }))
-  return onceA(firmLately, stamp, open, () => inWorker('firmnessOf', { ranked: rivals, rules: houseRules() }))
-}
 
 /** Nothing changed while the stamp is the same: made once, unless some of the yard was still being reckoned. */
 function onceA<Made>(
