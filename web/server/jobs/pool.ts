@@ -8,7 +8,7 @@ import type * as worker from './worker'
  * A ranking makes a few megabytes of answers at once, all of which live until they are kept. Twice as much would save a seventh
  * of the time, and takes half a gigabyte more for two threads.
  */
-const YOUNG_MB = 64
+const YOUNG_MB = 32
 
 const THREADS = 2
 
