@@ -88,8 +88,7 @@ export function serveSources({ port, env }) {
 
 /**
  * Left to itself a process takes twice the memory that it uses before it gives any back, in each of its threads, and a pool
- * of it for each of these besides. Two fifths more is taken so: with fifty people at once 595 MB on a lot of 500, all anew in 87 to 95 s;
- * with three fifths 640 MB and 85 s in the same hour, since threads that reckon clean up less often.
+ * of it for each of these besides. Three tenths more is taken so, which costs whoever reckons a few percent.
  */
 const SPARING = ['--heap-growing-percent=30', '--max-semi-space-size=16']
 const ONE_POOL = { MALLOC_ARENA_MAX: '2' }

@@ -4,10 +4,7 @@ import { ofProcess } from '../ofProcess'
 import { UrgentFirst } from './urgentFirst'
 import type * as worker from './worker'
 
-/**
- * A ranking makes a few megabytes of answers at once, all of which live until they are kept. Twice as much would save a seventh
- * of the time, and takes half a gigabyte more for two threads.
- */
+/** A ranking makes a few megabytes of answers at once, all of which live until they are kept. Twice as much saves nothing any more. */
 const YOUNG_MB = 32
 
 const THREADS = 2
