@@ -88,9 +88,10 @@ export function serveSources({ port, env }) {
 
 /**
  * Left to itself a process takes twice the memory that it uses before it gives any back, in each of its threads, and a pool
- * of it for each of these besides. Three tenths more is taken so, which costs whoever reckons a few percent.
+ * of it for each of these besides. Three tenths more is taken so, which costs whoever reckons a few percent; and half of the usual
+ * room for young objects, which costs pages nothing: with fifty people 40 to 70 MB less.
  */
-const SPARING = ['--heap-growing-percent=30', '--max-semi-space-size=16']
+const SPARING = ['--heap-growing-percent=30', '--max-semi-space-size=8']
 const ONE_POOL = { MALLOC_ARENA_MAX: '2' }
 
 /** Serves the built application until stopped. Resolves when it answers. */
