@@ -1,6 +1,6 @@
 import { pluggedIn, type Appliance } from './appliances'
 import { climateOf } from '../household/climate'
-import { everyNight, type Household, type Person } from '../household/household'
+import { usuallyThere, type Household, type Person } from '../household/household'
 import type { Washing } from '../household/washing'
 import type { CampingRules } from './rules'
 import { seasonWeather, type SeasonWeather } from './weather'
@@ -9,11 +9,13 @@ import { seasonWeather, type SeasonWeather } from './weather'
 export interface Camp {
   /** Those who are there on an ordinary trip. */
   people: number
+  /** Of them, those under two. */
+  infants: number
   cpaps: number
   /** Of them, those with their heated humidifier on. */
   humidifiers: number
   /** Those there when guests come too; as many as on an ordinary trip where none do. */
-  withGuests: number
+  withGuests: Pick<Camp, 'people' | 'infants'>
   /** What they plug into the trailer's outlets. */
   pluggedIn: Appliance[]
   nights: number
@@ -39,13 +41,13 @@ export interface Camp {
 
 export function campOf(household: Household, rules: CampingRules): Camp {
   const { trip } = household
-  const there = thoseThere(household)
+  const there = usuallyThere(household)
   const place = climateOf(rules.climates, trip.place)
   return {
-    people: there.length,
+    ...counted(there),
     cpaps: there.filter(({ needs }) => needs?.some((need) => need === 'cpap' || need === 'cpap humidifier')).length,
     humidifiers: there.filter(({ needs }) => needs?.includes('cpap humidifier')).length,
-    withGuests: household.guestsCome === 'never' ? there.length : Math.max(there.length, household.people.length),
+    withGuests: counted(household.guestsCome === 'never' ? there : household.people),
     pluggedIn: pluggedIn(trip),
     nights: trip.nights,
     between: Math.min(trip.nights, trip.supplyEvery ?? trip.nights),
@@ -65,11 +67,18 @@ export function campOf(household: Household, rules: CampingRules): Camp {
   }
 }
 
-/** Guests who come most trips drink and wash with them. */
-function thoseThere(household: Household): Person[] {
-  const { people, guestsCome } = household
-  const there = guestsCome === 'most trips' ? people.filter(({ seldom }) => !seldom) : everyNight(household)
-  return there.length ? there : people
-}
+/** Under this age a child is an infant here, years. */
+const INFANT = 2
+/** What an infant drinks, is washed with and gives off as warmth, as a share of somebody larger (common practice). */
+const SHARE_OF_INFANT = 0.25
+
+const counted = (there: readonly Person[]): Pick<Camp, 'people' | 'infants'> => ({
+  people: there.length,
+  infants: there.filter(({ age }) => age < INFANT).length,
+})
+
+/** As many larger people as they count for in water and warmth. */
+export const asGrown = ({ people, infants }: Pick<Camp, 'people' | 'infants'>): number =>
+  people - infants * (1 - SHARE_OF_INFANT)
 
 const USUAL_WASHING: Washing = 'short showers'

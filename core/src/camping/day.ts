@@ -1,5 +1,5 @@
 import { energyOf } from './appliances'
-import type { Camp } from './camp'
+import { asGrown, type Camp } from './camp'
 import { TIMES, WASTE, WATER, type Habits } from './habits'
 import type { Rig } from './rig'
 import type { CampingRules } from './rules'
@@ -31,7 +31,7 @@ interface Water {
 
 export function dayOf(rig: Rig, camp: Camp, habits: Habits, weather: Weather = camp.weather.hardest): Day {
   const { people, power, rules } = camp
-  const water = waterOf(people, habits)
+  const water = waterOf(asGrown(camp), habits)
   const load = new Array<number>(24)
   const propane = new Array<number>(24)
   const outlets = energyOf(camp.pluggedIn)
@@ -93,13 +93,14 @@ const WATERS = new Map<string, Water>()
 function heatingAt(
   hour: number,
   rig: Rig,
-  { people, power, rules }: Camp,
+  camp: Camp,
   { heatTo }: Habits,
   { temperature }: Weather,
 ) {
+  const { power, rules } = camp
   const wanted = Math.max(
     0,
-    rig.heatLoss * (heatTo - temperature[hour]!) - people * rules.bodyHeat - (power ? rig.fireplace : 0),
+    rig.heatLoss * (heatTo - temperature[hour]!) - asGrown(camp) * rules.bodyHeat - (power ? rig.fireplace : 0),
   )
   const given = Math.min(wanted, rig.furnace)
   return {

@@ -4,6 +4,7 @@ import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 import { oddFigure, oddReading, type Doubt } from '../readings/doubt'
 import { best, type ReadingSpec } from '../readings/reading'
 import { centiles } from './growth'
+import { inOrder } from './inOrder'
 import type { Household, Person } from './household'
 import { oddOther, otherFigures } from './otherFigures'
 
@@ -56,10 +57,11 @@ export function usualFor(
 }
 
 /**
- * The household without what is doubted of its people and its vehicle: a figure nobody stands by counts as not
+ * The household without what is doubted of its people and its vehicle, its lists in one order: a figure nobody stands by counts as not
  * asked. What is doubted besides keeps its place; the questions that it enters wait for it (`match/doubting`).
  */
-export function trustedHousehold(household: Household): Household {
+export function trustedHousehold(given: Household): Household {
+  const household = inOrder(given)
   const doubted = new Set(
     householdDoubts(household)
       .map(({ key }) => key)

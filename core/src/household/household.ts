@@ -308,6 +308,23 @@ export const vehicleFigure = (household: Household, key: VehicleKey): number | u
 /** Those who sleep in it every night. */
 export const everyNight = (household: Household): Person[] => household.people.filter((person) => !person.guest)
 
+/** How often guests come. Guests who are noted while it stands at never: nobody asked yet. */
+export const guestRhythm = ({ people, guestsCome }: Pick<Household, 'people' | 'guestsCome'>) =>
+  guestsCome === 'never' && people.some(({ guest }) => guest) ? ('not asked' as const) : guestsCome
+
+/** Those who are there on an ordinary trip: the household, and guests who come along on most of them. */
+export function usuallyThere(household: Household): Person[] {
+  const { people, guestsCome } = household
+  const there = guestsCome === 'most trips' ? people.filter(({ seldom }) => !seldom) : everyNight(household)
+  return there.length ? there : people
+}
+
+/** From so many nights on they live in it rather than travel (common practice: a season on one site). */
+const LIVES_FROM = 90
+
+/** Whether it is their home: what is put up with for a week isn't then. */
+export const livesInIt = ({ trip }: Pick<Household, 'trip'>): boolean => trip.nights >= LIVES_FROM
+
 /** Those who ride in the tow vehicle: the household, and the guests who come along in it. */
 export const riding = ({ people }: Household): Person[] => people.filter(({ guest, rides }) => !guest || rides)
 

@@ -19,7 +19,8 @@ export interface Brought {
   /** Clothes, food, dishes, bedding and camp kit, all together; and how much of it is kit. */
   belongings: number
   kit: number
-  gear: number
+  /** What rides in the trailer and nobody measured: it may stand anywhere in it. */
+  unsized: readonly { id: string; name: string; pounds: number }[]
   /** On racks, each with where it is. */
   racks: readonly Weight[]
   freshShare: number
@@ -37,8 +38,9 @@ export interface Weights {
 
 /**
  * What the empty trailer bears at a moment, each with where it is: water in its tanks, propane on the tongue, food at
- * pantry and refrigerator, clothes at the wardrobes, bedding at the beds, gear where it was stowed.
- * What has no place of its own is taken at the middle of the floor.
+ * pantry and refrigerator, clothes at the wardrobes, bedding at the beds, gear where it was stowed. Gear without a size,
+ * what lies in a compartment that nobody placed, and all of it while nobody drew the compartments, may be anywhere between
+ * the walls. Camp kit, and gear that goes into none of them, is taken at the middle of the floor: that is said.
  */
 export function weightsAt(
   moment: MomentId,
@@ -91,13 +93,20 @@ export function weightsAt(
   put('clothes', 'Clothes', own * rules.clothes, places.clothes)
   put('bedding', 'Bedding', bedding, places.beds)
   put('kit', 'Camp kit', Math.min(brought.kit, brought.belongings), places.middle)
-  let placed = 0
+  const anywhere = (id: string, name: string, pounds: number, unread: string) => {
+    if (pounds > 0) weights.push({ id, name, pounds, from: 0, to: facts.box, unread })
+  }
   for (const [id, pounds] of inHolds(stowed)) {
-    const hold = stowed.holds.find((one) => one.id === id)
-    placed += pounds
-    put(`gear ${id}`, hold?.name ?? 'Gear', pounds, hold?.at ?? places.middle)
+    const { name, at } = stowed.holds.find((one) => one.id === id)!
+    if (at !== undefined) put(`gear ${id}`, name, pounds, at)
+    else anywhere(`gear ${id}`, name, pounds, `plan.compartments.${id}.at`)
   }
   weights.push(...brought.racks)
-  put('gear', 'Gear without a place', brought.gear - placed, places.middle)
+  for (const { id, name, pounds } of brought.unsized) anywhere(`loose ${id}`, name, pounds, `household.gear.${id}.size`)
+  for (const { piece, count } of stowed.packing.left) {
+    const { name, weight } = stowed.gear.find(({ id }) => id === piece)!
+    if (stowed.facts.looked) put(`loose ${piece}`, name, weight * count, places.middle)
+    else anywhere(`loose ${piece}`, name, weight * count, 'plan.compartments')
+  }
   return { weights, missing }
 }

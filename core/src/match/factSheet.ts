@@ -4,6 +4,7 @@ import { planKey } from '../plan/planKey'
 import type { HouseRules } from '../rules/houseRules'
 import { GROUNDS, type GroundFacts } from '../shared/shared'
 import { doubtsOf, trusted } from '../trailer/doubts'
+import { inOrder } from '../trailer/inOrder'
 import { undrawn, type DrawnPart } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'
 
@@ -30,7 +31,8 @@ export const factSheet = (trailer: Trailer, rules: HouseRules): FactSheet => ({ 
  * The facts of a trailer, from what is not doubted on it; each made when it is first asked for: for few questions
  * of many variants of a unit.
  */
-export function factsOn(trailer: Trailer, rules: HouseRules): FactSheet {
+export function factsOn(given: Trailer, rules: HouseRules): FactSheet {
+  const trailer = inOrder(given)
   const doubts = doubtsOf(trailer)
   const sheet = { doubts, undrawn: undrawn(trailer), plan: planKey(trailer.plan) }
   const known = trusted(trailer, doubts)
@@ -50,7 +52,7 @@ export const factsKey = (rules: HouseRules): string =>
   JSON.stringify([
     rules.ways,
     ['doubts', 3],
-    ['plan', 1],
+    ['plan', 2],
     ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)]),
   ])
 

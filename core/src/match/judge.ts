@@ -1,8 +1,10 @@
 import { householdDoubts, trustedHousehold } from '../household/doubts'
-import type { Household } from '../household/household'
+import { inOrder } from '../household/inOrder'
+import { guestRhythm, type Household } from '../household/household'
+import { doing, says } from '../quantity/phrase'
 import { answerOf, type Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
-import { measure } from '../questions/reason'
+import { badness, measure, note } from '../questions/reason'
 import type { HouseRules } from '../rules/houseRules'
 import { sharedFor, type Shared, type SharedId } from '../shared/shared'
 import { TO_DRAW, type DrawnPart } from '../trailer/drawn'
@@ -12,15 +14,53 @@ import type { FactSheet } from './factSheet'
 export type Answers = Partial<Record<QuestionId, Answer>>
 
 /**
- * The household's needs once, then any number of fact sheets against them. What is equal for like units is judged once:
- * facts that are the same object, beside the same findings of the rooms that the question asked, have the same answer.
+ * The household's answers on any number of fact sheets. Where guests are noted and nobody asked how often they come, each
+ * question is judged for now and then and for most trips: where that decides, it is asked.
  */
 export function judgeFor(
   given: Household,
   rules: HouseRules,
   questions: typeof QUESTIONS = QUESTIONS,
 ): (facts: FactSheet) => Answers {
-  const [household, doubts] = [trustedHousehold(given), householdDoubts(given)]
+  if (guestRhythm(given) !== 'not asked') return judgeCertain(given, rules, questions)
+  const coming = (guestsCome: Household['guestsCome']) => judgeCertain({ ...given, guestsCome }, rules, questions)
+  const [seldom, often] = [coming('a few times a year'), coming('most trips')]
+  return (facts) => {
+    const [least, most] = [seldom(facts), often(facts)]
+    const answers: Answers = {}
+    for (const { id } of questions) {
+      const answer = most[id] && eitherWay(least[id], most[id], given)
+      if (answer) answers[id] = answer
+    }
+    return answers
+  }
+}
+
+/** What holds however often they come; else that it is to be asked. */
+function eitherWay(seldom: Answer | undefined, often: Answer, { people }: Household): Answer {
+  if (!seldom || seldom.verdict === often.verdict) return often
+  const [better, worse] = badness(seldom.verdict) < badness(often.verdict) ? [seldom, often] : [often, seldom]
+  if (better.verdict === 'no' || worse.verdict === 'measure') return worse
+  const guests = people.filter(({ guest }) => guest).map(({ name }) => name)
+  const ask = measure(says`Ask how often ${doing(guests, 'comes', 'come')} along: that decides here.`, [
+    'household.guestsCome',
+  ])
+  const asIs = worse.because.map(({ verdict, says: words, missing }) =>
+    verdict === 'measure' ? measure(words, missing ?? []) : note(words),
+  )
+  return answerOf([ask, ...asIs], worse.cautions)
+}
+
+/**
+ * The household's needs once, then any number of fact sheets against them. What is equal for like units is judged once:
+ * facts that are the same object, beside the same findings of the rooms that the question asked, have the same answer.
+ */
+function judgeCertain(
+  given: Household,
+  rules: HouseRules,
+  questions: typeof QUESTIONS,
+): (facts: FactSheet) => Answers {
+  const [household, doubts] = [trustedHousehold(given), householdDoubts(inOrder(given))]
   const asked = questions.flatMap((question) => {
     const need = question.need(household, rules[question.id], rules)
     return need === null ? [] : [{ question, need, known: new Map<object, Known>() }]

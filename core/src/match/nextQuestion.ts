@@ -100,6 +100,7 @@ function dividing(
 function openQuestions(left: readonly Candidate[], household: Household): Open[] {
   return [
     ...ofVehicle(household),
+    ...ofHitch(household),
     ...ofPeople(household, 'height'),
     ...ofPeople(household, 'weight'),
     ...ofLimits(left, household),
@@ -130,6 +131,19 @@ function ofVehicle(household: Household): Open[] {
         },
       })),
     }))
+}
+
+function ofHitch(household: Household): Open[] {
+  if (household.trip.spreads !== undefined) return []
+  const tows = (spreads: 'yes' | 'no') => ({ household: { ...household, trip: { ...household.trip, spreads } } })
+  return [
+    {
+      field: 'trip.spreads',
+      asks: says`Whether they tow with a weight-distribution hitch`,
+      touches: ['tow'],
+      answers: [tows('yes'), tows('no')],
+    },
+  ]
 }
 
 /** All whose height, or weight, nobody asked: at the small end of what they may be, and at the large. */

@@ -122,12 +122,17 @@ const named = (all: readonly string[]): string =>
 
 /** What is missing of a household, as one asks for it: `how tall Bo is`, `their payload`. */
 function askedFor(key: string, { people, pets, gear }: Household, whose: 'their' | 'your'): string {
+  const they = whose === 'their' ? 'they' : 'you'
+  if (key === 'household.guestsCome') return 'how often guests come'
+  if (key === 'household.trip.spreads') return `whether ${they} tow with a weight-distribution hitch`
+  if (key === 'household.pets') return 'which dog sleeps on the bed'
   const [, of, id, what] = key.split('.') as [string, string, string, string?]
   if (of === 'vehicle') {
     const label = VEHICLE_READS[id as VehicleKey]?.label ?? id
     return `${whose} ${/^[A-Z]{2}/.test(label) ? label : label.replace(/^./, (letter) => letter.toLowerCase())}`
   }
   const name = [...people, ...pets, ...gear].find((one) => one.id === id)?.name ?? (whose === 'their' ? 'they' : 'you')
+  if (what === 'rides') return `where the ${name.toLowerCase()} rides`
   if (of === 'gear')
     return what === 'size' ? `how large the ${name.toLowerCase()} is` : `what the ${name.toLowerCase()} weighs`
   if (what === 'height') return `how tall ${name} is`

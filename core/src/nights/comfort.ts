@@ -1,8 +1,9 @@
-import { says, type Phrase } from '../quantity/phrase'
-import { inches } from '../quantity/quantity'
+import { listed, says, type Phrase } from '../quantity/phrase'
+import { inches, pounds } from '../quantity/quantity'
 import { small } from '../plan/naming'
+import { dogsOf, widthOfDogs, type Dog } from './dogs'
 import type { ComfortRules, NightRules } from './rules'
-import { isBunk, isUpper, type BerthFact } from './facts'
+import { isBunk, isLimited, isUpper, type BerthFact } from './facts'
 import type { Sleeper } from './need'
 
 /**
@@ -50,15 +51,56 @@ export function discomfort(
     points += berth.closedBy === 'curtain' ? rules.openCurtain : rules.open
   if (widthSpare < rules.widthToSpare) points += rules.narrow
   for (const sleeper of group) points += ofOne(sleeper, berth, night, hear)
-  if (group.some(({ dog }) => dog) && widthSpare < rules.dogWidth) {
-    points += rules.noDog
-    hear?.({
-      says: says`no room for the dog beside ${group[0]!.name}: ${inches(Math.max(0, widthSpare))} of width to spare`,
-      weight: 'unmet',
-    })
-  }
+  points += withDogs(group, berth, widthSpare, night, hear)
   return points
 }
+
+/** Dogs on the bed: they climb to none, weigh on what has a limit, and take width. */
+function withDogs(
+  group: readonly Sleeper[],
+  berth: BerthFact,
+  widthSpare: number,
+  night: NightRules,
+  hear: Hear | undefined,
+): number {
+  const dogs = dogsOf(group)
+  if (dogs.length === 0) return 0
+  const { noDog } = night.comfort
+  const [whom, beside] = [listed(dogs.map(({ name }) => name)), listed(group.map(({ name }) => name))]
+  if (isUpper(berth)) {
+    const climbs = dogs.length > 1 ? "don't climb" : "doesn't climb"
+    hear?.({ says: says`${whom} ${climbs} to the ${small(berth.name)}`, weight: 'unmet', brief: 'a dog and a ladder' })
+    return noDog
+  }
+  const open = dogs.filter(({ weight }) => weight === undefined)
+  const heavy = weightWith(group, dogs)
+  if (isLimited(berth) && berth.limit !== undefined && heavy > berth.limit) {
+    const limit = says`the ${small(berth.name)} is limited to ${pounds(berth.limit)}`
+    if (heavy === Infinity && open[0] && weightWith(group, []) < berth.limit) {
+      hear?.({ says: says`what ${whom} weighs: ${limit}, with ${beside} in it`, weight: 'measure', key: open[0].key })
+    } else if (heavy < Infinity)
+      hear?.({
+        says: says`${limit}: ${beside} and ${whom} come to ${pounds(heavy)}, so no dog goes there`,
+        weight: 'unmet',
+        brief: 'over the limit with the dog',
+      })
+    return noDog
+  }
+  const [least, most] = widthOfDogs(dogs, night)
+  if (widthSpare >= most) return 0
+  const spare = says`${inches(Math.max(0, widthSpare))} of width to spare`
+  if (widthSpare >= least && open[0]) {
+    hear?.({ says: says`whether ${whom} fits beside ${beside}, with ${spare}`, weight: 'measure', key: open[0].key })
+    return noDog
+  }
+  hear?.({ says: says`no room for ${whom} beside ${beside}: ${spare}, ${inches(least)} needed`, weight: 'unmet' })
+  return noDog
+}
+
+/** All that lies there, pounds, each as heavy as it may be. */
+const weightWith = (group: readonly Sleeper[], dogs: readonly Dog[]): number =>
+  group.reduce((sum, { weight, heaviest }) => sum + (weight ?? heaviest ?? Infinity), 0) +
+  dogs.reduce((sum, { weight = Infinity }) => sum + weight, 0)
 
 const stuck = ({ climbs, nightTrips }: Sleeper): boolean => !climbs || nightTrips
 

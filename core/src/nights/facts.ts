@@ -1,16 +1,17 @@
 import { bedSides } from '../plan/bedSides'
 import { OPPOSITE } from '../plan/facing'
-import { roomsFor } from '../plan/freeFloor'
+import { freeFloor } from '../plan/freeFloor'
 import { ofGeometry } from '../plan/geometry'
 import { nightWays } from '../plan/nightWays'
+import { leavesAt, opensInward, sweepOf } from '../plan/leaves'
 import type { Berth, Plan, Room, Side } from '../plan/plan'
-import { floorOf } from '../plan/reach'
+import { floorOf, waysFrom } from '../plan/reach'
+import { wayTo } from '../plan/ways'
 import { bounds } from '../plan/shape'
 import { apartFrom, nightsOf } from '../plan/together'
 import { BERTH_KINDS, type BerthKind } from '../readings/catalogue'
 import { figure, flag } from '../readings/reading'
 import type { WayRules } from '../plan/wayRules'
-import type { NightRules } from './rules'
 import type { Trailer } from '../trailer/trailer'
 
 /** The berths as they are, and the nights there can be. Inches and pounds; absent: not read. */
@@ -18,6 +19,8 @@ export interface NightFacts {
   berths: BerthFact[]
   conversions: { id: string; name: string; minutes: number; excludes: string[] }[]
   nights: MadeNight[]
+  /** The rooms in which something can stand at night: from the front off-door corner to the other, inches. */
+  floorRooms: { id: string; name: string; at: [x0: number, y0: number, x1: number, y1: number] }[]
 }
 
 export interface BerthFact {
@@ -48,16 +51,16 @@ export interface BerthFact {
 }
 
 /**
- * One set of conversions that can be made together: how one gets from each berth to a toilet, and in which
- * rooms there is still floor for a crib.
+ * One set of conversions that can be made together: how to get from each berth to a toilet, and the largest upright
+ * rectangles of floor that are still free then, clear of walkways, ways out and doors.
  */
 export interface MadeNight {
   made: string[]
   ways: { berth: string; length: number; passes: string[] }[]
-  cribRooms: string[]
+  floor: [x0: number, y0: number, x1: number, y1: number][]
 }
 
-export function nightFacts({ plan }: Trailer, { crib }: Pick<NightRules, 'crib'>, ways: WayRules): NightFacts {
+export function nightFacts({ plan }: Trailer, _rules: object, ways: WayRules): NightFacts {
   const sides = ofGeometry(plan, ['bed sides', ways], () => sidesOnEveryNight(plan, ways))
   return {
     berths: plan.berths.map((berth) => berthFact(plan, berth, sides[berth.id] ?? berth.access)),
@@ -67,9 +70,11 @@ export function nightFacts({ plan }: Trailer, { crib }: Pick<NightRules, 'crib'>
       minutes,
       excludes: apartFrom(plan, id),
     })),
-    nights: ofGeometry(plan, ['nights', crib, ways], () =>
-      nightsOf(plan).map((made) => madeNight(plan, made, crib, ways)),
-    ),
+    nights: ofGeometry(plan, ['nights', ways], () => nightsOf(plan).map((made) => madeNight(plan, made, ways))),
+    floorRooms: plan.rooms.filter(isDry).map(({ id, name, shape }) => {
+      const { x0, y0, x1, y1 } = bounds(shape)
+      return { id, name, at: [x0, y0, x1, y1] }
+    }),
   }
 }
 
@@ -119,18 +124,31 @@ function sidesOnEveryNight(plan: Plan, rules: WayRules): Record<string, Side[]> 
   return found
 }
 
-function madeNight(plan: Plan, made: string[], crib: NightRules['crib'], rules: WayRules): MadeNight {
+const isDry = ({ kind }: Room): boolean => kind !== 'bath'
+
+function madeNight(plan: Plan, made: string[], rules: WayRules): MadeNight {
   const floor = floorOf(plan, 'night', made)
   const ways = nightWays(floor, rules)
+  const toilets = waysFrom(floor, 'toilet')
+  const out = floor.places
+    .filter(({ use }) => use === 'door' || use === 'exit window')
+    .flatMap((place) => wayTo(toilets, floor.standsOf(place), rules.comfortable)?.path ?? [])
+  const swept = leavesAt(plan, 'night', made, floor.bodies).filter(({ of, id }) =>
+    of === 'doorway'
+      ? !made.some((one) => plan.conversions.find((other) => other.id === one)?.takes.includes(id))
+      : of === 'outer wall' && opensInward(plan, plan.doors.find((door) => door.id === id)!),
+  )
   return {
     made,
     ways: ways.map(({ berth, length, passes }) => ({ berth, length, passes })),
-    cribRooms: roomsFor(
-      floor,
-      [crib],
-      ways.map(({ path }) => path),
-      rules,
-    )[0]!,
+    floor: freeFloor(floor.clearance, {
+      ways: [...ways.map(({ path }) => path), out],
+      half: rules.sideways / 2,
+      shapes: [
+        ...swept.map((leaf) => ({ polygon: sweepOf(leaf) })),
+        ...plan.rooms.filter((room) => !isDry(room)).map(({ shape }) => shape),
+      ],
+    }).map(({ x0, y0, x1, y1 }) => [x0, y0, x1, y1]),
   }
 }
 

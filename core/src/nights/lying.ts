@@ -16,6 +16,10 @@ export interface LyingNight extends Pick<Night, 'made' | 'unsure'> {
   placements: { berth: LyingBerth; people: readonly Sleeper[] }[]
 }
 
+/** The night they usually have: with guests where those come on most trips. */
+export const usualNight = ({ everyNight, guestNight }: Lying, guests: boolean): LyingNight =>
+  guests ? (guestNight ?? everyNight) : everyNight
+
 type LyingBerth = Pick<BerthFact, 'id' | 'name' | 'kind' | 'room'>
 
 /**

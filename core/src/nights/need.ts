@@ -1,5 +1,7 @@
-import { couples, type GuestRhythm, type Household, type NEEDS, type Person } from '../household/household'
+import { couples, guestRhythm, livesInIt, type Household, type NEEDS, type Person } from '../household/household'
 import { atMost } from '../household/growth'
+import { looseDogs, UNKNOWN_DOG, type Dog } from './dogs'
+import { cribThing, petThings, type FloorThing } from './onFloor'
 import type { NightRules } from './rules'
 
 /** Those who need a berth, and who may lie beside whom. */
@@ -9,7 +11,9 @@ export interface NightNeed {
   withGuests?: Party
   /** Everyone who ever comes, where that is more. */
   mostEver?: Party
-  guestsCome: GuestRhythm
+  guestsCome: ReturnType<typeof guestRhythm>
+  /** It is their home: every night of the year. */
+  dwelling: boolean
   rules: NightRules
 }
 
@@ -19,7 +23,11 @@ export interface Party {
   sleepers: readonly Sleeper[]
   /** Those who bring their crib. */
   cribs: readonly Sleeper[]
+  /** Cribs, crates and dog beds, which share the floor of that night. */
+  onFloor: readonly FloorThing[]
   groups: readonly SharingGroup[]
+  /** Whether it is a season in which somebody can sleep in a tent beside it. */
+  tents: boolean
 }
 
 /** Bits over the sleepers; `apart`: someone lies without their partner. */
@@ -50,30 +58,52 @@ export interface Sleeper {
   cpap: boolean
   nightTrips: boolean
   ownRoom: boolean
-  dog: boolean
+  /** The dogs of the household that sleep on beds, the heaviest first, and how many of them lie on this one's. */
+  dogs: readonly Dog[]
+  dogShare: number
   /** Sleeps in a crib on the floor, not in a berth; `assumed`: too young for a berth, and nobody asked. */
   crib: boolean
   cribAssumed: boolean
 }
 
 export function nightNeed(household: Household, rules: NightRules): NightNeed {
-  const { people, guestsCome } = household
-  const all = people.map((one) => sleeper(one, rules))
+  const { people } = household
+  const guestsCome = guestRhythm(household)
+  const dogs = looseDogs(household)
+  const wanted = people.filter(({ needs }) => needs?.includes('dog on the bed')).length
+  const onBeds = dogs.length ? dogs : [UNKNOWN_DOG]
+  const share = wanted ? Math.ceil(onBeds.length / wanted) : 0
+  const all = people.map((one) => sleeper(one, onBeds, share, rules))
+  const pets = petThings(household, wanted > 0, rules)
+  const party = (some: readonly Sleeper[]): Party => partyOf(some, pets, household.trip.season !== 'winter', rules)
   const regular = all.filter((_, i) => !people[i]!.guest)
   const usual = all.filter((_, i) => !people[i]!.seldom)
   const guests = guestsCome !== 'never' && usual.length > regular.length
   return {
-    everyNight: party(regular.length ? regular : all, rules),
-    ...(guests && { withGuests: party(usual, rules) }),
-    ...(guestsCome !== 'never' && usual.length < all.length && { mostEver: party(all, rules) }),
+    everyNight: party(regular.length ? regular : all),
+    ...(guests && { withGuests: party(usual) }),
+    ...(guestsCome !== 'never' && usual.length < all.length && { mostEver: party(all) }),
     guestsCome,
+    dwelling: livesInIt(household),
     rules,
   }
 }
 
-export function party(all: readonly Sleeper[], rules: NightRules): Party {
+export function partyOf(
+  all: readonly Sleeper[],
+  pets: readonly FloorThing[],
+  tents: boolean,
+  rules: NightRules,
+): Party {
   const sleepers = all.filter(({ crib }) => !crib)
-  return { sleepers, cribs: all.filter(({ crib }) => crib), groups: groupsOf(sleepers, rules) }
+  const cribs = all.filter(({ crib }) => crib)
+  return {
+    sleepers,
+    cribs,
+    onFloor: [...cribs.map((one) => cribThing(one, rules)), ...pets],
+    groups: groupsOf(sleepers, rules),
+    tents,
+  }
 }
 
 /** Groups that may share one berth: each alone, couples, and pairs that may share. */
@@ -102,6 +132,8 @@ export function mayShare(a: Sleeper, b: Sleeper, rules: NightRules): boolean {
 
 function sleeper(
   { id, name, age, sex, height, weight, climbs, partner, sharesWith, neverBeside, needs, guest, seldom }: Person,
+  dogs: readonly Dog[],
+  dogShare: number,
   { cribUntil, berthFrom, frailFrom }: NightRules,
 ): Sleeper {
   const has = (need: (typeof NEEDS)[number]) => needs?.includes(need) ?? false
@@ -124,7 +156,8 @@ function sleeper(
     cpap: has('cpap') || has('cpap humidifier'),
     nightTrips: has('night trips'),
     ownRoom: has('own room'),
-    dog: has('dog on the bed'),
+    dogs,
+    dogShare: has('dog on the bed') ? dogShare : 0,
     crib: cribNoted || age < berthFrom,
     cribAssumed: age < berthFrom && !cribNoted,
   }

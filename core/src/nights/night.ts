@@ -4,6 +4,7 @@ import type { AssignmentProblem } from './assignment'
 import type { BerthFact, NightFacts } from './facts'
 import { fit, type Fit } from './fit'
 import { nightCosts } from './nightCosts'
+import { cribThing, onFloor, type OnFloor } from './onFloor'
 import { bits } from './subsets'
 import type { Party, SharingGroup, Sleeper } from './need'
 
@@ -13,8 +14,10 @@ export interface Night {
   /** Conversions made, by id. */
   made: string[]
   unplaced: Sleeper[]
-  /** Those who sleep in a crib, and the room (by id) with floor for it; without one there is none. */
+  /** Those who sleep in a crib, and the room (by id) in which it stands; without one there is no floor for it. */
   cribs: { sleeper: Sleeper; room?: string }[]
+  /** Cribs, crates and dog beds on the floor of this night. */
+  onFloor: OnFloor
   /** Couples that do not lie together. */
   apart: boolean
   /** Readings this night rests on that nobody took; empty when it is proven. */
@@ -120,7 +123,7 @@ function fitsOf({ berths }: NightFacts, { groups }: Party, rules: NightRules): G
 /** Berths that are always there first, then those of each conversion, at the price of making it up. */
 function problemOf(
   facts: NightFacts,
-  { sleepers, cribs }: Party,
+  { sleepers, onFloor: things }: Party,
   fits: readonly GroupInBerth[][],
   rules: NightRules,
 ): { problem: AssignmentProblem; berthAt: number[][] } {
@@ -148,7 +151,7 @@ function problemOf(
       unplacedMore: sleepers.map(({ guest }) => (guest ? 0 : COST.hostUnplaced)),
       options,
       exclusions,
-      night: (open) => nightCosts(facts, sleepers, cribs.length, berthAt, open, rules.comfort),
+      night: (open) => nightCosts(facts, sleepers, things, berthAt, open, rules.comfort),
     },
     berthAt,
   }
@@ -163,6 +166,7 @@ function solve(facts: NightFacts, party: Party, fits: readonly GroupInBerth[][],
     made: [],
     unplaced: [],
     cribs: [],
+    onFloor: { stands: [], left: [], open: [] },
     apart: false,
     missing: [],
     unsure: [],
@@ -183,15 +187,16 @@ function solve(facts: NightFacts, party: Party, fits: readonly GroupInBerth[][],
     for (const key of used.fit.missing) if (!night.missing.includes(key)) night.missing.push(key)
   }
   if (unplacedMask) night.unplaced = sleepers.filter((_, i) => unplacedMask & (1 << i))
-  night.cribs = cribs.map((sleeper) => ({ sleeper, room: cribRoom(facts, night) }))
+  night.onFloor = onFloor(facts, storedFor(facts.nights, night), party.onFloor, parentsRoom(night))
+  night.cribs = cribs.map((sleeper) => ({
+    sleeper,
+    room: night.onFloor.stands.find(({ thing }) => thing.id === cribThing(sleeper, rules).id)?.room,
+  }))
   return night
 }
 
-/** Where the crib stands: by the largest bed that is slept in, or wherever there is floor. */
-function cribRoom(facts: NightFacts, night: Night): string | undefined {
-  const rooms = storedFor(facts.nights, night)?.cribRooms ?? []
-  const byParents = [...night.placements]
+/** A crib stands by the largest bed in which somebody grown sleeps, where there is floor. */
+const parentsRoom = ({ placements }: Night): string | undefined =>
+  [...placements]
     .sort((a, b) => b.people.length - a.people.length)
-    .find(({ berth, people }) => people.some(({ crib, age }) => !crib && age >= 16) && rooms.includes(berth.room))
-  return byParents?.berth.room ?? rooms[0]
-}
+    .find(({ people }) => people.some(({ age }) => age >= 16))?.berth.room

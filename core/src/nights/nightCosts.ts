@@ -1,22 +1,24 @@
 import type { ComfortRules } from './rules'
 import type { BerthAt, Disturbance, NightCosts } from './assignment'
 import type { NightFacts } from './facts'
+import { onFloor, type FloorThing } from './onFloor'
 import type { Sleeper } from './need'
 
 /**
  * What a night costs that only the whole of it tells: no way to the toilet at all, brushing past beds that are
  * slept in on the way to the
- * toilet, a long way for those who are up at night, others in a room that should be one's own, floor for cribs.
+ * toilet, a long way for those who are up at night, others in a room that should be one's own, floor for cribs, crates and dog beds.
  * `open`: bits over the options, 0 for what is always there, then the conversions in order.
  */
 export function nightCosts(
-  { berths, conversions, nights }: NightFacts,
+  facts: NightFacts,
   sleepers: readonly Sleeper[],
-  cribs: number,
+  things: readonly FloorThing[],
   berthAt: readonly (readonly number[])[],
   open: number,
   rules: ComfortRules,
 ): NightCosts {
+  const { berths, conversions, nights } = facts
   const made = conversions.filter((_, i) => open & (1 << (i + 1))).map(({ id }) => id)
   const night = nights.find((one) => one.made.length === made.length && one.made.every((id) => made.includes(id)))
   const at = (berth: number): BerthAt | undefined => {
@@ -56,5 +58,10 @@ export function nightCosts(
       }
     }
   }
-  return { cost: cribs && night && night.cribRooms.length === 0 ? cribs * rules.noCrib : 0, disturbances }
+  const { left, open: unsure } = onFloor(facts, night, night ? things : [])
+  const cost = [...left, ...unsure].reduce(
+    (sum, { kind, infant }) => sum + (infant ? rules.infantNoCrib : kind === 'crib' ? rules.noCrib : rules.noFloor),
+    0,
+  )
+  return { cost, disturbances }
 }

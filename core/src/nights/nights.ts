@@ -23,11 +23,11 @@ export interface Nights {
 }
 
 /** Every person in a berth that fits length, width, weight limit and age; couples together; proven best. */
-export const nights: Ground<'nights', NightFacts, NightNeed, NightRules, Nights, 'crib'> = {
+export const nights: Ground<'nights', NightFacts, NightNeed, NightRules, Nights> = {
   id: 'nights',
-  version: 5,
+  version: 6,
   rules: NIGHT_RULES,
-  baked: ['crib'],
+  baked: [],
   facts: nightFacts,
   need: nightNeed,
   solve: arrangement,

@@ -3,6 +3,9 @@ export interface NightRules {
   /** Mattress beyond the sleeper's height, least and comfortable. */
   lengthSpare: number
   lengthComfort: number
+  /** The same of who lives in it, and what a mattress is wider than the least. */
+  lengthDwelling: number
+  widthDwelling: number
   /** Width one sleeper takes, by age. */
   widthAdult: number
   widthTeen: number
@@ -24,7 +27,7 @@ export interface NightRules {
   shareFrom: number
   /** From this age on nobody sleeps in a crib, whatever was noted once. */
   cribUntil: number
-  /** Under this age nobody lies in a berth: an infant has a crib, or is asked about. */
+  /** Under this age a child doesn't lie in a berth: it has a crib, or is asked about. */
   berthFrom: number
   /** From this age on, or for who does not climb, a bed is neither climbed to nor made up gladly. */
   frailFrom: number
@@ -32,6 +35,10 @@ export interface NightRules {
   drawnTolerance: number
   /** A folding crib, set up: length and width. */
   crib: [number, number]
+  /** Up to so many pounds a dog's own bed is so long and so wide; the last row takes whatever is heavier. */
+  dogBeds: [upTo: number, length: number, width: number][]
+  /** Up to so many pounds a dog takes so much of a mattress beside people. */
+  dogWidths: [upTo: number, width: number][]
   comfort: ComfortRules
 }
 
@@ -87,15 +94,19 @@ export interface ComfortRules {
   ownRoomCurtain: number
   /** Each bed slept in by others in a room that should be one's own. */
   ownRoomShared: number
-  dogWidth: number
   noDog: number
-  /** No floor anywhere for the crib. */
+  /** No floor anywhere for a crib; for a crate or a dog's bed. */
   noCrib: number
+  /** The same for a child that has to lie in one: as much as somebody without a berth. */
+  infantNoCrib: number
+  noFloor: number
 }
 
 export const NIGHT_RULES: NightRules = {
   lengthSpare: 2, // feet point down in sleep: height and 2 in is the least (common practice)
   lengthComfort: 4, // "4 in over the tallest" is where nobody complains (common practice)
+  lengthDwelling: 6, // a bed at home: 80 in for 6 ft 2 in (common practice)
+  widthDwelling: 4, // room to turn over every night of the year (common practice)
   widthAdult: 25, // shoulders of a broad man 22 in (ANSUR II, 2012, men 95th 56 cm, from memory) and 3 in to turn
   widthTeen: 24,
   widthChild: 22,
@@ -110,10 +121,25 @@ export const NIGHT_RULES: NightRules = {
   shareUnder: 10,
   shareFrom: 2,
   cribUntil: 3, // common practice
-  berthFrom: 1, // AAP safe sleep: an infant's own firm, flat surface (from memory)
+  berthFrom: 2, // CPSC: no child under two in an adult bed; AAP safe sleep: a firm, flat surface of its own (both from memory)
   frailFrom: 60, // common practice
   drawnTolerance: 3, // a mattress is drawn to the inch, and its frame is an inch or two more (common practice)
   crib: [40, 28], // common practice
+  // Beds as they are sold by the dog's weight; curled up beside people it takes about two thirds of that (common practice).
+  dogBeds: [
+    [25, 24, 18],
+    [50, 30, 20],
+    [75, 36, 24],
+    [100, 42, 28],
+    [400, 48, 30],
+  ],
+  dogWidths: [
+    [25, 10],
+    [50, 12],
+    [75, 16],
+    [100, 18],
+    [400, 20],
+  ],
   // The order of these is common practice, their size a choice.
   comfort: {
     short: 500,
@@ -148,8 +174,9 @@ export const NIGHT_RULES: NightRules = {
     noOwnRoom: 1000,
     ownRoomCurtain: 700,
     ownRoomShared: 700,
-    dogWidth: 12, // a middle-sized dog curled up (common practice)
     noDog: 500,
     noCrib: 900,
+    infantNoCrib: 85_000_000,
+    noFloor: 300,
   },
 }

@@ -1,3 +1,4 @@
+import { SEAT } from './bedAisles'
 import { EIGHTHS } from './clearance'
 import { frontsOf } from './fronts'
 import type { Side } from './plan'
@@ -5,9 +6,6 @@ import { startCells, type Floor } from './reach'
 import { standsAt } from './stands'
 import type { WayRules } from './wayRules'
 import { walkable } from './floorSearch'
-
-/** Before so much of a side there must be floor to lie down from it, inches: as wide as somebody who sits (common practice). */
-const SEAT = 18
 
 /**
  * For each berth that is made up, the sides from which one lies down: those that it is open to, where somebody who

@@ -1,89 +1,96 @@
-import { USUAL_FLOOR, withOwnLists } from './ownLists'
 import type { Clearance } from './clearance'
-import type { Floor } from './reach'
-import type { WayRules } from './wayRules'
-import { bounds, type Bounds, type Point } from './shape'
+import { USUAL_FLOOR, withOwnLists } from './ownLists'
+import { fill, type Raster } from './raster'
+import type { Bounds, Point, Shape } from './shape'
 
-/**
- * For each length and width (inches) the rooms, by id, in which something of that size can stand on the floor, turned
- * either way, off the ways given: half of a person going sideways is kept free to either side of each. Every place on
- * the 1-inch raster is tried, by sums over rectangles (Crow, "Summed-area tables for texture mapping", 1984).
- */
-export function roomsFor(
-  { plan, clearance }: Floor,
-  sizes: readonly (readonly [number, number])[],
-  open: readonly (readonly Point[])[],
-  { sideways }: WayRules,
-): string[][] {
-  const stands = standing(clearance.wide.length + clearance.columns + clearance.rows + 1)(clearance, open, sideways / 2)
-  return sizes.map(([length, width]) =>
-    plan.rooms
-      .filter(({ shape }) => stands(bounds(shape), length, width) || stands(bounds(shape), width, length))
-      .map(({ id }) => id),
-  )
+/** Floor on which nothing may be set down. */
+export interface KeptClear {
+  /** Walkways, as the middle of someone walking goes, and half the width kept clear along them, inches. */
+  ways: readonly (readonly Point[])[]
+  half: number
+  /** Ground that doors sweep, and rooms in which nothing stands. */
+  shapes: readonly Shape[]
 }
 
-const standing = withOwnLists(USUAL_FLOOR, (most) => {
-  /** Of the floor that is looked at. */
-  const walked = new Int16Array(most)
-  const free = new Uint8Array(most)
-  /** Free cells above and left of each corner of a cell. */
-  const sums = new Int32Array(most)
+/** Nothing that is set down for the night is smaller, inches: the smallest dog crates. */
+export const SMALLEST = [12, 18] as const
 
-  return ({ x0, y0, columns, rows, wide }: Clearance, open: readonly (readonly Point[])[], half: number) => {
-    walked.set(wide)
-    empty(wide.length)
-    for (const path of open) for (let i = 1; i < path.length; i++) clear(path[i - 1]!, path[i]!)
-    add(columns, rows)
-    return (room: Bounds, across: number, deep: number): boolean => {
-      const left = Math.max(0, Math.ceil(room.x0 - x0))
-      const top = Math.max(0, Math.ceil(room.y0 - y0))
-      const right = Math.min(columns, Math.floor(room.x1 - x0)) - across
-      const bottom = Math.min(rows, Math.floor(room.y1 - y0)) - deep
-      return isFree(columns + 1, left, top, right, bottom, across, deep)
-    }
+/**
+ * Every largest upright rectangle of floor on which things can be set down: each that can't be grown to any side and
+ * holds a thing of `SMALLEST`. A rectangle lies on free floor exactly where it lies in one of these, so they say as much
+ * of where things go as the floor itself. On the 1-inch raster, so no more than there is. Found row by row from the
+ * heights of free floor above it (the largest rectangle in a histogram, common practice).
+ */
+export function freeFloor({ wide, ...raster }: Clearance, { ways, half, shapes }: KeptClear): Bounds[] {
+  const free = Uint8Array.from(wide, (width) => (width === 0 ? 0 : 1))
+  for (const path of ways)
+    for (let i = 1; i < path.length; i++) fill(free, raster, alongside(path[i - 1]!, path[i]!, half), 0)
+  for (const shape of shapes) fill(free, raster, shape, 0)
+  return largest(raster)(raster, free)
+}
 
-    function clear([ax, ay]: Point, [bx, by]: Point): void {
-      const [left, right] = [Math.min(ax, bx) - half - x0, Math.max(ax, bx) + half - x0]
-      const [top, bottom] = [Math.min(ay, by) - half - y0, Math.max(ay, by) + half - y0]
-      for (let row = Math.max(0, Math.floor(top)); row < Math.min(rows, bottom); row++)
-        free.fill(
-          0,
-          row * columns + Math.max(0, Math.floor(left)),
-          row * columns + Math.max(0, Math.min(columns, Math.ceil(right))),
-        )
-    }
+/** A stretch of a walkway: it runs along x or along y, or aslant from cell to cell. */
+const alongside = ([ax, ay]: Point, [bx, by]: Point, half: number): Shape => {
+  const [x, y] = [Math.min(ax, bx) - half, Math.min(ay, by) - half]
+  const straight = ax === bx || ay === by
+  if (straight) return { rect: [x, y, Math.abs(bx - ax) + 2 * half, Math.abs(by - ay) + 2 * half] }
+  // Aslant: the outline of a square pushed along the stretch.
+  const [sx, sy] = [Math.sign(bx - ax), Math.sign(by - ay)]
+  const corner = (px: number, py: number, dx: number, dy: number): Point => [px + dx * half, py + dy * half]
+  return {
+    polygon: [
+      corner(ax, ay, -sx, sy),
+      corner(ax, ay, -sx, -sy),
+      corner(ax, ay, sx, -sy),
+      corner(bx, by, sx, -sy),
+      corner(bx, by, sx, sy),
+      corner(bx, by, -sx, sy),
+    ],
   }
+}
 
-  function empty(cells: number): void {
-    for (let cell = 0; cell < cells; cell++) free[cell] = walked[cell] === 0 ? 0 : 1
-  }
+const largest = ({ columns, rows }: Raster) => searching(Math.max(columns * rows, columns + 1, rows + 1))
 
-  function add(columns: number, rows: number): void {
-    sums.fill(0, 0, columns + 1)
-    for (let row = 0, cell = 0, at = columns + 1; row < rows; row++) {
-      sums[at++] = 0
-      for (let column = 0, line = 0; column < columns; column++, cell++, at++) {
-        line += free[cell]!
-        sums[at] = sums[at - columns - 1]! + line
+const searching = withOwnLists(USUAL_FLOOR, (most) => {
+  /** Of each column how many cells up from the row are free; of the stretches that are open, from where and how high. */
+  const heights = new Int16Array(most)
+  const from = new Int16Array(most)
+  const high = new Int16Array(most)
+  const [short, long] = SMALLEST
+
+  return ({ x0, y0, columns, rows }: Raster, free: Uint8Array): Bounds[] => {
+    const found: Bounds[] = []
+    heights.fill(0, 0, columns)
+    for (let row = 0; row < rows; row++) {
+      for (let column = 0; column < columns; column++)
+        heights[column] = free[row * columns + column] ? heights[column]! + 1 : 0
+      let open = 0
+      for (let column = 0; column <= columns; column++) {
+        const height = column < columns ? heights[column]! : 0
+        let start = column
+        while (open > 0 && high[open - 1]! > height) {
+          open--
+          start = from[open]!
+          take(start, column, row, high[open]!)
+        }
+        if (height > 0 && (open === 0 || high[open - 1]! < height)) {
+          from[open] = start
+          high[open++] = height
+        }
       }
     }
-  }
+    return found
 
-  /** Whether this many columns and rows are free anywhere: the sum over four corners is their area. */
-  function isFree(
-    line: number,
-    left: number,
-    top: number,
-    right: number,
-    bottom: number,
-    across: number,
-    deep: number,
-  ): boolean {
-    const [down, area] = [deep * line, across * deep]
-    for (let row = top; row <= bottom; row++)
-      for (let at = row * line + left, to = row * line + right; at <= to; at++)
-        if (sums[at + down + across]! - sums[at + across]! - sums[at + down]! + sums[at]! === area) return true
-    return false
+    /** Columns up to `end`, not with it: kept where it is large enough, and the row below ends it. */
+    function take(start: number, end: number, row: number, height: number): void {
+      const across = end - start
+      if (Math.min(across, height) < short || Math.max(across, height) < long) return
+      if (row + 1 < rows) {
+        let goesOn = true
+        for (let column = start; goesOn && column < end; column++) goesOn = free[(row + 1) * columns + column] === 1
+        if (goesOn) return
+      }
+      found.push({ x0: x0 + start, x1: x0 + end, y0: y0 + row + 1 - height, y1: y0 + row + 1 })
+    }
   }
 })

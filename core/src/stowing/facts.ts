@@ -2,11 +2,14 @@ import type { Hold } from '../packing/piece'
 import type { Compartment, Plan } from '../plan/plan'
 import { bounds, meets } from '../plan/shape'
 import { figure } from '../readings/reading'
+import { baysLooked } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'
 
 /** Where what they bring can ride. Inches, pounds. */
 export interface StowingFacts {
   holds: HoldFact[]
+  /** Whether somebody drew the compartments, or looked and found none. */
+  looked: boolean
 }
 
 export interface HoldFact extends Hold {
@@ -20,8 +23,9 @@ export interface HoldFact extends Hold {
   limitRead: boolean
 }
 
-export const stowingFacts = ({ plan }: Trailer): StowingFacts => ({
-  holds: plan.compartments.map((one) => holdFact(plan, one)),
+export const stowingFacts = (trailer: Trailer): StowingFacts => ({
+  holds: trailer.plan.compartments.map((one) => holdFact(trailer.plan, one)),
+  looked: baysLooked(trailer),
 })
 
 function holdFact(

@@ -6,7 +6,7 @@ import { ridesInIt, stowed, type Stowed } from './stowed'
 /** What rides where: what they bring, packed into the bays through their doors and under their limits. */
 export const stowing: Ground<'stowing', StowingFacts, Gear[], object, Stowed> = {
   id: 'stowing',
-  version: 2,
+  version: 3,
   rules: {},
   baked: [],
   facts: stowingFacts,

@@ -27,7 +27,7 @@ export function household(people: Person[], given: Partial<Household> = {}): Hou
     people,
     pets: [],
     vehicle: vehicle({ towRating: 9000, payload: 1700, gcwr: 15500, curbWeight: 5400, hitchTongue: 1000, length: 232 }),
-    trip: { nights: 4, hookups: 'full', season: 'summer' },
+    trip: { nights: 4, hookups: 'full', season: 'summer', spreads: 'yes' },
     limits: {},
     guestsCome: 'never',
     gear: [],

@@ -4,6 +4,7 @@ import { says, type Phrase } from '../quantity/phrase'
 import { inches, pounds } from '../quantity/quantity'
 import { oddReading, type Doubt } from '../readings/doubt'
 import { best, type Reading, type ReadingSpec } from '../readings/reading'
+import { inOrder } from './inOrder'
 import { nameIn } from './readingName'
 import { thingsOf, type Thing } from './things'
 import { withReadings } from './watched'
@@ -88,11 +89,11 @@ function oddMattress({ plan }: Trailer, { id, name }: Thing, reading: string, fi
     : undefined
 }
 
-/** The trailer without what is doubted: a figure nobody stands by counts as not read. */
+/** The trailer without what is doubted, its lists in one order: a figure nobody stands by counts as not read. */
 export function trusted(trailer: Trailer, doubts: readonly Doubt[] = doubtsOf(trailer)): Trailer {
   const doubted = new Set(doubts.map(({ key }) => key))
-  if (doubted.size === 0) return trailer
-  return withReadings(trailer, (path, readings) =>
+  if (doubted.size === 0) return inOrder(trailer)
+  return withReadings(inOrder(trailer), (path, readings) =>
     Object.fromEntries(Object.entries(readings).filter(([name]) => !doubted.has(`${path}.${name}`))),
   )
 }

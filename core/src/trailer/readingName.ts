@@ -18,6 +18,8 @@ export function readingName(trailer: Trailer, key: string): string {
   if (noted === 'conversion') return 'Beds made of seats: draw them, or say that none are'
   if (noted === 'outside') return 'The outside: draw it, or say that there is nothing'
   if (noted) return `${ESSENTIALS[noted].name}: draw it, or say that there is none`
+  const bay = trailer.plan.compartments.find(({ id }) => key === `plan.compartments.${id}.at`)
+  if (bay) return of(bay.name, 'Where it is along the trailer')
   // Equipment that nobody has noted at all is still to be looked for.
   const [first, kind, reading] = key.split('.')
   if (first !== 'equipment' || !kind || !(kind in EQUIPMENT_KINDS)) return key

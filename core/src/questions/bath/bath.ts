@@ -1,5 +1,5 @@
 import { atMost } from '../../household/growth'
-import { everyNight } from '../../household/household'
+import { usuallyThere } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import { doing, feet, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
@@ -10,11 +10,15 @@ import { BATH_RULES, type BathRules } from './rules'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
+import { usualNight } from '../../nights/lying'
 import type { Shared } from '../../shared/shared'
 import { lookedReason } from '../stance'
+import { unsureReason } from '../whereTheyLie'
 
 export interface BathNeed {
   people: number
+  /** Guests are there on most trips. */
+  guests: boolean
   /** Those who are bathed rather than showered. */
   small: { name: string; age: number }[]
   tallest?: { name: string; height: number }
@@ -49,10 +53,11 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
   cautions: [],
   facts: (trailer, _rules, ways) => bathFacts(trailer, ways),
   need: (household, rules) => {
-    const people = everyNight(household)
+    const people = usuallyThere(household)
     const known = people.flatMap(({ name, height }) => (height === undefined ? [] : [{ name, height }]))
     return {
       people: people.length,
+      guests: household.guestsCome === 'most trips',
       small: people.filter(({ age }) => age < rules.tubUnder).map(({ name, age }) => ({ name, age })),
       tallest: known.sort((a, b) => b.height - a.height)[0],
       unknownHeights: people
@@ -68,7 +73,7 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
       headroomReason(facts, need),
       queueReason(facts, need),
       ...typeReason(facts),
-      ...privacyReasons(facts, shared),
+      ...privacyReasons(facts, need, shared),
       ...suiteReason(facts, need),
       ...smallReason(facts, need),
       ...elbowReason(facts, need),
@@ -160,7 +165,7 @@ function typeReason({ baths }: BathFacts): Reason[] {
 }
 
 /** Closed at night, and not through somebody's bedroom: what counts is the bath that the others can use. */
-function privacyReasons({ baths }: BathFacts, shared: Shared): Reason[] {
+function privacyReasons({ baths }: BathFacts, { guests }: BathNeed, shared: Shared): Reason[] {
   const open = baths.filter(({ toilet }) => toilet)
   if (open.length === 0) return []
   if (open.every(({ closedBy }) => closedBy === 'nothing'))
@@ -169,7 +174,9 @@ function privacyReasons({ baths }: BathFacts, shared: Shared): Reason[] {
     ? [fits(says`Only a curtain closes the bath.`)]
     : []
   if (!open.every(({ through }) => through !== undefined)) return reasons
-  const night = shared.lying.everyNight
+  const unsure = unsureReason(shared.lying)
+  if (unsure.length) return [...reasons, ...unsure]
+  const night = usualNight(shared.lying, guests)
   const sleepers = night.placements
     .filter(({ berth }) => open.some(({ through }) => through === berth.room))
     .flatMap(({ people }) => people.map(({ name }) => name))

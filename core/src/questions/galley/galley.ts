@@ -1,4 +1,4 @@
-import { everyNight, type Household } from '../../household/household'
+import { usuallyThere, type Household } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import type { CounterSpace } from '../../plan/counter'
 import { listed, says } from '../../quantity/phrase'
@@ -70,7 +70,7 @@ const outsideOf = ({ unnoted: { outside } }: GalleyFacts): string[] => (outside 
 function galleyNeed(household: Household, rules: GalleyRules): GalleyNeed {
   const { oven, outsideKitchen, compressorFridge, gasElectricFridge } = household.stances
   return {
-    people: everyNight(household).length,
+    people: usuallyThere(household).length,
     days: Math.min(household.trip.nights, rules.daysBetweenShops),
     oven,
     outsideKitchen,

@@ -7,5 +7,7 @@ export interface Passage {
   use: Use
   width: number
   /** What the squeeze lies between, in words. */
+  /** Of a bed: the way to its second side, for the other of two who sleep in it. */
+  second?: Pick<Passage, 'width' | 'between'>
   between?: [string, string]
 }

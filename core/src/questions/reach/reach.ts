@@ -6,6 +6,7 @@ import { gait } from '../../plan/gait'
 import { nameOnPlan, small } from '../../plan/naming'
 import type { Use } from '../../plan/places'
 import { floorOf, reachOf, type Reached } from '../../plan/reach'
+import { secondSides, type SecondSide } from '../../plan/bedAisles'
 import { shutWhileOpen } from '../../plan/standingOpen'
 import { nightsOf } from '../../plan/together'
 import type { Place } from '../../plan/places'
@@ -19,7 +20,7 @@ import { answerOf } from '../answer'
 import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
 import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
-import { everyNight, type Person } from '../../household/household'
+import { usuallyThere, type Person } from '../../household/household'
 import { UPRIGHT_RULES, uprightFacts, uprightReasons, type UprightFacts, type UprightRules } from './upright'
 import type { Passage } from './passage'
 import { wheelchairReasons, type WheelchairFacts } from './wheelchair'
@@ -47,6 +48,8 @@ export interface ReachFacts {
 }
 
 export interface ReachNeed {
+  /** Guests are there on most trips. */
+  guests: boolean
   /** Those in a wheelchair. */
   wheelchairs: string[]
   roadAccess?: Stance
@@ -79,7 +82,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
     shownAt: 'entry',
     tryIt: 'Let them walk it, bed, refrigerator, toilet; then once more as it is on the road.',
   },
-  version: 8,
+  version: 9,
   rules: UPRIGHT_RULES,
   baked: [],
   weight: 2,
@@ -95,10 +98,11 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
   }),
   need: (household, upright, { ways }) => ({
     upright,
-    people: everyNight(household).map(({ name, height, weight }) => ({ name, height, weight })),
+    guests: household.guestsCome === 'most trips',
+    people: usuallyThere(household).map(({ name, height, weight }) => ({ name, height, weight })),
     roadAccess: household.stances.roadAccess,
     rules: ways,
-    wheelchairs: everyNight(household)
+    wheelchairs: usuallyThere(household)
       .filter(({ needs }) => needs?.includes('wheelchair'))
       .map(({ name }) => name),
   }),
@@ -107,7 +111,9 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
       parkedReason(facts, need, lying.everyNight),
       ...wheelchairReasons(facts.wheelchair, facts.parked, need.wheelchairs, need.rules),
       ...nightReasons(facts, need, lying.everyNight, 'no', ''),
-      ...(lying.guestNight ? nightReasons(facts, need, lying.guestNight, 'tight', 'With guests ') : []),
+      ...(lying.guestNight
+        ? nightReasons(facts, need, lying.guestNight, need.guests ? 'no' : 'tight', 'With guests ')
+        : []),
       roadReason(facts, need),
       ...undrawnReason(facts),
       ...leafReasons(facts, need),
@@ -118,13 +124,21 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
 }
 
 function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'unnoted' | 'leaves' | 'upright'> {
-  const passage = ({ place: { id, name, use }, width, between }: Reached): Passage => ({
-    id,
-    name,
-    use,
+  const told = (width: number, between?: [string, string]): Pick<Passage, 'width' | 'between'> => ({
     width: Math.floor(2 * width) / 2,
     ...(between && { between: [nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])] }),
   })
+  const passages = (reached: readonly Reached[], seconds = new Map<string, SecondSide>()): Passage[] =>
+    reached.map(({ place: { id, name, use }, width, between }) => {
+      const second = seconds.get(id)
+      return {
+        id,
+        name,
+        use,
+        ...told(width, between),
+        ...(second && second.width < width && { second: told(second.width, second.between) }),
+      }
+    })
   const used = ({ use }: Place) => use !== 'door' && use !== 'exit window'
   const parked = floorOf(plan, 'parked')
   return {
@@ -132,12 +146,13 @@ function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'un
     wheelchair: { entries: entryWidths(plan), turning: turningAt(parked, ways.wheelchair) },
     hasSlide: plan.slides.length > 0,
     hasToilet: plan.fixtures.some(({ kind }) => kind === 'toilet' || kind === 'wet-bath'),
-    parked: reachOf(parked, 'entry', used).map(passage),
-    road: reachOf(floorOf(plan, 'road'), 'entry', used).map(passage),
-    nights: nightsOf(plan).map((made) => ({
-      made,
-      toBerths: reachOf(floorOf(plan, 'night', made), 'toilet', ({ use }) => use === 'bed').map(passage),
-    })),
+    parked: passages(reachOf(parked, 'entry', used), secondSides(parked, 'entry', ways)),
+    road: passages(reachOf(floorOf(plan, 'road'), 'entry', used)),
+    nights: nightsOf(plan).map((made) => {
+      const floor = floorOf(plan, 'night', made)
+      const toBerths = reachOf(floor, 'toilet', ({ use }) => use === 'bed')
+      return { made, toBerths: passages(toBerths, secondSides(floor, 'toilet', ways)) }
+    }),
   }
 }
 
@@ -163,7 +178,7 @@ function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Lying
   const verdict = verdictOf(spare, rules.shoulder - rules.sideways)
   return reason(
     verdict,
-    says`Parked one gets to everything; the narrowest way, to ${the(narrowest)}, ${squeeze(narrowest, 'is')}: ${how}.`,
+    says`Parked one gets to everything; the narrowest way, to ${the(narrowest)}, ${squeeze(narrowest, 'is')}: ${how}${farSide(wanted, night, narrowest.width)}.`,
     { margin: marginOf(Math.max(0, spare), 'in', PLENTY) },
   )
 }
@@ -189,7 +204,9 @@ function nightReasons(
       ),
     ]
   const slept = night.placements.flatMap(({ berth, people }) =>
-    stored.toBerths.filter(({ id }) => id === berth.id).map((passage) => ({ passage, people })),
+    stored.toBerths
+      .filter(({ id }) => id === berth.id)
+      .map((passage) => ({ passage, people })),
   )
   const cut = slept.filter(({ passage }) => passage.width < rules.sideways)
   if (cut.length) {
@@ -208,8 +225,18 @@ function nightReasons(
   }
   if (slept.length === 0) return []
   const { passage } = slept.reduce((least, one) => (one.passage.width < least.passage.width ? one : least))
-  const words = says`At night everyone gets to the toilet; the narrowest way, from ${the(passage)}, ${squeeze(passage, 'is')}.`
-  return [fits(following(when, words))]
+  const aside = farSide(
+    slept.map((one) => one.passage),
+    night,
+    passage.width,
+  )
+  const words = says`At night everyone gets to the toilet; the narrowest way, from ${the(passage)}, ${squeeze(passage, 'is')}${aside}.`
+  const spare = passage.width - rules.sideways
+  return [
+    reason(verdictOf(spare, rules.shoulder - rules.sideways), following(when, words), {
+      margin: marginOf(spare, 'in', PLENTY),
+    }),
+  ]
 }
 
 /**
@@ -277,6 +304,15 @@ function bestOf(passages: readonly Passage[]): Passage[] {
 }
 
 const the = ({ name }: Passage): string => `the ${small(name)}`
+
+/** Two in a bed use both its sides: where the way to the second is narrower than all that was told, that is told too. */
+function farSide(passages: readonly Passage[], { placements }: LyingNight, told: number): Phrase {
+  const narrower = passages
+    .filter(({ id }) => placements.some(({ berth, people }) => berth.id === id && people.length > 1))
+    .flatMap((bed) => (bed.second && bed.second.width < told ? [{ bed, width: bed.second.width }] : []))
+    .sort((a, b) => a.width - b.width)[0]
+  return narrower ? says`; on the far side of ${the(narrower.bed)} ${inches(narrower.width)}` : []
+}
 
 /** How wide it is there, and between what: `is 23 in, between two walls`. */
 function squeeze({ width, between, name }: Passage, verb: 'is' | 'there is'): Phrase {

@@ -1,6 +1,7 @@
 import type { Camping } from '../../camping/camping'
 import { habitsOf } from '../../camping/habits'
 import { rigOf } from '../../camping/rig'
+import { asGrown } from '../../camping/camp'
 import { coldestHeld, frostAt, heatingPounds, hottestHeld } from '../../camping/warmth'
 import type { SeasonFacts } from './facts'
 
@@ -21,7 +22,7 @@ const ROUNDING = 1e-9
 
 /** Whole degrees, never the better one: a degree is less than anybody knows of a wall. */
 export function seasonLimits({ underbelly, pads, cooling }: SeasonFacts, { facts, camp }: Camping): SeasonLimits {
-  const { rules, people, power, weather } = camp
+  const { rules, power, weather } = camp
   const [poor, good] = [rigOf(facts, 'least', rules), rigOf(facts, 'least', rules, 'most')]
   const habits = habitsOf(camp)
   const heat = facts.furnace.value
@@ -29,7 +30,7 @@ export function seasonLimits({ underbelly, pads, cooling }: SeasonFacts, { facts
   const cooled = (rig: typeof poor): number =>
     cooling.value === 0
       ? -Infinity
-      : Math.floor(hottestHeld(cooling.value ?? 0, rig.heatLoss, facts.shell, people, rules.cool))
+      : Math.floor(hottestHeld(cooling.value ?? 0, rig.heatLoss, facts.shell, asGrown(camp), rules.cool))
   return {
     ...(heat !== undefined && { held: { least: held(poor), most: held(good) } }),
     // Pads want power for the night: a battery does not give it.

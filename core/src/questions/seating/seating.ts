@@ -1,4 +1,4 @@
-import { everyNight } from '../../household/household'
+import { usuallyThere } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import { distanceTo } from '../../plan/distance'
 import { ofGeometry } from '../../plan/geometry'
@@ -20,9 +20,10 @@ import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, note, reason, tight, type Reason } from '../reason'
-import type { LyingNight } from '../../nights/lying'
+import { usualNight, type LyingNight } from '../../nights/lying'
 import { storedFor } from '../../nights/night'
 import { lookedReason, stanceReason } from '../stance'
+import { unsureReason } from '../whereTheyLie'
 
 export interface SeatingFacts {
   /** Absent: not counted. */
@@ -64,6 +65,8 @@ export interface SeatingFacts {
 
 export interface SeatingNeed {
   people: number
+  /** Guests are there on most trips. */
+  guests: boolean
   /** Those who work on the road. */
   workers: string[]
   tv?: Stance
@@ -97,8 +100,9 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
   cautions: [],
   facts: (trailer, _rules, ways) => seatingFacts(trailer, ways),
   need: (household, rules) => ({
-    people: everyNight(household).length,
-    workers: everyNight(household)
+    people: usuallyThere(household).length,
+    guests: household.guestsCome === 'most trips',
+    workers: usuallyThere(household)
       .filter(({ needs }) => needs?.includes('work place'))
       .map(({ name }) => name),
     tv: household.stances.centralTv,
@@ -113,7 +117,9 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
       ...tvReason(facts, need),
       ...bedReason(facts, need),
       ...workReason(facts, need),
-      ...(facts.nights.length > 1 ? madeReason(facts, shared.lying.everyNight) : []),
+      ...(facts.nights.length > 1
+        ? [...unsureReason(shared.lying), ...madeReason(facts, usualNight(shared.lying, need.guests))]
+        : []),
     ]),
 }
 

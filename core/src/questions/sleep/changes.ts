@@ -2,7 +2,7 @@ import { small } from '../../plan/naming'
 import { listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds } from '../../quantity/quantity'
 import type { BerthFact, NightFacts } from '../../nights/facts'
-import { party, type Party, type Sleeper } from '../../nights/need'
+import { partyOf, type Party, type Sleeper } from '../../nights/need'
 import type { NightRules } from '../../nights/rules'
 import { widthFor } from '../../nights/fit'
 import { bestNight, type Night } from '../../nights/night'
@@ -48,13 +48,18 @@ export function changesFor(facts: NightFacts, need: Party, rules: NightRules, ni
       how === 'stronger' ? says`carried ${pounds(found.more)} more` : says`were ${inches(found.more)} ${how}`
     return [{ kind: 'berth', says: says`if ${bed} ${words}` }]
   })
-  // A small child does not sleep in a tent alone.
   const tent =
-    unplaced.length && unplaced.some(({ age }) => age >= rules.shareUnder)
+    unplaced.length && campsOutside(need, unplaced, rules)
       ? [{ kind: 'tent', says: says`with a tent for ${listed(unplaced.map(({ name }) => name))}` } as const]
       : []
   return [...sharing.slice(0, 1), ...larger, ...tent].slice(0, MOST)
 }
+
+/** A tent takes teenagers and grown people who are not frail, in a season for it, while somebody grown stays inside. */
+const campsOutside = ({ tents, sleepers }: Party, unplaced: readonly Sleeper[], rules: NightRules): boolean =>
+  tents &&
+  unplaced.every(({ age, frail }) => age >= rules.teenFrom && !frail) &&
+  sleepers.some((one) => one.age >= rules.adultFrom && !unplaced.includes(one))
 
 /** Those who do not share yet and are no child in a crib: of an age, first. */
 function pairs({ sleepers, groups }: Party): [Sleeper, Sleeper][] {
@@ -71,13 +76,16 @@ function pairs({ sleepers, groups }: Party): [Sleeper, Sleeper][] {
     .sort(([a, b], [c, d]) => Math.abs(a.age - b.age) - Math.abs(c.age - d.age))
 }
 
-function willShare({ sleepers }: Party, a: Sleeper, b: Sleeper, rules: NightRules): Party {
-  return party(
+function willShare({ sleepers, cribs, onFloor, tents }: Party, a: Sleeper, b: Sleeper, rules: NightRules): Party {
+  const changed = partyOf(
     sleepers.map((one) =>
       one === a || one === b ? { ...one, sharesWith: [...one.sharesWith, (one === a ? b : a).id] } : one,
     ),
+    [],
+    tents,
     rules,
   )
+  return { ...changed, cribs, onFloor }
 }
 
 /** A berth made just as long, wide or strong as one of those groups needs, for each that finds it wanting. */

@@ -1,17 +1,18 @@
 import { capital, roomWord, small } from '../../plan/naming'
 import { doing, feet, listed, says, type Phrase } from '../../quantity/phrase'
-import { quantity } from '../../quantity/quantity'
+import { inches, quantity } from '../../quantity/quantity'
 import { fits, measure, no, note, tight, type Reason } from '../reason'
 import { discomfort, type Heard } from '../../nights/comfort'
 import type { NightFacts } from '../../nights/facts'
 import { misfit } from '../../nights/fit'
 import type { Sleeper } from '../../nights/need'
+import type { FloorThing } from '../../nights/onFloor'
 import type { NightRules } from '../../nights/rules'
 import { storedFor, type Night, type Placement } from '../../nights/night'
 
 /**
  * What those who all have a berth think of it: what nobody is content with, what they asked for, what is to be
- * read, what they would only notice; and where cribs stand.
+ * read, what they would only notice; and what stands on the floor.
  */
 export function contentReasons(facts: NightFacts, night: Night, rules: NightRules): Reason[] {
   const heard = heardOn(facts, night, rules)
@@ -22,7 +23,7 @@ export function contentReasons(facts: NightFacts, night: Night, rules: NightRule
       if (weight === 'unmet') return [tight(says`Not as they asked: ${words}.`, { brief: 'a need unmet' })]
       return weight === 'measure' ? [measure(says`Look ${words}.`, [key!])] : []
     }),
-    ...cribReasons(facts, night, rules),
+    ...floorReasons(facts, night, rules),
     ...(noticedOnly.length ? [note(says`What they would notice: ${semicolons(noticedOnly)}.`)] : []),
   ]
 }
@@ -103,22 +104,42 @@ export const capitalized = ([first, ...rest]: Phrase): Phrase => [
   ...rest,
 ]
 
-function cribReasons({ berths }: NightFacts, { cribs }: Night, { berthFrom }: NightRules): Reason[] {
-  return cribs.map(({ sleeper: { name, age, cribAssumed }, room }) => {
-    if (room === undefined) {
-      const words = says`No floor is left at night for ${name}’s crib`
-      const brief = 'no floor for the crib'
-      return age < berthFrom
-        ? no(says`${words}, and an infant does not lie in a berth.`, { brief })
-        : tight(says`${words}.`, { brief })
-    }
-    const where = berths.find((berth) => berth.room === room)?.roomName
-    const place = says`in ${where ? `the ${roomWord(where)}` : 'a room where nobody sleeps'}, out of everyone’s way`
-    return cribAssumed
-      ? fits(says`${name} is under one: a crib has floor ${place}. Ask whether they bring one.`)
-      : fits(says`${name}’s crib stands ${place}.`)
-  })
+/** Where cribs, crates and dog beds stand, and what finds no floor. */
+export function floorReasons(
+  { floorRooms }: NightFacts,
+  { cribs, onFloor: { stands, left, open } }: Night,
+  { berthFrom }: NightRules,
+): Reason[] {
+  const where = (room: string | undefined): string => {
+    const name = floorRooms.find(({ id }) => id === room)?.name
+    return name === undefined ? '' : ` in the ${roomWord(name)}`
+  }
+  const sleeperOf = (thing: FloorThing) => cribs.find(({ sleeper: { id } }) => thing.id === `crib ${id}`)?.sleeper
+  return [
+    ...left.map((thing) => {
+      const words = says`No floor is left at night for ${whose(thing)}`
+      const brief = `no floor for the ${thing.kind}`
+      return thing.infant
+        ? no(says`${words}, and a child under ${berthFrom} doesn't sleep in a bed.`, { brief })
+        : tight(says`${words}, clear of the walkways.`, { brief })
+    }),
+    ...open.map((thing) =>
+      measure(says`Whether there's floor at night for ${whose(thing)} depends on the dog's size: ask its weight.`, [
+        thing.asks!,
+      ]),
+    ),
+    ...stands.map(({ thing, room }) => {
+      const stood = says`${capitalized(whose(thing))} fits${where(room)} at night, clear of the walkways`
+      return sleeperOf(thing)?.cribAssumed
+        ? fits(says`${stood}. ${thing.name} is under ${berthFrom}: ask whether they bring a crib.`)
+        : fits(says`${stood}.`)
+    }),
+  ]
 }
+
+/** `Rosie’s crib`, `Rex’s crate (42 in by 28 in)`. */
+const whose = ({ kind, name, length, width }: FloorThing): Phrase =>
+  kind === 'crate' ? says`${name}’s crate (${inches(length)} by ${inches(width)})` : says`${name}’s ${kind}`
 
 /**
  * Berths too short, and bunks that carry too little, for the one who rules out most of them: `two of the ten

@@ -16,7 +16,7 @@ import { stanceReason } from '../stance'
 import type { CautionId } from '../cautions'
 import { capacityOf, type Capacity } from './capacity'
 import { whyApart, whyLeftOver } from './leftOver'
-import { capitalized, contentReasons, guestContent, ruledOut } from './notes'
+import { capitalized, contentReasons, floorReasons, guestContent, ruledOut } from './notes'
 
 export interface SleepFacts {
   /** How many the maker's sheet says it sleeps. */
@@ -74,16 +74,20 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
   },
 }
 
-function nightReasons(facts: NightFacts, { everyNight: { sleepers }, rules }: NightNeed, night: Night): Reason[] {
+function nightReasons(facts: NightFacts, { everyNight: { sleepers }, dwelling, rules }: NightNeed, night: Night): Reason[] {
   const left = leftOut(facts, night, rules)
   if (left?.verdict === 'no') return [left]
-  const more = [...madeReason(facts, night), ...contentReasons(facts, night, rules)]
+  const more = [
+    ...madeReason(facts, night, dwelling),
+    ...(dwelling ? narrowReasons(night, rules) : []),
+    ...contentReasons(facts, night, rules),
+  ]
   if (left) return [left, ...more]
   // A child in a crib alone, as it were: nobody needs a berth.
   if (night.placements.length === 0) return more
   const tightest = night.placements.reduce((a, b) => (b.spare < a.spare ? b : a))
   const margin = marginOf(tightest.spare, 'in', PLENTY_INCHES)
-  const short = tightest.spare < rules.lengthComfort - rules.lengthSpare
+  const short = tightest.spare < (dwelling ? rules.lengthDwelling : rules.lengthComfort) - rules.lengthSpare
   const tall = ({ height, tallest: most = 0 }: Sleeper) => height ?? most
   const tallest = [...tightest.people].sort((a, b) => tall(b) - tall(a))[0]!
   const least = tallest.height === undefined ? 'at least ' : ''
@@ -134,13 +138,24 @@ function leftOut(facts: NightFacts, night: Night, rules: NightRules): Reason | u
   return measure(says`It could sleep them all, if ${readingsTurnOut(night.missing)} well.`, night.missing)
 }
 
-function madeReason({ conversions }: NightFacts, { made }: Night): Reason[] {
+/** What is wide enough for a week is told to who lies there every night of the year. */
+const narrowReasons = ({ placements }: Night, { adultFrom, widthDwelling }: NightRules): Reason[] =>
+  placements
+    .filter(({ widthSpare, people }) => widthSpare < widthDwelling && people.some(({ age }) => age >= adultFrom))
+    .map(({ berth, people, widthSpare }) =>
+      tight(
+        says`The ${small(berth.name)} is ${inches(widthSpare)} wider than the least for ${listed(people.map(({ name }) => name))}: narrow to live with all year.`,
+        { brief: 'a narrow bed all year' },
+      ),
+    )
+
+function madeReason({ conversions }: NightFacts, { made }: Night, dwelling: boolean): Reason[] {
   if (made.length === 0) return []
   const making = conversions.filter(({ id }) => made.includes(id))
   const beds = making.map(({ name }) => `the ${small(name)}`)
   const minutes = making.reduce((sum, one) => sum + one.minutes, 0)
   return [
-    tight(says`Every night ${doing(beds, 'has', 'have')} to be made up, ${quantity(minutes, 'min')} in all.`, {
+    tight(says`Every night${dwelling ? ' of the year' : ''} ${doing(beds, 'has', 'have')} to be made up, ${quantity(minutes, 'min')} in all.`, {
       brief: `${making.length === 1 ? small(making[0]!.name) : `${making.length} beds`} made up nightly`,
     }),
   ]
@@ -149,21 +164,32 @@ function madeReason({ conversions }: NightFacts, { made }: Night): Reason[] {
 /** A guest night may be a squeeze: only those who have guests on most trips are put off by it. */
 function guestReasons(facts: NightFacts, { guestsCome, withGuests, rules }: NightNeed, night: Night): Reason[] {
   const often = guestsCome === 'most trips'
+  const when = `With guests (${guestsCome === 'not asked' ? 'how often is not asked yet' : guestsCome})`
   const left = leftOut(facts, night, rules)
   if (left) {
     const verdict = left.verdict === 'no' && !often ? 'tight' : left.verdict
     const { margin: _margin, ...rest } = left
     return [
-      reason(verdict, following(`With guests (${guestsCome}) `, left.says), { ...(verdict === 'no' ? left : rest) }),
+      reason(verdict, following(`${when} `, left.says), { ...(verdict === 'no' ? left : rest) }),
     ]
   }
   const beds = night.made.length === 1 ? 'one bed' : `${night.made.length} beds`
   const making = night.made.length ? `, with ${beds} made up` : ', with nothing made up'
   return [
-    fits(says`With guests (${guestsCome}) all ${withGuests!.sleepers.length} sleep${making}.`),
+    fits(says`${when} all ${withGuests!.sleepers.length} sleep${making}.`),
     ...guestContent(facts, night, rules, often),
+    ...guestFloor(facts, night, rules, often),
   ]
 }
+
+/** Cribs, crates and dog beds for which guests leave no floor. */
+const guestFloor = (facts: NightFacts, night: Night, rules: NightRules, often: boolean): Reason[] =>
+  floorReasons(facts, night, rules).flatMap((one) => {
+    if (one.verdict === 'fits') return []
+    const words = following('With guests ', one.says)
+    if (often || one.verdict === 'measure') return [{ ...one, says: words }]
+    return [one.verdict === 'no' ? tight(words, { brief: one.brief }) : note(words)]
+  })
 
 /** The fullest night is rare: it is told, and decides nothing. */
 function fullReason({ mostEver }: NightNeed, night: Night): Reason[] {

@@ -140,7 +140,7 @@ function nightStory(
         berth:
           room === undefined
             ? 'Crib, but no floor for it'
-            : `Crib in the ${roomWord(facts.berths.find((one) => one.room === room)?.roomName ?? 'other room')}`,
+            : `Crib in the ${roomWord(facts.floorRooms.find(({ id }) => id === room)?.name ?? 'other room')}`,
         about: [],
         people: [{ id: sleeper.id, name: sleeper.name }],
       })),

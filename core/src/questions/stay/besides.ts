@@ -41,8 +41,8 @@ const ENDS: Record<Resource, string> = {
 /** What ends first on a trip on which the guests are there every night, where the family alone has enough. */
 export function guestNotes({ facts, camp }: Camping): Reason[] {
   // At a park they dump and fill meanwhile.
-  if (camp.power || camp.withGuests <= camp.people) return []
-  const [alone, together] = [lasting({ facts, camp }), lasting({ facts, camp: { ...camp, people: camp.withGuests } })]
+  if (camp.power || camp.withGuests.people <= camp.people) return []
+  const [alone, together] = [lasting({ facts, camp }), lasting({ facts, camp: { ...camp, ...camp.withGuests } })]
   const shorter = together
     .filter((one, i) => one.nights < one.wanted && one.unread.length === 0 && alone[i]!.nights >= one.wanted)
     .sort((a, b) => a.nights - b.nights)[0]
@@ -51,7 +51,7 @@ export function guestNotes({ facts, camp }: Camping): Reason[] {
     shorter.nights === 0 ? says`before the first night is over` : says`after ${quantity(shorter.nights, 'night')}`
   return [
     note(
-      says`With the guests there every night, ${quantity(camp.withGuests, 'person')} in all, ${ENDS[shorter.resource]} ${after}.`,
+      says`With the guests there every night, ${quantity(camp.withGuests.people, 'person')} in all, ${ENDS[shorter.resource]} ${after}.`,
     ),
   ]
 }

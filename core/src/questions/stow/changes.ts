@@ -14,12 +14,10 @@ export function wouldGoIn(
   { rack }: Pick<StowRules, 'rack'>,
 ): Phrase[] {
   const { left } = what.packing
-  const {
-    gear,
-    facts: { holds },
-  } = what
+  const { gear, facts } = what
+  const { holds } = facts
   if (left.length === 0) return []
-  const whole = (changed: HoldFact[]) => stowed({ holds: changed }, gear).packing.left.length === 0
+  const whole = (changed: HoldFact[]) => stowed({ ...facts, holds: changed }, gear).packing.left.length === 0
   const changes: Phrase[] = []
   const used = what.holds.filter((hold) => hold.limit !== undefined)
   if (used.length && whole(holds.map((hold) => ({ ...hold, limit: undefined }))))

@@ -1,14 +1,9 @@
 import { FIXTURE_KINDS } from '../../readings/catalogue'
 import { figure } from '../../readings/reading'
-import { roomsFor } from '../../plan/freeFloor'
-import { ofGeometry } from '../../plan/geometry'
 import { holds } from '../../plan/distance'
 import { roomWord } from '../../plan/naming'
 import type { Fixture, Plan, Room } from '../../plan/plan'
-import { nightWays } from '../../plan/nightWays'
-import { floorOf } from '../../plan/reach'
 import { area, middleOf } from '../../plan/shape'
-import type { WayRules } from '../../plan/wayRules'
 import { knownSum } from '../../quantity/sum'
 import { cubicFeet } from '../../quantity/volume'
 import { baysLooked } from '../../trailer/drawn'
@@ -28,19 +23,13 @@ export interface StowFacts {
   closets: { room: string; name: string; wardrobes: number; drawers: number; unread: string[] }[]
   /** Wardrobes, cabinets, overheads and pantries, outside sizes less their walls. */
   shelves: number
-  /** The usual sizes of dog crates, by their length, that stand on the floor at night off the ways. */
-  crates: number[]
   /** Whether somebody drew the bays, or looked and found none. */
   baysLooked: boolean
   /** What the rear receiver carries, where read. */
   receiver?: number
 }
 
-export function stowFacts(
-  trailer: Trailer,
-  { filled, crates }: Pick<StowRules, 'filled' | 'crates'>,
-  ways: WayRules,
-): StowFacts {
+export function stowFacts(trailer: Trailer, { filled }: Pick<StowRules, 'filled'>): StowFacts {
   const { plan } = trailer
   const receiver =
     trailerFigure(trailer, 'rearReceiverRating') ??
@@ -60,7 +49,6 @@ export function stowFacts(
         sum + (filled[kind] ?? 0) * cubicFeet(area(shape) * heightOf(band ?? FIXTURE_KINDS[kind].band)),
       0,
     ),
-    crates: ofGeometry(plan, ['crates', crates, ways], () => cratesOn(plan, crates, ways)),
     baysLooked: baysLooked(trailer),
     ...(receiver !== undefined && { receiver }),
   }
@@ -87,10 +75,3 @@ function closetsOf({ rooms, fixtures }: Plan): StowFacts['closets'] {
 }
 
 const heightOf = ([from, to]: readonly [number, number]): number => to - from
-
-function cratesOn(plan: Plan, crates: StowRules['crates'], rules: WayRules): number[] {
-  const floor = floorOf(plan, 'night')
-  const ways = nightWays(floor, rules).map(({ path }) => path)
-  const rooms = roomsFor(floor, crates, ways, rules)
-  return crates.filter((_, i) => rooms[i]!.length > 0).map(([length]) => length)
-}

@@ -7,14 +7,15 @@ export interface StowRules {
   hangerDepth: number
   /** Clothes, shoes and towels each brings, cubic feet: always, and for every day until they wash. */
   clothesAlways: number
+  /** The same of who lives in it: all seasons, and all of a household’s kitchen. */
+  clothesDwelling: number
+  kitchenDwelling: number
   clothesPerDay: number
   daysBetweenLaundry: number
   /** Dishes, pots and food each asks, cubic feet. */
   kitchenPerPerson: number
   /** The share of a storage fixture's outline that can be filled, by its kind. */
   filled: Partial<Record<FixtureKind, number>>
-  /** Usual dog crates: length and width, inches. */
-  crates: [number, number][]
   /** A rack at the rear receiver weighs about so much itself, pounds. */
   rack: number
 }
@@ -24,6 +25,8 @@ export const STOW_RULES: StowRules = {
   hangerDepth: 20, // a hanger of 17 in, cloth on both sides (common practice)
   hangingPerPerson: 8,
   clothesAlways: 1.5,
+  clothesDwelling: 6, // a closet and a dresser (common practice)
+  kitchenDwelling: 4,
   clothesPerDay: 0.3,
   daysBetweenLaundry: 7,
   kitchenPerPerson: 2,
@@ -38,11 +41,5 @@ export const STOW_RULES: StowRules = {
     counter: 0.5,
     island: 0.6,
   },
-  crates: [
-    [24, 18],
-    [30, 20],
-    [36, 24],
-    [42, 28],
-  ],
   rack: 45,
 }

@@ -1,4 +1,4 @@
-import { everyNight, type Gear, type Household, type Pet } from '../../household/household'
+import { livesInIt, usuallyThere, type Gear, type Household } from '../../household/household'
 import { passes, type Hold, type Piece } from '../../packing/piece'
 import { capital, small } from '../../plan/naming'
 import { listed, says, type Phrase } from '../../quantity/phrase'
@@ -7,7 +7,7 @@ import { cubicFeetOf } from '../../quantity/volume'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, note, reason, tight, type Reason } from '../reason'
-import type { LyingNight } from '../../nights/lying'
+import { usualNight, type LyingNight } from '../../nights/lying'
 import { stowFacts, type StowFacts } from './facts'
 import { bayName, plainName, inFrontOf, named, ridesInIt, weights, type Stowed } from '../../stowing/stowed'
 import { STOW_RULES, type StowRules } from './rules'
@@ -18,8 +18,11 @@ export interface StowNeed {
   /** What belongs to one of them, by its id, and to whom. */
   owners: Map<string, string>
   people: number
+  /** Guests are there on most trips. */
+  guests: boolean
   nights: number
-  pets: Pick<Pet, 'name' | 'crate'>[]
+  /** They live in it. */
+  dwelling: boolean
   rules: StowRules
 }
 
@@ -28,10 +31,9 @@ const PLENTY = 20
 const PLENTY_PIECES = 3
 
 /**
- * Does everything go in: what they bring into the bays, through their doors and under their limits; clothes and
- * crates inside.
+ * Does everything go in: what they bring into the bays, through their doors and under their limits; clothes inside.
  */
-export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | 'crates'> = {
+export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled'> = {
   id: 'stow',
   words: {
     asks: 'Does everything go in?',
@@ -42,9 +44,9 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | '
     shownAt: 'off-door',
     tryIt: 'Open the pass-through, and let them say what goes in.',
   },
-  version: 6,
+  version: 7,
   rules: STOW_RULES,
-  baked: ['filled', 'crates'],
+  baked: ['filled'],
   weight: 2,
   living: false,
   drawing: ['inside'],
@@ -54,12 +56,11 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled' | '
   judge: ({ facts, need, shared: { lying, stowing } }) =>
     answerOf(
       [
-        ...gearReasons(facts, need, stowing, lying.everyNight),
+        ...gearReasons(facts, need, stowing, usualNight(lying, need.guests)),
         ...ownReasons(need, stowing),
         ...closetReasons(facts, need),
-        ...roomReasons(facts, lying.everyNight),
+        ...roomReasons(facts, usualNight(lying, need.guests)),
         ...dryReason(stowing),
-        ...crateReasons(facts, need),
       ],
       need.gear.some(({ fuel }) => fuel) ? ['fuel'] : [],
     ),
@@ -71,9 +72,10 @@ function stowNeed(household: Household, rules: StowRules): StowNeed | null {
     gear: ridesInIt(household),
     unsized: rides.filter(({ size }) => !size).map(({ id }) => `household.gear.${id}.size`),
     owners: ownersOf(household),
-    people: everyNight(household).length,
+    people: usuallyThere(household).length,
+    guests: household.guestsCome === 'most trips',
     nights: household.trip.nights,
-    pets: household.pets.map(({ name, crate }) => ({ name, crate })),
+    dwelling: livesInIt(household),
     rules,
   }
 }
@@ -235,14 +237,15 @@ function sharedReasons(what: Stowed, night: LyingNight): Reason[] {
 /** Clothes on hangers and on shelves. */
 function closetReasons(
   { rod, hanging: depth, unreadRods, drawers, shelves }: StowFacts,
-  { people, nights, rules }: StowNeed,
+  { people, nights, dwelling, rules }: StowNeed,
 ): Reason[] {
   const days = Math.min(nights, rules.daysBetweenLaundry)
-  const clothes = people * (rules.clothesAlways + days * rules.clothesPerDay)
+  const clothes = people * ((dwelling ? rules.clothesDwelling : rules.clothesAlways) + days * rules.clothesPerDay)
   const hanging = people * rules.hangingPerPerson
-  const kitchen = people * rules.kitchenPerPerson
+  const kitchen = people * (dwelling ? rules.kitchenDwelling : rules.kitchenPerPerson)
   const spare = shelves - clothes - kitchen
-  const worn = says`Clothes of ${quantity(people, 'person')} for ${quantity(days, 'day')} take about ${quantity(clothes, 'cu ft')}`
+  const span = dwelling ? 'all seasons' : says`${quantity(days, 'day')}`
+  const worn = says`Clothes of ${quantity(people, 'person')} for ${span} take about ${quantity(clothes, 'cu ft')}`
   const held = says`${quantity(shelves, 'cu ft')}${drawers ? `, ${drawers} drawers among them` : ''}`
   const shelf: Reason = reason(
     spare < 0 ? 'tight' : 'fits',
@@ -270,19 +273,4 @@ function dryReason({ facts: { holds } }: Stowed): Reason[] {
       says`Bays that stay dry: ${quantity(volume('outside'), 'cu ft')} outside, ${quantity(volume('inside'), 'cu ft')} inside.`,
     ),
   ]
-}
-
-function crateReasons({ crates }: StowFacts, { pets }: StowNeed): Reason[] {
-  return pets.flatMap(({ name, crate }): Reason[] => {
-    if (!crate) return []
-    const stands = crates.some((length) => length >= crate.length)
-    return [
-      stands
-        ? fits(says`${name}’s crate stands on the floor at night, out of everyone’s way.`)
-        : tight(
-            says`There is no floor at night for ${name}’s crate of ${inches(crate.length)} by ${inches(crate.width)}.`,
-            { brief: 'no floor for the crate' },
-          ),
-    ]
-  })
 }

@@ -29,7 +29,7 @@ export function estimateOf(
   const brought = {
     belongings: load.belongings,
     kit: rules.campingKit,
-    gear: load.gearInTrailer,
+    unsized: load.unsized,
     racks: onRacks.racks.map(({ weight }) => weight),
     freshShare: load.freshShare,
   }

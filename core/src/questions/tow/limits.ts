@@ -134,7 +134,7 @@ export interface LimitMargin {
 
 /** Every limit at a moment, the one that governs first, those that nobody read last. */
 export function marginsAt(facts: TowFacts & { uvw: number }, towed: Towed, moment: Moment): LimitMargin[] {
-  const { load, rules } = towed
+  const { load, ratings, rules } = towed
   const unweighed = load.people.unknown.length + load.pets.unknown.length > 0
   return limitsOf(facts, { ...towed, load: heaviest(load) })
     .map(({ name, rating, asks }) => {
@@ -145,7 +145,10 @@ export function marginsAt(facts: TowFacts & { uvw: number }, towed: Towed, momen
       // Whoever was not weighed rides in the vehicle too, and what nobody measured weighs in the trailer.
       const aboardOpen =
         (name === 'Payload' || name === 'GCWR') && (unweighed || (load.people.children.length > 0 && worst !== 'fits'))
-      const open = worst !== best || aboardOpen || moment.missing.length > 0
+      // Without a weight-distribution hitch a receiver carries less, and nobody asked whether they have one.
+      const ballOpen =
+        name === 'Receiver' && ratings.spreads === undefined && (ratings.hitchTongueAlone ?? 0) < asks(moment, 'most')
+      const open = worst !== best || aboardOpen || ballOpen || moment.missing.length > 0
       // With the heaviest children it may be over, and with theirs not.
       const surely = load.people.children.length && aboardOpen ? 'measure' : worst
       const verdict = open && best !== 'no' ? ('measure' as const) : surely

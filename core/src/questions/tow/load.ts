@@ -1,6 +1,6 @@
 import { atMost } from '../../household/growth'
 import { plainName } from '../../stowing/stowed'
-import { riding, vehicleFigure, type Gear, type Household, type Person, type RIDES } from '../../household/household'
+import { livesInIt, riding, vehicleFigure, type Gear, type Household, type Person, type RIDES } from '../../household/household'
 import type { TowRules } from './rules'
 
 /** What rides where when this household leaves home. Pounds. */
@@ -11,7 +11,8 @@ export interface Load {
   people: { known: number; unknown: string[]; atMost: number; children: string[] }
   pets: { known: number; unknown: string[] }
   gearInVehicle: number
-  gearInTrailer: number
+  /** What rides in the trailer and has no size yet. */
+  unsized: { id: string; name: string; pounds: number }[]
   /** What rides on racks, and what a rack of theirs weighs itself. */
   onRacks: Gear[]
   ownRack: number
@@ -40,10 +41,12 @@ export function loadOf(household: Household, rules: TowRules): Load {
     people: ridersWeigh(people),
     pets: weighed(household.pets, 'pets'),
     gearInVehicle: gear('vehicle'),
-    gearInTrailer: gear('trailer'),
+    unsized: household.gear
+      .filter(({ rides, size }) => rides === 'trailer' && !size)
+      .map(({ id, name, weight, count }) => ({ id, name, pounds: weight * count })),
     onRacks: household.gear.filter(({ rides }) => rides === 'rack'),
     ownRack: rules.rack,
-    belongings: belongings ?? people.length * rules.belongingsPerPerson + rules.campingKit,
+    belongings: belongings ?? people.length * (livesInIt(household) ? rules.belongingsLiving : rules.belongingsPerPerson) + rules.campingKit,
     hitch: hitch ?? rules.hitchHardware,
     freshShare: fresh ? SHARES[fresh] : hookups === 'none' ? rules.freshShareWithout : rules.freshShareWithHookups,
     dumpsFirst: hookups === 'full',
@@ -94,9 +97,11 @@ export const ratingsOf = (household: Household) => ({
   payload: vehicleFigure(household, 'payload'),
   gcwr: vehicleFigure(household, 'gcwr'),
   curbWeight: vehicleFigure(household, 'curbWeight'),
-  /** On the ball alone where they tow so, else with a weight-distribution hitch. */
+  /** On the ball alone where they tow so, else with a weight-distribution hitch: `receiverReason` asks which. */
   hitchTongue: vehicleFigure(household, tongueKey(household)),
   tongueKey: tongueKey(household),
+  /** Whether they tow with a weight-distribution hitch; absent: nobody asked. */
+  spreads: household.trip.spreads,
   hitchTongueAlone: vehicleFigure(household, 'hitchTongueAlone'),
   hitchTrailer: vehicleFigure(household, 'hitchTrailer'),
   seats: vehicleFigure(household, 'seats'),

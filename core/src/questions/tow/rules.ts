@@ -8,6 +8,8 @@ export interface TowRules {
   tongueMost: number
   /** Clothes, food, dishes and bedding in the trailer, per person. */
   belongingsPerPerson: number
+  /** The same of who lives in it. */
+  belongingsLiving: number
   /** Household of the trailer itself: hoses, leveling blocks, cookware, chairs. */
   campingKit: number
   /** Weight-distribution hitch, counted against payload. */
@@ -26,6 +28,7 @@ export const TOW_RULES: TowRules = {
   tongueLeast: 0.1, // SAE J2807 (from memory): conventional trailer at least 10 %
   tongueMost: 0.15, // common practice: 10-15 % of the loaded trailer
   belongingsPerPerson: 75,
+  belongingsLiving: 300, // two who live in one carry 1,200 lb and more over dry, kit and tools among it (common practice)
   campingKit: 150,
   hitchHardware: 80,
   rack: 45, // as in stowing: common practice

@@ -104,21 +104,7 @@ function reasonsWith({ load, ratings, vehicle, rules }: Towed, estimate: TowEsti
     combined(ratings, aboard + loaded, reserve, openAboard || estimate.open, (given) =>
       notSaferThan(given, unweighed, still),
     ),
-    withTongue(tongue, (onTongue) =>
-      rated(
-        {
-          name: alone ? 'What the receiver carries without a weight-distribution hitch' : 'What the receiver carries',
-          rating: ratings.hitchTongue,
-          asked: onTongue,
-          open: openTongue,
-          words: alone
-            ? says`About ${pounds(onTongue)} of tongue weight on a receiver that, without a weight-distribution hitch, carries`
-            : says`About ${pounds(onTongue)} of tongue weight on a receiver that carries`,
-          rests: [`household.vehicle.${ratings.tongueKey}`],
-        },
-        reserve,
-      ),
-    ),
+    receiverReason(ratings, tongue, openTongue, reserve),
     ...(alone ? [] : withoutBars(ratings.hitchTongueAlone, tongue)),
     ...(ratings.hitchTrailer === undefined
       ? []
@@ -158,6 +144,42 @@ function combined(
   return sure(
     rated({ name: 'GCWR', rating: gcwr, asked: rig, open, words, rests: ['household.vehicle.gcwr'] }, reserve),
   )
+}
+
+/**
+ * The tongue on the receiver: its label has a figure with a weight-distribution hitch and one without. Where nobody asked
+ * how they tow, what holds either way holds; else that is asked.
+ */
+function receiverReason(ratings: VehicleRatings, tongue: Tongue, open: boolean, reserve: number): Reason {
+  const on = (alone: boolean): Reason => {
+    const key = alone ? 'hitchTongueAlone' : 'hitchTongue'
+    return withTongue(tongue, (onTongue) =>
+      rated(
+        {
+          name: alone ? 'What the receiver carries without a weight-distribution hitch' : 'What the receiver carries',
+          rating: alone ? ratings.hitchTongueAlone : ratings.hitchTongue,
+          asked: onTongue,
+          open,
+          words: alone
+            ? says`About ${pounds(onTongue)} of tongue weight on a receiver that, without a weight-distribution hitch, carries`
+            : says`About ${pounds(onTongue)} of tongue weight on a receiver that carries`,
+          rests: [`household.vehicle.${key}`],
+        },
+        reserve,
+      ),
+    )
+  }
+  if (ratings.spreads !== undefined) return on(ratings.spreads === 'no')
+  const [distributed, ball] = [on(false), on(true)]
+  if (distributed.verdict === 'no' || distributed.verdict === 'measure') return distributed
+  if (ball.verdict === distributed.verdict) return ball
+  const without =
+    ratings.hitchTongueAlone === undefined
+      ? says`Without one, what the receiver carries isn't known`
+      : says`Without one it carries ${pounds(ratings.hitchTongueAlone)}`
+  return measure(says`${distributed.says} That is with a weight-distribution hitch. ${without}: ask how they tow.`, [
+    'household.trip.spreads',
+  ])
 }
 
 /** Most receivers carry less on their own than with a weight-distribution hitch: said where the label gives both. */

@@ -1,0 +1,77 @@
+import { SIDES, type Plan, type Side } from '../plan/plan'
+import { bounds, type Point, type Shape } from '../plan/shape'
+import type { Trailer } from './trailer'
+
+const known = new WeakMap<Trailer, Trailer>()
+const plans = new WeakMap<Plan, Plan>()
+
+/**
+ * The trailer with each of its lists in one order, from the hitch to the rear, whatever order its file has: answers and
+ * words don't depend on which berth or compartment was written down first.
+ */
+export function inOrder(trailer: Trailer): Trailer {
+  const before = known.get(trailer)
+  if (before) return before
+  const { plan, equipment, absent } = trailer
+  const ordered: Trailer = {
+    ...trailer,
+    equipment: sorted(equipment, ({ kind }) => kind),
+    ...(absent && { absent: [...absent].sort((a, b) => compare(a.kind, b.kind)) }),
+    plan: planInOrder(plan),
+  }
+  known.set(trailer, ordered)
+  known.set(ordered, ordered)
+  return ordered
+}
+
+function planInOrder(plan: Plan): Plan {
+  const before = plans.get(plan)
+  if (before) return before
+  const along = ({ shape }: { shape: Shape }) => bounds(shape).x0
+  const opening = ({ from, to }: { from: Point; to: Point }) => Math.min(from[0], to[0])
+  const onWall = ({ wall, start }: { wall: Side; start: number }) =>
+    wall === 'front' ? -Infinity : wall === 'rear' ? Infinity : start
+  const ordered: Plan = {
+    ...plan,
+    rooms: sorted(plan.rooms, along),
+    walls: sorted(plan.walls, opening),
+    doors: sorted(plan.doors, opening),
+    windows: sorted(plan.windows, opening),
+    slides: sorted(plan.slides, onWall),
+    canvasEnds: sorted(plan.canvasEnds, onWall),
+    fixtures: sorted(plan.fixtures, along),
+    berths: sorted(
+      plan.berths.map((berth) => ({ ...berth, access: SIDES.filter((side) => berth.access.includes(side)) })),
+      along,
+    ),
+    conversions: sorted(
+      plan.conversions.map((one) => ({
+        ...one,
+        uses: [...one.uses].sort(),
+        takes: [...one.takes].sort(),
+        excludes: [...one.excludes].sort(),
+      })),
+      () => 0,
+    ),
+    outside: sorted(plan.outside, onWall),
+    compartments: sorted(
+      plan.compartments.map((one) => ({
+        ...one,
+        openings: [...one.openings].sort(
+          (a, b) => compare(a.wall, b.wall) || a.width - b.width || a.height - b.height,
+        ),
+        ...(one.shares && { shares: [...one.shares].sort() }),
+      })),
+      ({ at = Infinity }) => at,
+    ),
+  }
+  plans.set(plan, ordered)
+  plans.set(ordered, ordered)
+  return ordered
+}
+
+const compare = (a: string | number, b: string | number): number => (a < b ? -1 : a > b ? 1 : 0)
+
+/** By what is asked, then by id. */
+const sorted = <One extends { id: string }>(list: readonly One[], by: (one: One) => string | number): One[] =>
+  [...list].sort((a, b) => compare(by(a), by(b)) || compare(a.id, b.id))
