@@ -36,7 +36,11 @@ function shuffled<T>(value: T, random: () => number, key = ''): T {
 
 const told = (answers: Answers) =>
   Object.entries(answers)
-    .map(([id, { verdict, because }]) => [id, verdict, ...because.map((one) => `${one.verdict}: ${phraseText(one.says)}`)])
+    .map(([id, { verdict, because }]) => [
+      id,
+      verdict,
+      ...because.map((one) => `${one.verdict}: ${phraseText(one.says)}`),
+    ])
     .sort(([a], [b]) => (a! < b! ? -1 : 1))
 
 const answersTo = (trailer: Trailer, household: Household) =>

@@ -90,13 +90,7 @@ function waterOf(people: number, { washing }: Habits): Water {
 const WATERS = new Map<string, Water>()
 
 /** What the furnace does in an hour: what goes out through the shell, less what people give. */
-function heatingAt(
-  hour: number,
-  rig: Rig,
-  camp: Camp,
-  { heatTo }: Habits,
-  { temperature }: Weather,
-) {
+function heatingAt(hour: number, rig: Rig, camp: Camp, { heatTo }: Habits, { temperature }: Weather) {
   const { power, rules } = camp
   const wanted = Math.max(
     0,

@@ -20,7 +20,9 @@ export function inOrder(household: Household): Household {
       })),
     pets: [...pets].sort(byId),
     gear: [...gear].sort(byId),
-    ...(wishes && { wishes: [...wishes].sort((a, b) => compare(a.feature, b.feature) || compare(a.is ?? '', b.is ?? '')) }),
+    ...(wishes && {
+      wishes: [...wishes].sort((a, b) => compare(a.feature, b.feature) || compare(a.is ?? '', b.is ?? '')),
+    }),
     ...(sure && { sure: [...sure].sort((a, b) => compare(a.figure, b.figure)) }),
     stances: Object.fromEntries(STANCE_IDS.flatMap((id) => (stances[id] ? [[id, stances[id]]] : []))),
     vehicle: {

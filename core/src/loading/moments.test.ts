@@ -11,7 +11,7 @@ import { LOADING_RULES } from './rules'
 import { weightsAt, type Brought, type MomentId } from './weights'
 
 const SHARES = { tongueLeast: 0.1, tongueMost: 0.15 }
-const NOTHING: Brought = { belongings: 0, kit: 0, gear: 0, racks: [], freshShare: 0 }
+const NOTHING: Brought = { belongings: 0, kit: 0, unsized: [], racks: [], freshShare: 0 }
 
 function weighed(
   trailer: Trailer,
@@ -67,7 +67,7 @@ describe('the loaded trailer as a beam on its axles and its coupler', () => {
         },
       ],
     })
-    const tongue = (ties: [number, number][]) => weighed(garage(ties), 'leaving', { gear: 800 }, buggy).tongue.most
+    const tongue = (ties: [number, number][]) => weighed(garage(ties), 'leaving', {}, buggy).tongue.most
     const alone = weighed(garage([]), 'empty').tongue.most
     // Axles 140 in behind the wall, coupler 180 in before them: 800 x (140 - 180) / 180.
     expect(tongue([[175, 185]]) - alone).toBeCloseTo((800 * -40) / 180, 6)

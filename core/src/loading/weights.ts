@@ -93,13 +93,13 @@ export function weightsAt(
   put('clothes', 'Clothes', own * rules.clothes, places.clothes)
   put('bedding', 'Bedding', bedding, places.beds)
   put('kit', 'Camp kit', Math.min(brought.kit, brought.belongings), places.middle)
-  const anywhere = (id: string, name: string, pounds: number, unread: string) => {
-    if (pounds > 0) weights.push({ id, name, pounds, from: 0, to: facts.box, unread })
+  const anywhere = (id: string, name: string, pounds: number, unread: string, [from, to] = [0, facts.box]) => {
+    if (pounds > 0) weights.push({ id, name, pounds, from: from!, to: to!, unread })
   }
   for (const [id, pounds] of inHolds(stowed)) {
-    const { name, at } = stowed.holds.find((one) => one.id === id)!
+    const { name, at, between } = stowed.holds.find((one) => one.id === id)!
     if (at !== undefined) put(`gear ${id}`, name, pounds, at)
-    else anywhere(`gear ${id}`, name, pounds, `plan.compartments.${id}.at`)
+    else anywhere(`gear ${id}`, name, pounds, `plan.compartments.${id}.at`, between)
   }
   weights.push(...brought.racks)
   for (const { id, name, pounds } of brought.unsized) anywhere(`loose ${id}`, name, pounds, `household.gear.${id}.size`)

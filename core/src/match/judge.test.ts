@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Household } from '../household/household'
-import { QUESTIONS, questionOf } from '../questions/index'
+import { QUESTIONS, questionOf, type QuestionId } from '../questions/index'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { FAMILY } from '../testing/lot'
 import { household, person } from '../testing/someone'
@@ -102,5 +102,30 @@ describe('like units', () => {
     const sleeps = (height: number) =>
       judgeFor(household([person({ height })]), RULES, [questionOf('sleep')])(sheet!).sleep!
     expect(sleeps(60)).not.toEqual(sleeps(100))
+  })
+})
+
+describe('guests of whom nobody asked how often they come', () => {
+  const six = [
+    ...Array.from({ length: 2 }, (_, i) => person({ id: `h${i}`, name: `Host ${i}` })),
+    ...Array.from({ length: 4 }, (_, i) =>
+      person({ id: `g${i}`, name: `Guest ${i}`, age: 9, height: 52, weight: 60, guest: true }),
+    ),
+  ]
+  const facts = factSheet(FAMILY, RULES)
+  const bath = (guestsCome: Household['guestsCome']) => judgeFor(household(six, { guestsCome }), RULES)(facts).bath!
+  it('count in every question of living where they come on most trips', () => {
+    expect(bath('a few times a year').verdict).toBe('fits')
+    expect(bath('most trips').verdict).toBe('tight')
+  })
+  it('and are asked about where that decides, in every question', () => {
+    expect(bath('never')).toMatchObject({ verdict: 'measure', missing: ['household.guestsCome'] })
+    const [never, few, most] = (['never', 'a few times a year', 'most trips'] as const).map((guestsCome) =>
+      judgeFor(household(six, { guestsCome }), RULES)(facts),
+    )
+    for (const id of Object.keys(never!) as QuestionId[]) {
+      const ends = [few![id]!.verdict, most![id]!.verdict]
+      expect(ends[0] === ends[1] ? ends : [...ends, 'measure'], id).toContain(never![id]!.verdict)
+    }
   })
 })

@@ -55,11 +55,7 @@ function eitherWay(seldom: Answer | undefined, often: Answer, { people }: Househ
  * The household's needs once, then any number of fact sheets against them. What is equal for like units is judged once:
  * facts that are the same object, beside the same findings of the rooms that the question asked, have the same answer.
  */
-function judgeCertain(
-  given: Household,
-  rules: HouseRules,
-  questions: typeof QUESTIONS,
-): (facts: FactSheet) => Answers {
+function judgeCertain(given: Household, rules: HouseRules, questions: typeof QUESTIONS): (facts: FactSheet) => Answers {
   const [household, doubts] = [trustedHousehold(given), householdDoubts(inOrder(given))]
   const asked = questions.flatMap((question) => {
     const need = question.need(household, rules[question.id], rules)

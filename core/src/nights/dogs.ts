@@ -1,5 +1,4 @@
 import type { Household } from '../household/household'
-import type { Sleeper } from './need'
 import type { NightRules } from './rules'
 
 /** A dog that sleeps loose: on a bed or on one of its own. Pounds; absent: nobody asked. */
@@ -20,8 +19,14 @@ export const looseDogs = ({ pets }: Pick<Household, 'pets'>): Dog[] =>
 /** A dog on the bed of a household that noted none: it is asked about. */
 export const UNKNOWN_DOG: Dog = { key: 'household.pets', name: 'the dog' }
 
+/** Of the dogs that sleep on beds, the heaviest first, how many lie on this one's. */
+export interface WithDogs {
+  dogs: readonly Dog[]
+  dogShare: number
+}
+
 /** Those who lie in the bed of a group: of each who wants them there their share, the heaviest. */
-export function dogsOf(group: readonly Pick<Sleeper, 'dogs' | 'dogShare'>[]): readonly Dog[] {
+export function dogsOf(group: readonly WithDogs[]): readonly Dog[] {
   let share = 0
   for (const { dogShare } of group) share += dogShare
   return share === 0 ? NONE : group.find(({ dogShare }) => dogShare > 0)!.dogs.slice(0, share)

@@ -129,20 +129,28 @@ const isDry = ({ kind }: Room): boolean => kind !== 'bath'
 function madeNight(plan: Plan, made: string[], rules: WayRules): MadeNight {
   const floor = floorOf(plan, 'night', made)
   const ways = nightWays(floor, rules)
-  const toilets = waysFrom(floor, 'toilet')
+  // With no toilet to go to they still go out.
+  const from = waysFrom(floor, ways.length ? 'toilet' : 'entry')
   const out = floor.places
-    .filter(({ use }) => use === 'door' || use === 'exit window')
-    .flatMap((place) => wayTo(toilets, floor.standsOf(place), rules.comfortable)?.path ?? [])
+    .filter(({ use }) => use === 'door' || use === 'exit window' || (ways.length === 0 && use === 'bed'))
+    .flatMap((place) => {
+      const path = wayTo(from, floor.standsOf(place), rules.comfortable)?.path
+      return path ? [path] : []
+    })
   const swept = leavesAt(plan, 'night', made, floor.bodies).filter(({ of, id }) =>
     of === 'doorway'
       ? !made.some((one) => plan.conversions.find((other) => other.id === one)?.takes.includes(id))
-      : of === 'outer wall' && opensInward(plan, plan.doors.find((door) => door.id === id)!),
+      : of === 'outer wall' &&
+        opensInward(
+          plan,
+          plan.doors.find((door) => door.id === id)!,
+        ),
   )
   return {
     made,
     ways: ways.map(({ berth, length, passes }) => ({ berth, length, passes })),
     floor: freeFloor(floor.clearance, {
-      ways: [...ways.map(({ path }) => path), out],
+      ways: [...ways.map(({ path }) => path), ...out],
       half: rules.sideways / 2,
       shapes: [
         ...swept.map((leaf) => ({ polygon: sweepOf(leaf) })),

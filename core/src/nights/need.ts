@@ -1,7 +1,7 @@
 import { couples, guestRhythm, livesInIt, type Household, type NEEDS, type Person } from '../household/household'
 import { atMost } from '../household/growth'
-import { looseDogs, UNKNOWN_DOG, type Dog } from './dogs'
-import { cribThing, petThings, type FloorThing } from './onFloor'
+import { looseDogs, UNKNOWN_DOG, type Dog, type WithDogs } from './dogs'
+import { cribThing, petThings, type FloorThing } from './floorThings'
 import type { NightRules } from './rules'
 
 /** Those who need a berth, and who may lie beside whom. */
@@ -37,7 +37,7 @@ export interface SharingGroup {
   apart: boolean
 }
 
-export interface Sleeper {
+export interface Sleeper extends WithDogs {
   id: string
   name: string
   age: number
@@ -58,9 +58,6 @@ export interface Sleeper {
   cpap: boolean
   nightTrips: boolean
   ownRoom: boolean
-  /** The dogs of the household that sleep on beds, the heaviest first, and how many of them lie on this one's. */
-  dogs: readonly Dog[]
-  dogShare: number
   /** Sleeps in a crib on the floor, not in a berth; `assumed`: too young for a berth, and nobody asked. */
   crib: boolean
   cribAssumed: boolean

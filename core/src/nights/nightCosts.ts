@@ -1,7 +1,8 @@
 import type { ComfortRules } from './rules'
 import type { BerthAt, Disturbance, NightCosts } from './assignment'
 import type { NightFacts } from './facts'
-import { onFloor, type FloorThing } from './onFloor'
+import type { FloorThing } from './floorThings'
+import { onFloor } from './onFloor'
 import type { Sleeper } from './need'
 
 /**

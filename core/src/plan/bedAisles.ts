@@ -51,12 +51,7 @@ export function secondSides(floor: Floor, start: Start, { sideways }: WayRules):
 }
 
 /** The cell up to which one has to come to lie down from a side: of the easiest stretch as long as a seat the hardest. */
-function alongSide(
-  { clearance, tall }: Floor,
-  place: Place,
-  side: Side,
-  widest: Int16Array,
-): number | undefined {
+function alongSide({ clearance, tall }: Floor, place: Place, side: Side, widest: Int16Array): number | undefined {
   const { cells, needs } = standsAt(clearance, { ...place, fronts: frontsOf(place.shape, [side]) }, tall)
   const lengthwise = side === 'door' || side === 'off-door'
   const best = new Map<number, number>()

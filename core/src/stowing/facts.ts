@@ -20,6 +20,8 @@ export interface HoldFact extends Hold {
   shares: { id: string; kind: 'berth' | 'slide' }[]
   /** Middle of it from the front wall, where drawn. */
   at?: number
+  /** While that is not drawn: where its middle can be, since a door of its name is in it. */
+  between?: [from: number, to: number]
   limitRead: boolean
 }
 
@@ -43,15 +45,15 @@ function holdFact(
     ...(limit !== undefined && { limit }),
     limitRead: limit !== undefined,
     shares: shares.map((one) => ({ id: one, kind: plan.slides.some((slide) => slide.id === one) ? 'slide' : 'berth' })),
-    ...middle(plan, id, at),
+    ...middle(plan, id, at, size[0]),
   }
 }
 
 /**
- * Where it lies along the trailer: as drawn, or else by the door of its name in the outer wall. The floor of a cargo
+ * Where it lies along the trailer: as drawn, or else about the door of its name in the outer wall. The floor of a cargo
  * room of its name carries what is tied down between the tie-downs, or in its middle while it has none.
  */
-function middle(plan: Plan, id: string, at: number | undefined): { at?: number } {
+function middle(plan: Plan, id: string, at: number | undefined, long: number): Pick<HoldFact, 'at' | 'between'> {
   if (at !== undefined) return { at }
   const room = plan.rooms.find((one) => one.kind === 'cargo' && id.startsWith(`${one.id}-`))
   if (room) {
@@ -62,5 +64,7 @@ function middle(plan: Plan, id: string, at: number | undefined): { at?: number }
     return { at: (Math.min(...ends.map(({ x0 }) => x0)) + Math.max(...ends.map(({ x1 }) => x1))) / 2 }
   }
   const door = plan.outside.find((one) => one.id === id || one.id.startsWith(`${id}-`))
-  return door && (door.wall === 'door' || door.wall === 'off-door') ? { at: door.start + door.length / 2 } : {}
+  if (!door || (door.wall !== 'door' && door.wall !== 'off-door')) return {}
+  const [from, to] = [door.start + door.length - long / 2, door.start + long / 2]
+  return { between: from <= to ? [Math.max(0, from), Math.min(plan.box.length, to)] : [to, from] }
 }

@@ -57,12 +57,11 @@ function planInOrder(plan: Plan): Plan {
     compartments: sorted(
       plan.compartments.map((one) => ({
         ...one,
-        openings: [...one.openings].sort(
-          (a, b) => compare(a.wall, b.wall) || a.width - b.width || a.height - b.height,
-        ),
+        openings: [...one.openings].sort((a, b) => compare(a.wall, b.wall) || a.width - b.width || a.height - b.height),
         ...(one.shares && { shares: [...one.shares].sort() }),
       })),
-      ({ at = Infinity }) => at,
+      // Not by where they are: what goes into which must not change when that is measured.
+      () => 0,
     ),
   }
   plans.set(plan, ordered)

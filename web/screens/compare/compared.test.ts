@@ -52,8 +52,8 @@ describe('what the compare board is given', () => {
         {
           berth: 'bed',
           people: [
-            expect.objectContaining({ id: 'ro', initials: 'Ro', color: 0 }),
             expect.objectContaining({ id: 'mi' }),
+            expect.objectContaining({ id: 'ro', initials: 'Ro', color: 0 }),
           ],
         },
         { berth: 'lower', people: [expect.objectContaining({ id: 'ta', color: 2 })] },

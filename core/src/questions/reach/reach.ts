@@ -126,7 +126,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
 function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'unnoted' | 'leaves' | 'upright'> {
   const told = (width: number, between?: [string, string]): Pick<Passage, 'width' | 'between'> => ({
     width: Math.floor(2 * width) / 2,
-    ...(between && { between: [nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])] }),
+    ...(between && { between: inWords([nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])]) }),
   })
   const passages = (reached: readonly Reached[], seconds = new Map<string, SecondSide>()): Passage[] =>
     reached.map(({ place: { id, name, use }, width, between }) => {
@@ -156,6 +156,10 @@ function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'un
   }
 }
 
+/** Things before walls, and each in the order of the alphabet: neither side of a squeeze comes first. */
+const inWords = (sides: [string, string]): [string, string] =>
+  sides.sort((a, b) => Number(/wall/.test(a)) - Number(/wall/.test(b)) || (a < b ? -1 : 1))
+
 const leavesOf = (plan: Trailer['plan']): ReachFacts['leaves'] =>
   clashesAt(plan, 'parked')
     .filter((clash) => (clash.with === 'thing' || clash.with === 'shut') && OPENED.has(clash.kind))
@@ -175,10 +179,11 @@ function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Lying
   }
   const spare = narrowest.width - rules.sideways
   const how = gait(narrowest.width, rules)
+  const aside = farSide(wanted, night, narrowest.width)
   const verdict = verdictOf(spare, rules.shoulder - rules.sideways)
   return reason(
     verdict,
-    says`Parked one gets to everything; the narrowest way, to ${the(narrowest)}, ${squeeze(narrowest, 'is')}: ${how}${farSide(wanted, night, narrowest.width)}.`,
+    says`Parked one gets to everything; the narrowest way, to ${the(narrowest)}, ${squeeze(narrowest, 'is')}: ${how}${aside}.`,
     { margin: marginOf(Math.max(0, spare), 'in', PLENTY) },
   )
 }
@@ -204,9 +209,7 @@ function nightReasons(
       ),
     ]
   const slept = night.placements.flatMap(({ berth, people }) =>
-    stored.toBerths
-      .filter(({ id }) => id === berth.id)
-      .map((passage) => ({ passage, people })),
+    stored.toBerths.filter(({ id }) => id === berth.id).map((passage) => ({ passage, people })),
   )
   const cut = slept.filter(({ passage }) => passage.width < rules.sideways)
   if (cut.length) {

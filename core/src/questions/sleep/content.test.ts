@@ -120,7 +120,7 @@ describe('who would not be content with it every night', () => {
     const baby = household([...couple(), person({ name: 'Bo', age: 0.5, height: 26, weight: 16 })])
     const roomy = unit({ berths: [{ ...queen, shape: { rect: [4, 18, 80, 60] } }] })
     expect(judge(roomy, baby)).toMatchObject({ verdict: 'fits' })
-    expect(text(roomy, baby)).toContain('Ask whether they bring one.')
+    expect(text(roomy, baby)).toContain('ask whether they bring a crib.')
     const full = unit({ berths: [queen], fixtures: [fixture('cabinet', [84, 2, 150, 76])] })
     expect(judge(full, baby)).toMatchObject({ verdict: 'no', brief: 'no floor for the crib' })
   })

@@ -6,7 +6,7 @@ import { discomfort, type Heard } from '../../nights/comfort'
 import type { NightFacts } from '../../nights/facts'
 import { misfit } from '../../nights/fit'
 import type { Sleeper } from '../../nights/need'
-import type { FloorThing } from '../../nights/onFloor'
+import type { FloorThing } from '../../nights/floorThings'
 import type { NightRules } from '../../nights/rules'
 import { storedFor, type Night, type Placement } from '../../nights/night'
 
@@ -129,7 +129,7 @@ export function floorReasons(
       ]),
     ),
     ...stands.map(({ thing, room }) => {
-      const stood = says`${capitalized(whose(thing))} fits${where(room)} at night, clear of the walkways`
+      const stood = says`${capitalized(whose(thing))} stands${where(room)} at night, clear of the walkways`
       return sleeperOf(thing)?.cribAssumed
         ? fits(says`${stood}. ${thing.name} is under ${berthFrom}: ask whether they bring a crib.`)
         : fits(says`${stood}.`)

@@ -5,7 +5,7 @@ import type { Night, Placement } from '../../nights/night'
 import type { NightRules } from '../../nights/rules'
 import { trailerFigure } from '../../trailer/trailer'
 import { lyingIn } from '../../nights/lyingIn'
-import { nameOnPlan, small } from '../../plan/naming'
+import { capital, nameOnPlan, small } from '../../plan/naming'
 import { toNote, unconverted } from '../../trailer/drawn'
 import { agrees, doing, following, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
@@ -74,7 +74,11 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
   },
 }
 
-function nightReasons(facts: NightFacts, { everyNight: { sleepers }, dwelling, rules }: NightNeed, night: Night): Reason[] {
+function nightReasons(
+  facts: NightFacts,
+  { everyNight: { sleepers }, dwelling, rules }: NightNeed,
+  night: Night,
+): Reason[] {
   const left = leftOut(facts, night, rules)
   if (left?.verdict === 'no') return [left]
   const more = [
@@ -138,13 +142,15 @@ function leftOut(facts: NightFacts, night: Night, rules: NightRules): Reason | u
   return measure(says`It could sleep them all, if ${readingsTurnOut(night.missing)} well.`, night.missing)
 }
 
+const namesOf = (people: readonly Sleeper[]): string => listed(people.map(({ name }) => name))
+
 /** What is wide enough for a week is told to who lies there every night of the year. */
 const narrowReasons = ({ placements }: Night, { adultFrom, widthDwelling }: NightRules): Reason[] =>
   placements
     .filter(({ widthSpare, people }) => widthSpare < widthDwelling && people.some(({ age }) => age >= adultFrom))
     .map(({ berth, people, widthSpare }) =>
       tight(
-        says`The ${small(berth.name)} is ${inches(widthSpare)} wider than the least for ${listed(people.map(({ name }) => name))}: narrow to live with all year.`,
+        says`${capital(small(berth.name))}: ${inches(widthSpare)} wider than the least for ${namesOf(people)}, narrow for a whole year.`,
         { brief: 'a narrow bed all year' },
       ),
     )
@@ -155,9 +161,12 @@ function madeReason({ conversions }: NightFacts, { made }: Night, dwelling: bool
   const beds = making.map(({ name }) => `the ${small(name)}`)
   const minutes = making.reduce((sum, one) => sum + one.minutes, 0)
   return [
-    tight(says`Every night${dwelling ? ' of the year' : ''} ${doing(beds, 'has', 'have')} to be made up, ${quantity(minutes, 'min')} in all.`, {
-      brief: `${making.length === 1 ? small(making[0]!.name) : `${making.length} beds`} made up nightly`,
-    }),
+    tight(
+      says`Every night${dwelling ? ' of the year' : ''} ${doing(beds, 'has', 'have')} to be made up, ${quantity(minutes, 'min')} in all.`,
+      {
+        brief: `${making.length === 1 ? small(making[0]!.name) : `${making.length} beds`} made up nightly`,
+      },
+    ),
   ]
 }
 
@@ -169,9 +178,7 @@ function guestReasons(facts: NightFacts, { guestsCome, withGuests, rules }: Nigh
   if (left) {
     const verdict = left.verdict === 'no' && !often ? 'tight' : left.verdict
     const { margin: _margin, ...rest } = left
-    return [
-      reason(verdict, following(`${when} `, left.says), { ...(verdict === 'no' ? left : rest) }),
-    ]
+    return [reason(verdict, following(`${when} `, left.says), { ...(verdict === 'no' ? left : rest) })]
   }
   const beds = night.made.length === 1 ? 'one bed' : `${night.made.length} beds`
   const making = night.made.length ? `, with ${beds} made up` : ', with nothing made up'

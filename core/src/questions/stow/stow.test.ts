@@ -189,17 +189,6 @@ describe('inside', () => {
     expect(closet(18)).toContain('A closet is 18 in deep inside: hangers stand askew under 20 in.')
     expect(closet(22)).not.toContain('askew')
   })
-
-  it('a dog’s crate needs floor at night', () => {
-    const crate = (plan: Partial<Plan>) =>
-      judged([], [], plan, {
-        pets: [{ id: 'fen', name: 'Fen', kind: 'dog', crate: { length: 36, width: 23, height: 25 } }],
-      })
-    expect(crate({}).words).toContain('Fen’s crate stands on the floor at night')
-    expect(crate({ fixtures: [...shelves, fixture('island', [2, 2, 236, 70], {}, { id: 'full' })] })).toMatchObject({
-      brief: 'no floor for the crate',
-    })
-  })
 })
 
 describe('what the bays do to the hitch', () => {

@@ -109,7 +109,7 @@ describe('a rack behind the trailer', () => {
       unit({}, { ...(rearReceiverRating && { rearReceiverRating }) }, tanks),
       household([person({ weight: 180 })], { vehicle: vehicle(RATINGS), gear: [bikes], trip: WATERED }),
     )
-  const WATERED = { nights: 2, hookups: 'electric', season: 'summer' } as const
+  const WATERED = { spreads: 'yes', nights: 2, hookups: 'electric', season: 'summer' } as const
 
   it('by hand: two bikes of 30 lb and a rack of 45 hang on a receiver of 150, and lighten the hitch by their lever', () => {
     expect(rack(150).words).toContain('About 105 lb hang behind it with the rack, on a receiver that carries 150 lb.')

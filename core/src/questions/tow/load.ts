@@ -1,6 +1,14 @@
 import { atMost } from '../../household/growth'
 import { plainName } from '../../stowing/stowed'
-import { livesInIt, riding, vehicleFigure, type Gear, type Household, type Person, type RIDES } from '../../household/household'
+import {
+  livesInIt,
+  riding,
+  vehicleFigure,
+  type Gear,
+  type Household,
+  type Person,
+  type RIDES,
+} from '../../household/household'
 import type { TowRules } from './rules'
 
 /** What rides where when this household leaves home. Pounds. */
@@ -46,7 +54,9 @@ export function loadOf(household: Household, rules: TowRules): Load {
       .map(({ id, name, weight, count }) => ({ id, name, pounds: weight * count })),
     onRacks: household.gear.filter(({ rides }) => rides === 'rack'),
     ownRack: rules.rack,
-    belongings: belongings ?? people.length * (livesInIt(household) ? rules.belongingsLiving : rules.belongingsPerPerson) + rules.campingKit,
+    belongings:
+      belongings ??
+      people.length * (livesInIt(household) ? rules.belongingsLiving : rules.belongingsPerPerson) + rules.campingKit,
     hitch: hitch ?? rules.hitchHardware,
     freshShare: fresh ? SHARES[fresh] : hookups === 'none' ? rules.freshShareWithout : rules.freshShareWithHookups,
     dumpsFirst: hookups === 'full',
