@@ -56,6 +56,10 @@ export function following(first: string, [word, ...rest]: Phrase): Phrase {
   ]
 }
 
+/** A sentence's first word with a capital. */
+export const capitalized = ([first, ...rest]: Phrase): Phrase =>
+  typeof first === 'string' ? [first.charAt(0).toUpperCase() + first.slice(1), ...rest] : [first!, ...rest]
+
 /** Those who do something, with the verb that goes with so many: `Ro and Mi sleep`. */
 export const doing = (names: readonly string[], one: string, several: string): string =>
   `${listed(names)} ${agrees(names, one, several)}`

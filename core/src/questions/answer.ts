@@ -26,7 +26,8 @@ export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer 
       deciding = reason
   }
   const answer: Answer = { verdict, because: worstFirst(reasons, deciding), cautions, missing }
-  if (deciding) answer.margin = deciding.margin
+  // Of what is not certain only a range is known: its figure is in the words.
+  if (deciding && verdict !== 'measure') answer.margin = deciding.margin
   else answer.brief = reasons.find((reason) => reason.verdict === verdict && reason.brief)?.brief
   return answer
 }

@@ -33,16 +33,14 @@ function openText(missing: readonly string[]): Phrase {
 }
 
 /**
- * What is known of an answer that is open: of its points that fit or are tight the one with the least to spare. Undefined where
- * nothing is.
+ * What is known of an answer that is open: of its points that fit or are tight the one with the least to spare. Undefined
+ * where nothing is, and where a point that is still open may leave less: then that one governs.
  */
-export const knownMargin = ({ verdict, because }: Pick<Answer, 'verdict' | 'because'>): Margin | undefined =>
-  verdict === 'measure'
-    ? because
-        .filter((one) => one.verdict === 'fits' || one.verdict === 'tight')
-        .flatMap(({ margin }) => margin ?? [])
-        .sort((a, b) => ease(a) - ease(b))[0]
-    : undefined
+export function knownMargin({ verdict, because }: Pick<Answer, 'verdict' | 'because'>): Margin | undefined {
+  if (verdict !== 'measure') return undefined
+  const least = because.filter(({ margin }) => margin).sort((a, b) => ease(a.margin!) - ease(b.margin!))[0]
+  return least?.verdict === 'fits' || least?.verdict === 'tight' ? least.margin : undefined
+}
 
 /** Loads, watts and prices go over a limit, things are left over; lengths and volumes fall short. */
 const SHORT: Partial<Record<Quantity['unit'], string>> = { lb: 'over', W: 'over', $: 'over', piece: 'left over' }

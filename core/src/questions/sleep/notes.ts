@@ -1,5 +1,5 @@
-import { capital, roomWord, small } from '../../plan/naming'
-import { doing, feet, listed, says, type Phrase } from '../../quantity/phrase'
+import { roomWord, small } from '../../plan/naming'
+import { capitalized, doing, feet, listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { fits, measure, no, note, tight, type Reason } from '../reason'
 import { discomfort, type Heard } from '../../nights/comfort'
@@ -98,11 +98,6 @@ const namesIn = (placements: readonly Placement[]): string[] =>
   placements.flatMap(({ people }) => people.map(({ name }) => name))
 
 const semicolons = (parts: readonly Phrase[]): Phrase => parts.reduce((all, one) => says`${all}; ${one}`)
-
-export const capitalized = ([first, ...rest]: Phrase): Phrase => [
-  typeof first === 'string' ? capital(first) : first!,
-  ...rest,
-]
 
 /** Where cribs, crates and dog beds stand, and what finds no floor. */
 export function floorReasons(

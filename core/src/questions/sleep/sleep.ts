@@ -7,7 +7,7 @@ import { trailerFigure } from '../../trailer/trailer'
 import { lyingIn } from '../../nights/lyingIn'
 import { capital, nameOnPlan, small } from '../../plan/naming'
 import { toNote, unconverted } from '../../trailer/drawn'
-import { agrees, doing, following, listed, says } from '../../quantity/phrase'
+import { agrees, capitalized, doing, following, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
@@ -16,7 +16,7 @@ import { stanceReason } from '../stance'
 import type { CautionId } from '../cautions'
 import { capacityOf, type Capacity } from './capacity'
 import { whyApart, whyLeftOver } from './leftOver'
-import { capitalized, contentReasons, floorReasons, guestContent, ruledOut } from './notes'
+import { contentReasons, floorReasons, guestContent, ruledOut } from './notes'
 
 export interface SleepFacts {
   /** How many the maker's sheet says it sleeps. */

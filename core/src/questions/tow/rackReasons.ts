@@ -1,20 +1,20 @@
 import type { Gear } from '../../household/household'
 import type { LoadedRack, Racked } from '../../loading/racks'
-import { listed, says, type Phrase } from '../../quantity/phrase'
+import { listed, says } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { named } from '../../stowing/stowed'
 import { measure, tight, type Reason } from '../reason'
-import { notSaferThan, rated } from './rated'
+import { exactly } from './asked'
+import { rated, type Rated } from './rated'
 
 /** What stands on each rack against what that carries; a bumper alone carries nothing but its spare. */
 export function rackReasons({ racks, tooLong, unread }: Racked, reserve: number): Reason[] {
   const long = listed(tooLong.map(({ id, count }) => named(tooLong, id, count)))
   return [
     ...racks.map((rack) =>
-      notSaferThan(
-        rated({ ...worded(rack), rating: rack.carries, asked: rack.bears, rests: [rack.reading] }, reserve),
-        rack.unplaced ? [rack.unplaced] : [],
-        says`Where it stands is not read.`,
+      unlessPlaced(
+        rated({ ...worded(rack), rating: rack.carries, asked: exactly(rack.bears), rests: [rack.reading] }, reserve),
+        rack.unplaced,
       ),
     ),
     ...(tooLong.length
@@ -38,14 +38,20 @@ export function rackReasons({ racks, tooLong, unread }: Racked, reserve: number)
 
 const sum = (gear: readonly Gear[]): number => gear.reduce((all, { weight, count }) => all + weight * count, 0)
 
-function worded({ name, bears, own }: LoadedRack): { name: string; words: Phrase } {
+/** A rack of which nobody read where it stands: what already fails fails, nothing else is certain. */
+function unlessPlaced(given: Reason, unplaced: string | undefined): Reason {
+  if (unplaced === undefined || given.verdict === 'no' || given.verdict === 'measure') return given
+  return measure(says`${given.says} Where it stands is not read.`, [unplaced])
+}
+
+function worded({ name, own }: LoadedRack): Pick<Rated, 'name' | 'words'> {
   return own
     ? {
         name: 'What its rear receiver carries',
-        words: says`About ${pounds(bears)} hang behind it with the rack, on a receiver that carries`,
+        words: (amount) => says`${amount} hang behind it with the rack, on a receiver that carries`,
       }
     : {
         name: `What ${name} carries`,
-        words: says`About ${pounds(bears)} stand on ${name}, which carries`,
+        words: (amount) => says`${amount} stand on ${name}, which carries`,
       }
 }

@@ -1,19 +1,16 @@
-import type { Tongue } from '../../loading/moments'
-import { says, type Phrase } from '../../quantity/phrase'
+import { capitalized, listed, says, type Phrase } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
-import { marginOf, measure, reason, verdictOf, type Reason } from '../reason'
+import { marginOf, measure, note, reason, verdictOf, type Reason } from '../reason'
+import { amountOf, type Asked } from './asked'
 
 /** A rating that somebody may or may not have read, and what is asked of it. */
 export interface Rated {
   /** As in `... is not known`. */
   name: string
   rating: number | undefined
-  /** Pounds. */
-  asked: number
-  /** Something that bears on it is not known yet: then `asked` is only part of it. */
-  open?: boolean
-  /** Before the rating itself: `Loaded about 3,900 lb, may weigh`. */
-  words: Phrase
+  asked: Asked
+  /** Before the rating itself, with the amount as it is said: `Loaded it weighs about 3,900 lb; its GVWR is`. */
+  words(amount: Phrase): Phrase
   /** The readings that it rests on, and those of them to take while it is not known. */
   rests: string[]
   missing?: string[]
@@ -22,44 +19,31 @@ export interface Rated {
 /** Ratings are written to so many pounds. */
 const ROUND = 5
 
-/** A point that may tell what an unknown rating has to be, pounds. */
-type Asking = Reason & { asked?: number }
-
 /**
- * One rating against what is asked of it; `reserve`: left unused of it before it is called comfortable. An unknown rating is
- * answered backwards, with what it must be at the least, as long as all that is asked of it is known.
+ * One rating against what is asked of it; `reserve`: left unused of it before it is called comfortable. What fails at the
+ * least fails; nothing fits before it fits at the most. Between the two the range is said, with what to ask. An unknown
+ * rating is answered backwards, with what it must be at the least, as long as all that is asked of it is known.
  */
-export function rated({ name, rating, asked, open, words, rests, missing = rests }: Rated, reserve: number): Asking {
-  if (rating === undefined && open)
-    return measure(says`${name} is not known: read it before anything is promised.`, missing)
-  if (rating === undefined) {
-    const least = Math.ceil(asked / ROUND) * ROUND
-    return { ...measure(says`${name} is not known: it must be at least ${pounds(least)}.`, missing), asked }
+export function rated({ name, rating, asked, words, rests, missing = rests }: Rated, reserve: number): Reason {
+  const { least, most, open, todo, partial } = asked
+  if (rating === undefined)
+    return open.length || partial
+      ? measure(says`${name} is not known: read it before anything is promised.`, missing)
+      : measure(says`${name} is not known: it must be at least ${pounds(Math.ceil(most / ROUND) * ROUND)}.`, missing)
+  const [best, worst] = [least, most].map((weight) => verdictOf(rating - weight, rating * reserve))
+  const told = (weight: Pick<Asked, 'least' | 'most' | 'partial'>): Phrase =>
+    says`${capitalized(words(amountOf(weight, rating)))} ${pounds(rating)}`
+  const margin = (weight: number) => marginOf(rating - weight, 'lb', rating * 0.5)
+  if (best === 'no') {
+    const over = { least, most: open.length ? most : least, partial }
+    return reason('no', says`${told(over)}.`, { margin: margin(least), rests })
   }
-  const spare = rating - asked
-  return reason(verdictOf(spare, rating * reserve), [...words, ' ', pounds(rating), '.'], {
-    margin: marginOf(spare, 'lb', rating * 0.5),
-    rests,
+  // What is not in the sum is asked for elsewhere: until then this decides nothing.
+  if (partial) return note(says`${told(asked)}.`, { rests })
+  if (best === worst || open.length === 0) return reason(worst!, says`${told(asked)}.`, { margin: margin(most), rests })
+  const ask = todo.length ? says`: ${listed(todo)}` : says``
+  return reason('measure', says`${told(asked)}${ask}.`, {
+    missing: open,
+    ...(most < Infinity && { margin: margin(most) }),
   })
-}
-
-/** With figures unknown, what already fails still fails; what seems to fit has to wait. */
-export function notSaferThan(given: Reason, missing: string[], words: Phrase): Reason {
-  if (missing.length === 0 || given.verdict === 'no' || given.verdict === 'measure') return given
-  return measure(says`${given.says} ${words}`, missing)
-}
-
-/**
- * A limit on which the tongue bears, while that is not certain: what fails wherever it is fails, and nothing fits
- * before it fits wherever it is.
- */
-export function withTongue({ least, most, missing }: Tongue, judge: (onTongue: number) => Asking): Reason {
-  const light = judge(Math.max(0, least))
-  const heavy = most === least ? light : judge(Math.max(0, most))
-  // Of an unknown rating what it must be is told for the tongue that asks more of it.
-  if (light.asked !== undefined && heavy.asked !== undefined) return heavy.asked >= light.asked ? heavy : light
-  const [better, worse] = (light.margin?.value ?? 0) > (heavy.margin?.value ?? 0) ? [light, heavy] : [heavy, light]
-  return missing.length === 0 || better.verdict === worse.verdict
-    ? worse
-    : notSaferThan(better, missing, says`That depends on the tongue weight, which is not certain yet.`)
 }

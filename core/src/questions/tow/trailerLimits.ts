@@ -5,7 +5,8 @@ import { measure, no, reason, type Reason } from '../reason'
 import { gallonsOf } from '../../loading/facts'
 import type { TowEstimate } from './estimate'
 import type { TowFacts } from './facts'
-import { rated, withTongue, type Rated } from './rated'
+import { exactly, offAxles } from './asked'
+import { rated, type Rated } from './rated'
 import type { TowRules } from './rules'
 
 /** The trailer's own limits: what it may weigh and carry, what its axles, tires and coupler bear. */
@@ -16,62 +17,45 @@ export function trailerReasons(
 ): Reason[] {
   const { added, weighedSince } = facts.loading
   const fitted = added.length || weighedSince ? 'what was fitted later, ' : ''
-  const isOpen = open || tongue.missing.length > 0
-  const { reserve } = rules
-  const onAxles = (limit: (asked: number) => Rated): Reason =>
-    withTongue(tongue, (onTongue) => rated(limit(loaded - onTongue), reserve))
+  const limit = (one: Rated): Reason => rated(one, rules.reserve)
   return [
-    rated(
-      {
-        name: 'GVWR',
-        rating: facts.gvwr,
-        asked: loaded,
-        open: isOpen,
-        words: says`Loaded it weighs about ${pounds(loaded)}; its GVWR is`,
-        rests: ['readings.gvwr'],
-      },
-      reserve,
-    ),
-    rated(
-      {
-        name: 'What the cargo label allows',
-        rating: facts.cargo,
-        asked: cargo,
-        open: isOpen,
-        words: says`About ${pounds(cargo)} of water, propane, ${fitted}belongings and gear; its cargo label allows`,
-        rests: ['readings.cargoCapacity'],
-      },
-      reserve,
-    ),
-    onAxles((asked) => ({
+    limit({
+      name: 'GVWR',
+      rating: facts.gvwr,
+      asked: exactly(loaded, open),
+      words: (amount) => says`Loaded it weighs ${amount}; its GVWR is`,
+      rests: ['readings.gvwr'],
+    }),
+    limit({
+      name: 'What the cargo label allows',
+      rating: facts.cargo,
+      asked: exactly(cargo, open),
+      words: (amount) => says`${amount} of water, propane, ${fitted}belongings and gear; its cargo label allows`,
+      rests: ['readings.cargoCapacity'],
+    }),
+    limit({
       name: 'What its axles carry',
       rating: facts.axles,
-      asked,
-      open: isOpen,
-      words: says`About ${pounds(asked)} rest on axles that carry`,
+      asked: offAxles(loaded, tongue, open),
+      words: (amount) => says`${amount} rest on axles that carry`,
       rests: ['readings.axleRating', 'readings.axles'],
       missing: facts.unread.axles,
-    })),
-    onAxles((asked) => ({
+    }),
+    limit({
       name: 'What its tires carry',
       rating: facts.tires,
-      asked,
-      open: isOpen,
-      words: says`About ${pounds(asked)} rest on tires that carry`,
+      asked: offAxles(loaded, tongue, open),
+      words: (amount) => says`${amount} rest on tires that carry`,
       rests: ['readings.tireRating', 'readings.tires'],
       missing: facts.unread.tires,
-    })),
-    rated(
-      {
-        name: 'The coupler’s rating',
-        rating: facts.coupler,
-        asked: loaded,
-        open: isOpen,
-        words: says`Loaded about ${pounds(loaded)}, on a coupler rated`,
-        rests: ['readings.couplerRating'],
-      },
-      reserve,
-    ),
+    }),
+    limit({
+      name: 'The coupler’s rating',
+      rating: facts.coupler,
+      asked: exactly(loaded, open),
+      words: (amount) => says`Loaded ${amount}, on a coupler rated`,
+      rests: ['readings.couplerRating'],
+    }),
     shareReason(facts.uvw, facts.hitchWeight, rules),
     ...inTheSum(facts),
     ...facts.loading.added
@@ -156,11 +140,12 @@ export function hitchReason(
   const of = says`${does}${all}: ${share} of the loaded trailer`
   const brief = `${told} on the hitch`
   if (least < tongueLeast) {
-    const short = pounds(tongueLeast * total - tongue.least)
-    return [reason('tight', says`${of}, ${short} less than 10 %; move weight forward, and weigh it.`, { brief, rests })]
+    const short = tongueLeast * total - tongue.least
+    const by = told.startsWith('just') ? says`` : says`, ${pounds(short)} less than 10 %`
+    return [reason('tight', says`${of}${by}; move weight forward, and weigh it.`, { brief, rests })]
   }
   if (most > tongueMost)
-    return [reason('tight', says`${of}, more than 15 %; move weight back, and weigh it.`, { brief, rests })]
+    return [reason('tight', says`${of}${told.startsWith('just') ? '' : ', more than 15 %'}; move weight back, and weigh it.`, { brief, rests })]
   return [reason('fits', says`${of}. Weigh it before the first trip.`, { rests })]
 }
 

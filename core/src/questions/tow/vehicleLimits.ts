@@ -6,7 +6,8 @@ import type { Racked } from '../../loading/racks'
 import type { Tongue } from '../../loading/moments'
 import type { TowEstimate } from './estimate'
 import { heaviest, type Load, type VehicleRatings } from './load'
-import { notSaferThan, rated, withTongue } from './rated'
+import { atLeast, exactly, onHitch, together, type Asked } from './asked'
+import { rated } from './rated'
 import { gearOn, rearAxleReason } from './rearAxle'
 import type { TowRules } from './rules'
 
@@ -24,88 +25,56 @@ interface Towed {
 const OF_GVWR = 0.2
 
 /**
- * The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. Children whom nobody weighed are taken
- * for the heaviest of their age; where with lighter ones it would come out otherwise, they are asked for.
+ * The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. Children whom nobody weighed count
+ * from nothing to the heaviest of their age; the grown and the pets are asked before anything fits.
  */
-export function vehicleReasons(towed: Towed, estimate: TowEstimate): Reason[] {
-  const { children } = towed.load.people
-  const most = reasonsWith({ ...towed, load: heaviest(towed.load) }, estimate)
-  if (children.length === 0) return most
-  const least = reasonsWith(towed, estimate)
-  const decide = says`That depends on what the ${children.length > 1 ? 'children weigh' : 'child weighs'}.`
-  const settled = most.map((heavy, i): Reason => {
-    const light = least[i]!
-    if (heavy.verdict === light.verdict || heavy.verdict === 'fits') return heavy
-    if (light.verdict === 'no') return light
-    // Whoever grown was not weighed stays asked beside the children.
-    return measure(says`${light.says} ${decide}`, [...(light.missing ?? []), ...children])
-  })
-  const taken = children.length > 1 ? 'the children are' : 'the child is'
-  return [
-    ...settled,
-    note(
-      says`Not weighed, ${taken} taken for the heaviest of ${children.length > 1 ? 'their' : 'its'} age (CDC growth charts, 97th centile).`,
-    ),
-  ]
-}
-
-function reasonsWith({ load, ratings, vehicle, rules }: Towed, estimate: TowEstimate): Reason[] {
+export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimate: TowEstimate): Reason[] {
   const { total: loaded, tongue } = estimate.leaving
   const { reserve } = rules
-  const aboard = aboardOf(load, estimate.racked)
-  const alone = ratings.tongueKey === 'hitchTongueAlone'
-  const unweighed = [...load.people.unknown, ...load.pets.unknown]
-  // What is asked of a rating is not all known while something was not weighed.
-  const openTongue = estimate.open || tongue.missing.length > 0
-  const openAboard = unweighed.length > 0
-  const still = says`The weight of ${quantity(unweighed.length, 'person')} is still missing.`
+  const { children } = load.people
+  const trailer = exactly(loaded, estimate.open)
+  const aboard = aboardAsked(load, estimate.racked)
+  const hitch = onHitch(tongue)
+  const own = { ...together(aboard, hitch), ...(estimate.open && { partial: true }) }
   return [
     rated(
       {
         name: 'The tow rating',
         rating: ratings.towRating,
-        asked: loaded,
-        open: estimate.open,
-        words: says`Loaded it weighs about ${pounds(loaded)}; the tow rating is`,
+        asked: trailer,
+        words: (amount) => says`Loaded it weighs ${amount}; the tow rating is`,
         rests: ['household.vehicle.towRating'],
       },
       reserve,
     ),
-    withTongue(tongue, (onTongue) => {
-      const carried = pounds(aboard + onTongue)
-      const payload = {
+    rated(
+      {
         name: 'Payload',
         rating: ratings.payload,
-        asked: aboard + onTongue,
-        open: openAboard || openTongue,
-        words: says`With people, hitch and tongue the ${small(vehicle)} carries about ${carried}; its payload is`,
+        asked: own,
+        words: (amount) => says`With people, hitch and tongue the ${small(vehicle)} carries ${amount}; its payload is`,
         rests: ['household.vehicle.payload'],
-      }
-      return notSaferThan(rated(payload, reserve), unweighed, still)
-    }),
+      },
+      reserve,
+    ),
     ...(ratings.gvwr === undefined || ratings.curbWeight === undefined
       ? []
       : [
-          withTongue(tongue, (onTongue) => {
-            const weighs = ratings.curbWeight! + aboard + onTongue
-            const own = {
+          rated(
+            {
               name: 'The vehicle’s GVWR',
               rating: ratings.gvwr,
-              asked: weighs,
-              words: says`With people, hitch and tongue the ${small(vehicle)} weighs about ${pounds(weighs)}; its GVWR is`,
+              asked: together(exactly(ratings.curbWeight), own),
+              words: (amount) => says`With people, hitch and tongue the ${small(vehicle)} weighs ${amount}; its GVWR is`,
               rests: ['household.vehicle.gvwr', 'household.vehicle.curbWeight'],
-            }
-            return notSaferThan(rated(own, reserve * OF_GVWR), unweighed, still)
-          }),
+            },
+            reserve * OF_GVWR,
+          ),
         ]),
-    ...rearAxleReason(load, estimate.racked, ratings, tongue, rules.rearAxle).map((one) =>
-      notSaferThan(one, unweighed, still),
-    ),
-    combined(ratings, aboard + loaded, reserve, openAboard || estimate.open, (given) =>
-      notSaferThan(given, unweighed, still),
-    ),
-    receiverReason(ratings, tongue, openTongue, reserve),
-    ...(alone ? [] : withoutBars(ratings.hitchTongueAlone, tongue)),
+    ...rearAxleReasons({ load, ratings, vehicle, rules }, estimate, aboard),
+    combined(ratings, together(aboard, trailer), reserve),
+    receiverReason(ratings, { ...hitch, ...(estimate.open && { partial: true }) }, reserve),
+    ...(ratings.tongueKey === 'hitchTongueAlone' ? [] : withoutBars(ratings.hitchTongueAlone, tongue)),
     ...(ratings.hitchTrailer === undefined
       ? []
       : [
@@ -113,36 +82,75 @@ function reasonsWith({ load, ratings, vehicle, rules }: Towed, estimate: TowEsti
             {
               name: 'The receiver',
               rating: ratings.hitchTrailer,
-              asked: loaded,
-              words: says`Loaded about ${pounds(loaded)}, on a receiver rated`,
+              asked: trailer,
+              words: (amount) => says`Loaded ${amount}, on a receiver rated`,
               rests: ['household.vehicle.hitchTrailer'],
             },
             reserve,
           ),
         ]),
     ...beltReason(load.riders, ratings.seats),
+    ...(children.length
+      ? [
+          note(
+            children.length > 1
+              ? says`Children who haven't been weighed count up to the heaviest of their ages (CDC growth charts, 97th centile).`
+              : says`A child who hasn't been weighed counts up to the heaviest of that age (CDC growth charts, 97th centile).`,
+          ),
+        ]
+      : []),
   ]
+}
+
+/** What rides in the vehicle, with the hitch on it: children whom nobody weighed between nothing and the heaviest of their age. */
+function aboardAsked(load: Load, racks: Pick<Racked, 'tooLong'>): Asked {
+  const { people, pets } = load
+  const many = people.children.length > 1 ? 'the children' : 'the child'
+  return together(
+    exactly(aboardOf(load, racks)),
+    {
+      least: 0,
+      most: people.atMost,
+      open: people.children,
+      todo: people.children.length ? [`weigh or ask ${many}`] : [],
+    },
+    atLeast(0, people.unknown, `ask what ${people.unknown.length > 1 ? 'everyone weighs' : 'they weigh'}`),
+    atLeast(0, pets.unknown, `ask what ${pets.unknown.length > 1 ? 'the pets weigh' : 'the pet weighs'}`),
+  )
+}
+
+/** What already fails fails; with weights unknown nothing else is certain. */
+function rearAxleReasons(
+  { load, ratings, rules }: Towed,
+  { racked, leaving: { tongue } }: TowEstimate,
+  { open }: Asked,
+): Reason[] {
+  const [light] = rearAxleReason(load, racked, ratings, tongue, rules.rearAxle)
+  const [heavy] = rearAxleReason(heaviest(load), racked, ratings, tongue, rules.rearAxle)
+  if (!light || !heavy) return []
+  const endless = load.people.unknown.length + load.pets.unknown.length > 0
+  if (light.verdict === 'no' || (light.verdict === heavy.verdict && !endless)) return [heavy]
+  return [measure(says`${heavy.says} Ask what they all weigh.`, open)]
 }
 
 /** What rides in the vehicle, with the hitch on it, pounds. */
 export const aboardOf = (load: Load, racks: Pick<Racked, 'tooLong'>): number =>
   load.people.known + load.pets.known + gearOn(load, racks) + load.hitch
 
-function combined(
-  { curbWeight, gcwr }: VehicleRatings,
-  rest: number,
-  reserve: number,
-  open: boolean,
-  sure: (given: Reason) => Reason,
-) {
+function combined({ curbWeight, gcwr }: VehicleRatings, rest: Asked, reserve: number): Reason {
   if (curbWeight === undefined) {
     const missing = ['household.vehicle.curbWeight', ...(gcwr === undefined ? ['household.vehicle.gcwr'] : [])]
     return measure(says`The vehicle’s curb weight is not known, so GCWR cannot be checked.`, missing)
   }
-  const rig = curbWeight + rest
-  const words = says`Vehicle and trailer together weigh about ${pounds(rig)}; GCWR is`
-  return sure(
-    rated({ name: 'GCWR', rating: gcwr, asked: rig, open, words, rests: ['household.vehicle.gcwr'] }, reserve),
+  return rated(
+    {
+      name: 'GCWR',
+      rating: gcwr,
+      asked: together(exactly(curbWeight), rest),
+      words: (amount) => says`Vehicle and trailer together weigh ${amount}; GCWR is`,
+      rests: ['household.vehicle.gcwr'],
+    },
+    reserve,
   )
 }
 
@@ -150,25 +158,21 @@ function combined(
  * The tongue on the receiver: its label has a figure with a weight-distribution hitch and one without. Where nobody asked
  * how they tow, what holds either way holds; else that is asked.
  */
-function receiverReason(ratings: VehicleRatings, tongue: Tongue, open: boolean, reserve: number): Reason {
-  const on = (alone: boolean): Reason => {
-    const key = alone ? 'hitchTongueAlone' : 'hitchTongue'
-    return withTongue(tongue, (onTongue) =>
-      rated(
-        {
-          name: alone ? 'What the receiver carries without a weight-distribution hitch' : 'What the receiver carries',
-          rating: alone ? ratings.hitchTongueAlone : ratings.hitchTongue,
-          asked: onTongue,
-          open,
-          words: alone
-            ? says`About ${pounds(onTongue)} of tongue weight on a receiver that, without a weight-distribution hitch, carries`
-            : says`About ${pounds(onTongue)} of tongue weight on a receiver that carries`,
-          rests: [`household.vehicle.${key}`],
-        },
-        reserve,
-      ),
+function receiverReason(ratings: VehicleRatings, hitch: Asked, reserve: number): Reason {
+  const on = (alone: boolean): Reason =>
+    rated(
+      {
+        name: alone ? 'What the receiver carries without a weight-distribution hitch' : 'What the receiver carries',
+        rating: alone ? ratings.hitchTongueAlone : ratings.hitchTongue,
+        asked: hitch,
+        words: (amount) =>
+          alone
+            ? says`${amount} of tongue weight on a receiver that, without a weight-distribution hitch, carries`
+            : says`${amount} of tongue weight on a receiver that carries`,
+        rests: [`household.vehicle.${alone ? 'hitchTongueAlone' : 'hitchTongue'}`],
+      },
+      reserve,
     )
-  }
   if (ratings.spreads !== undefined) return on(ratings.spreads === 'no')
   const [distributed, ball] = [on(false), on(true)]
   if (distributed.verdict === 'no' || distributed.verdict === 'measure') return distributed
