@@ -17,11 +17,16 @@ export function bestFigures(values: readonly (number | undefined)[], better: 'mo
   return known.map((value) => Math.abs(value - best) < ALIKE)
 }
 
-/** The same of answers to one question: the better verdict, then the wider margin. What speaks against a unit is never the best. */
+/**
+ * The same of answers to one question: the better verdict, then the wider margin. What speaks against a unit is never the best, nor
+ * what is short and put up with. */
 export function bestAnswers(answers: readonly (Answer | undefined)[]): boolean[] {
   const marks = bestFigures(answers.map(worth), 'more')
-  return marks.map((mark, i) => mark && answers[i]!.verdict !== 'no')
+  return marks.map((mark, i) => mark && isGood(answers[i]!))
 }
+
+const isGood = ({ verdict, margin, brief }: Answer): boolean =>
+  verdict === 'fits' || (verdict === 'tight' && (margin ? margin.value >= 0 : brief === undefined))
 
 /** A verdict counts more than any margin; open answers have no worth yet. */
 function worth(answer: Answer | undefined): number | undefined {

@@ -8,8 +8,11 @@ import type { Doubt } from '../readings/doubt'
 const ENTERS: readonly [begins: string, questions: readonly QuestionId[]][] = [
   ['household.limits.budget', ['price']],
   ['household.limits.', ['park']],
+  ['household.trip.belongings', ['tow']],
+  ['household.trip.hitch', ['tow']],
+  ['household.trip.nights', ['sleep', 'tow', 'stow', 'stay']],
   ['household.trip.', ['tow', 'stay']],
-  ['household.pets.', ['tow']],
+  ['household.pets.', ['sleep', 'tow']],
   ['household.gear.', ['tow', 'stow']],
 ]
 

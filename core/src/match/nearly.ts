@@ -283,7 +283,7 @@ function ratingsRaised(because: readonly Reason[], household: Household, { nearl
 
 /**
  * Two of an age who share who do not yet, children among themselves and grown people among themselves; a tent for
- * one who is neither a small child nor frail nor half of a couple, while somebody grown stays inside.
+ * one who is neither a small child nor frail nor half of a couple, while somebody grown stays inside, and not in winter.
  */
 export function otherBeds(household: Household, { nearly, nights }: HouseRules): Change[] {
   const { adultFrom, teenFrom, frailFrom } = nights
@@ -298,7 +298,7 @@ export function otherBeds(household: Household, { nearly, nights }: HouseRules):
     .sort(([a, b], [c, d]) => Math.abs(a.age - b.age) - Math.abs(c.age - d.age))
     .map(([a, b]) => shared(a, b, nearly.share))
   const grown = people.filter(({ age }) => age >= adultFrom)
-  const tents = alone
+  const tents = (household.trip.season === 'winter' ? [] : alone)
     .filter((one) => one.age >= teenFrom && one.age < frailFrom && one.climbs !== false)
     .filter((one) => grown.some(({ id }) => id !== one.id))
     .sort((a, b) => a.age - b.age)

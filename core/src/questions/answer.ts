@@ -28,7 +28,10 @@ export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer 
   const answer: Answer = { verdict, because: worstFirst(reasons, deciding), cautions, missing }
   // Of what is not certain only a range is known: its figure is in the words.
   if (deciding && verdict !== 'measure') answer.margin = deciding.margin
-  else answer.brief = reasons.find((reason) => reason.verdict === verdict && reason.brief)?.brief
+  // What is short and put up with all the same is said in a word: a figure short beside Tight would deny it.
+  if (deciding && verdict === 'tight' && deciding.margin!.value < 0) answer.brief = deciding.brief
+  if (!deciding || verdict === 'measure')
+    answer.brief = reasons.find((reason) => reason.verdict === verdict && reason.brief)?.brief
   return answer
 }
 

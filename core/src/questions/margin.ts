@@ -15,6 +15,7 @@ export function marginText({
 }: Pick<Answer, 'verdict' | 'margin' | 'brief' | 'missing'>): Phrase {
   if (verdict === 'measure') return openText(missing)
   if (!margin) return brief ? [brief] : []
+  if (verdict === 'tight' && margin.value < 0 && brief) return [brief]
   const size = quantity(Math.abs(margin.value), margin.unit)
   if (margin.unit === 'person') return margin.value < 0 ? says`${size} without a berth` : says`${size} more would sleep`
   if (rounded(margin) === 0 && margin.value >= 0) return says`nothing to spare`

@@ -232,12 +232,14 @@ function elbowReason({ seats }: BathFacts, { rules }: BathNeed): Reason[] {
     return [
       tight(says`At the toilet only ${inches(wide)} from wall to wall${where}: the elbows touch.`, {
         margin: marginOf(wide - rules.elbowsLeast, 'in', PLENTY),
+        brief: 'elbows in at the toilet',
       }),
     ]
   if (knees < rules.knees)
     return [
       tight(says`In front of the toilet only ${inches(knees)} are free: the knees touch.`, {
         margin: marginOf(knees - rules.knees, 'in', PLENTY),
+        brief: 'knees touch at the toilet',
       }),
     ]
   const words = wide < rules.elbowsOut ? says`enough, though not elbows out` : says`with room for the elbows`
@@ -254,6 +256,7 @@ function turnReason({ showers }: BathFacts, { rules }: BathNeed): Reason[] {
     return [
       tight(says`In the ${name} one turns in a circle of ${inches(turn)}: too small, and a curtain clings.`, {
         margin: marginOf(turn - rules.turnLeast, 'in', PLENTY),
+        brief: 'a tight shower',
       }),
     ]
   return [
@@ -268,13 +271,12 @@ function stepReason({ showers }: BathFacts, { rules }: BathNeed): Reason[] {
   if (step === 0)
     return [tight(says`Nothing is free before the ${name}: one cannot step in.`, { brief: `no way into the ${name}` })]
   const margin = marginOf(step - rules.stepIn, 'in', PLENTY)
+  const brief = 'a narrow step into the shower'
   if (step < rules.stepIn)
     return [
       tight(
         says`One steps into the ${name} by an opening of ${inches(step)}; ${inches(rules.stepIn)} would be right.`,
-        {
-          margin,
-        },
+        { margin, brief },
       ),
     ]
   return [fits(says`One steps into the ${name} by an opening of ${inches(step)}.`)]
@@ -302,6 +304,7 @@ function basinReason({ basins }: BathFacts, { rules }: BathNeed): Reason[] {
     ? [
         tight(says`In front of the bath sink ${inches(deep)} are free to stand.`, {
           margin: marginOf(deep - rules.standAtBasin, 'in', PLENTY),
+          brief: 'little room at the bath sink',
         }),
       ]
     : []

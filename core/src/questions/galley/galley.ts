@@ -132,7 +132,8 @@ function fridgeReason({ fridge, unread, unnoted }: GalleyFacts, { people, days, 
   const often = days === 1 ? 'every day' : `every ${days} days`
   const fills = says`shopping for ${quantity(people, 'person')} ${often} fills about ${quantity(asked, 'cu ft')}`
   const words = says`A refrigerator of ${quantity(fridge, 'cu ft')}; ${fills}.`
-  return reason(verdict, words, { margin: marginOf(spare, 'cu ft', 6) })
+  const besides = { margin: marginOf(spare, 'cu ft', 6), ...(spare < 0 && { brief: 'a small refrigerator' }) }
+  return reason(verdict, words, besides)
 }
 
 function prepReason({ prepCoversOn, prepCoversOff }: GalleyFacts, { people, rules }: GalleyNeed): Reason {

@@ -247,7 +247,8 @@ function tableReason({ atTable: tables, lounges, unread, unnoted }: SeatingFacts
     : ''
   const places = says`${quantity(atTable, 'place')} at the table for ${quantity(people, 'person')}${set}`
   if (spare >= 0) return fits(says`${places}.`, { margin })
-  return tight(says`${places}: they eat in ${Math.ceil(people / atTable)} sittings.`, { margin })
+  const sittings = Math.ceil(people / atTable)
+  return tight(says`${places}: they eat in ${sittings} sittings.`, { margin, brief: `eat in ${sittings} sittings` })
 }
 
 /** A wall, or something that stands there, takes a chair's or the feet's room. */

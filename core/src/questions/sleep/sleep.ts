@@ -203,10 +203,10 @@ function fullReason({ mostEver }: NightNeed, night: Night): Reason[] {
   const [all, left] = [mostEver!.sleepers.length + mostEver!.cribs.length, night.unplaced]
   if (left.length) {
     const names = left.map(({ name }) => name)
-    return [note(says`When everybody comes, ${all} of them, ${doing(names, 'has', 'have')} no berth: a tent, then.`)]
+    return [note(says`When all ${all} come, ${doing(names, 'has', 'have')} no berth.`)]
   }
   const hope = night.missing.length ? says`, if ${readingsTurnOut(night.missing)} well` : ''
-  return [note(says`When everybody comes all ${all} sleep${hope}.`)]
+  return [note(says`When everybody comes, all ${all} sleep${hope}.`)]
 }
 
 function advertisedReason(

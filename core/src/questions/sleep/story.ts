@@ -7,7 +7,7 @@ import { capacityOf, type Capacity } from './capacity'
 import { changesFor, type Change } from './changes'
 import type { BerthFact, NightFacts } from '../../nights/facts'
 import type { NightRules } from '../../nights/rules'
-import type { NightNeed, Party } from '../../nights/need'
+import type { NightNeed, Party, Sleeper } from '../../nights/need'
 import type { Nights } from '../../nights/nights'
 import { COST, secondNight, type Night } from '../../nights/night'
 import { noticed, ruledOut } from './notes'
@@ -71,14 +71,16 @@ function headline(
     count === 1 ? [...sleepers, ...cribs][0]!.name : count === 2 ? 'The two' : `The ${NUMBERS[count] ?? count}`
   const made = facts.conversions.filter(({ id }) => night.made.includes(id)).map(({ name }) => `the ${small(name)}`)
   const out = sleepers.length ? ruledOut(facts, sleepers, rules) : undefined
-  const fits = fitsText(night, count, sleepers.length + cribs.length - night.unplaced.length, whom, made)
+  const fits = fitsText(night, count, whom, made)
   return out ? says`${sheet}${fits}; ${out}.` : says`${sheet}${fits}.`
 }
 
 /** How many of them have a berth, and what has to be made up for it. */
-function fitsText(night: Night, count: number, placed: number, whom: string, made: readonly string[]): string {
-  if (night.unplaced.length) {
-    const left = listed(night.unplaced.map(({ name }) => name))
+function fitsText(night: Night, count: number, whom: string, made: readonly string[]): string {
+  const without = [...night.unplaced, ...withoutFloor(night)]
+  if (without.length) {
+    const left = listed(without.map(({ name }) => name))
+    const placed = count - without.length
     if (count === 1) return `There is no berth for ${left}`
     const some = placed === 0 ? 'None' : placed === 1 ? 'One' : capital(inWords(placed))
     return `${some} of the ${inWords(count)} ${placed > 1 ? 'have' : 'has'} a berth; none is left for ${left}`
@@ -88,6 +90,12 @@ function fitsText(night: Night, count: number, placed: number, whom: string, mad
   const work = made.length ? `with ${listed(made)} made up every night` : 'with nothing made up'
   return `${whom} ${count === 1 ? 'fits' : 'fit'}${hope}, ${work}`
 }
+
+/** Those who have to lie in a crib for which no floor is left. */
+const withoutFloor = ({ cribs, onFloor: { left } }: Night): Sleeper[] =>
+  cribs.flatMap(({ sleeper }) =>
+    left.some(({ id, infant }) => infant && id === `crib ${sleeper.id}`) ? [sleeper] : [],
+  )
 
 /** Those who lie without their partner. */
 const apartNames = ({ placements }: Night): string[] =>
@@ -127,7 +135,10 @@ function nightStory(
   night: Night,
 ): NightStory {
   const second = night.placements.length ? secondNight(facts, party, rules, night) : undefined
-  const placed = night.placements.flatMap(({ people }) => people.map((one) => one.name))
+  const placed = [
+    ...night.placements.flatMap(({ people }) => people.map((one) => one.name)),
+    ...night.cribs.flatMap(({ sleeper, room }) => (room === undefined ? [] : [sleeper.name])),
+  ]
   return {
     name,
     lies: [

@@ -8,6 +8,8 @@ import { judgeFor } from '../../match/judge'
 import { factsOn } from '../../match/factSheet'
 import { DEFAULT_HOUSE_RULES as RULES } from '../../rules/houseRules'
 import { rig } from '../../testing/camped'
+import { phraseText } from '../../quantity/phrase'
+import { marginText } from '../margin'
 import { answerTo } from '../../testing/answerTo'
 import { household, person } from '../../testing/someone'
 import { equipment, fixture, unit } from '../../testing/unit'
@@ -67,7 +69,9 @@ describe('how long they can stay out', () => {
     expect(answer.words).toContain(
       'The gray tank is full after 1 night, and they want 2; washing sparingly it has room for 4 nights.',
     )
-    expect(answer.brief ?? answer.margin).toMatchObject({ value: -1, unit: 'night' })
+    expect(answer.margin).toMatchObject({ value: -1, unit: 'night' })
+    // `1 night short` beside Tight would deny it.
+    expect(phraseText(marginText(answer))).toBe('gray tank, if they conserve')
   })
 
   it('too little even for those who spare is no; a place to dump and fill on the way makes it good', () => {

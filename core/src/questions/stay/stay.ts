@@ -108,18 +108,25 @@ export function stayReason(one: Lasting, park: boolean, camp: Camp): Reason {
     const span =
       nights === 0 ? says`may not serve one night, or ${of(insulated)},` : says`${lasts} ${nights} to ${of(insulated)}`
     const words = says`${thing} ${span} by how well the walls are insulated, and they want ${want}.`
-    return tight(words, { margin, brief })
+    return tight(words, { margin, brief: `${brief}: depends on insulation` })
   }
   if (one.most >= wanted) return measure(says`How long ${small(thing)} serves them is not certain yet.`, unread)
-  if (one.sparing >= wanted) return tight(says`${short}; ${spare} it ${lasts} ${of(one.sparing)}.`, { margin, brief })
+  if (one.sparing >= wanted)
+    return tight(says`${short}; ${spare} it ${lasts} ${of(one.sparing)}.`, {
+      margin,
+      brief: `${brief}, if they conserve`,
+    })
   if (park && resource in PARK_WORDS)
-    return tight(says`${short}: ${PARK_WORDS[resource as keyof typeof PARK_WORDS]}.`, { margin, brief })
+    return tight(says`${short}: ${PARK_WORDS[resource as keyof typeof PARK_WORDS]}.`, {
+      margin,
+      brief: resource === 'fresh' ? 'refill at the park' : 'dump at the park',
+    })
   if (one.sparingMost >= wanted)
     return unread.length
       ? measure(says`${short}; how long it serves them sparingly is not certain yet.`, unread)
       : tight(says`${short}; ${spare} it ${lasts} ${of(one.sparing)} or more, by how well the walls are insulated.`, {
           margin,
-          brief,
+          brief: `${brief}, if they conserve`,
         })
   if (one.sparing <= nights) return no(says`${short}; sparing does not change that.`, { margin, brief })
   return no(says`${short}; ${spare} it ${lasts} ${of(one.sparing)}.`, { margin, brief })

@@ -6,8 +6,7 @@ import type { TowEstimate } from './estimate'
 import type { TowFacts } from './facts'
 import { limitsOf, type Limit, type Towed } from './limits'
 import { heaviest } from './load'
-import type { TowRules } from './rules'
-import { percent } from './trailerLimits'
+import { percent, staysInside } from './trailerLimits'
 
 /** A moment besides that of leaving, as it is said, and what avoids it. */
 interface Other {
@@ -61,7 +60,7 @@ function judged({ id, theirs, when, remedy }: Other, limits: Limits, asked: Towe
   const { tongue, total } = moment
   const [least, most] = [tongue.least / total, tongue.most / total]
   const weighed = !tongue.missing.includes('readings.hitchWeight')
-  const inside = leavesInside(estimate, asked.rules)
+  const inside = staysInside(estimate.leaving, asked.rules)
   if (weighed && inside && most < tongueLeast)
     return broken(says`${when}, ${shareOf(most)} on the hitch, less than 10 %: ${remedy}.`, RESTS)
   if (weighed && inside && least > tongueMost)
@@ -83,11 +82,6 @@ function judged({ id, theirs, when, remedy }: Other, limits: Limits, asked: Towe
 const RESTS = ['readings.axleCenter', 'readings.hitchWeight']
 
 const shareOf = (share: number): Phrase => says`${percent(Math.max(0, share))} of it would be`
-
-/** Whether as they leave it surely is inside 10-15 %: if not, that is said already. */
-function leavesInside({ leaving: { total, tongue } }: TowEstimate, { tongueLeast, tongueMost }: TowRules): boolean {
-  return tongue.least >= tongueLeast * total && tongue.most <= tongueMost * total
-}
 
 interface Over {
   by: number

@@ -1,8 +1,9 @@
 import { small } from '../../plan/naming'
 import { says } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
-import { measure, no, reason, type Reason } from '../reason'
+import { measure, no, note, reason, type Reason } from '../reason'
 import { gallonsOf } from '../../loading/facts'
+import type { Moment } from '../../loading/moments'
 import type { TowEstimate } from './estimate'
 import type { TowFacts } from './facts'
 import { exactly, offAxles } from './asked'
@@ -13,8 +14,9 @@ import type { TowRules } from './rules'
 export function trailerReasons(
   facts: TowFacts & { uvw: number },
   rules: TowRules,
-  { leaving: { total: loaded, tongue }, cargo, open }: TowEstimate,
+  { leaving, cargo, open }: TowEstimate,
 ): Reason[] {
+  const { total: loaded, tongue } = leaving
   const { added, weighedSince } = facts.loading
   const fitted = added.length || weighedSince ? 'what was fitted later, ' : ''
   const limit = (one: Rated): Reason => rated(one, rules.reserve)
@@ -56,7 +58,7 @@ export function trailerReasons(
       words: (amount) => says`Loaded ${amount}, on a coupler rated`,
       rests: ['readings.couplerRating'],
     }),
-    shareReason(facts.uvw, facts.hitchWeight, rules),
+    shareReason(facts.uvw, facts.hitchWeight, staysInside(leaving, rules), rules),
     ...inTheSum(facts),
     ...facts.loading.added
       .filter(({ pounds: weight }) => weight === undefined)
@@ -86,13 +88,26 @@ function inTheSum({ loading }: TowFacts): Reason[] {
   ]
 }
 
-/** The share on the hitch when empty: 10-15 % is what pulls straight (common practice). */
-function shareReason(uvw: number, hitchWeight: number | undefined, rules: TowRules): Reason {
+/** Whether as they leave it surely is inside 10-15 %. */
+export const staysInside = (
+  { total, tongue }: Pick<Moment, 'total' | 'tongue'>,
+  { tongueLeast, tongueMost }: Pick<TowRules, 'tongueLeast' | 'tongueMost'>,
+): boolean =>
+  !tongue.missing.includes('readings.hitchWeight') &&
+  tongue.least >= tongueLeast * total &&
+  tongue.most <= tongueMost * total
+
+/** The share on the hitch when empty: 10-15 % is what pulls straight (common practice). What they pack may put it right. */
+function shareReason(uvw: number, hitchWeight: number | undefined, insideLoaded: boolean, rules: TowRules): Reason {
   if (hitchWeight === undefined)
     return measure(says`The hitch weight is not known: weigh the tongue.`, ['readings.hitchWeight'])
   const share = hitchWeight / uvw
   const told = percent(share)
   const short = rules.tongueLeast * uvw - hitchWeight
+  if (insideLoaded && (share < rules.tongueLeast || share > rules.tongueMost))
+    return note(says`Empty, ${told} of it is on the hitch; packed as planned it is inside 10-15 %.`, {
+      rests: ['readings.uvw', 'readings.hitchWeight'],
+    })
   const words =
     share < rules.tongueLeast
       ? says`Empty, ${told} of it is on the hitch, ${pounds(short)} short of 10 %: it may sway. Load forward, and weigh it.`
@@ -145,7 +160,13 @@ export function hitchReason(
     return [reason('tight', says`${of}${by}; move weight forward, and weigh it.`, { brief, rests })]
   }
   if (most > tongueMost)
-    return [reason('tight', says`${of}${told.startsWith('just') ? '' : ', more than 15 %'}; move weight back, and weigh it.`, { brief, rests })]
+    return [
+      reason(
+        'tight',
+        says`${of}${told.startsWith('just') ? '' : ', more than 15 %'}; move weight back, and weigh it.`,
+        { brief, rests },
+      ),
+    ]
   return [reason('fits', says`${of}. Weigh it before the first trip.`, { rests })]
 }
 

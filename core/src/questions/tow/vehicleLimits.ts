@@ -65,7 +65,8 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
               name: 'The vehicle’s GVWR',
               rating: ratings.gvwr,
               asked: together(exactly(ratings.curbWeight), own),
-              words: (amount) => says`With people, hitch and tongue the ${small(vehicle)} weighs ${amount}; its GVWR is`,
+              words: (amount) =>
+                says`With people, hitch and tongue the ${small(vehicle)} weighs ${amount}; its GVWR is`,
               rests: ['household.vehicle.gvwr', 'household.vehicle.curbWeight'],
             },
             reserve * OF_GVWR,
