@@ -10,6 +10,7 @@ import { sureFigures } from './draftDoubts'
 import { NOT_KNOWN, type GearDraft, type HouseholdDraft, type PersonDraft } from './draft'
 import type { RatingDraft, SizeDraft } from './draft'
 import { usualGear } from './gearShelf'
+import { asBefore } from './untouched'
 import { parseRating } from './ratings'
 import { HOUSEHOLD_FORMAT, HOUSEHOLD_VERSION, householdSchema, type Household, type Person } from './household'
 
@@ -31,7 +32,8 @@ export type DraftResult = { household: Household; flaws: [] } | { household?: un
 export function householdFromDraft(draft: HouseholdDraft, reader: Reader, before?: Household): DraftResult {
   const raw = rawHousehold(draft, reader, before)
   try {
-    const household = householdSchema.validateSync(raw, { abortEarly: false }) as unknown as Household
+    const read = householdSchema.validateSync(raw, { abortEarly: false }) as unknown as Household
+    const household = before ? asBefore(read, draft, before) : read
     const flaws = householdFlaws(household).filter(({ severity }) => severity === 'error')
     return flaws.length ? { flaws } : { household, flaws: [] }
   } catch (failure) {
@@ -44,8 +46,8 @@ export function householdFromDraft(draft: HouseholdDraft, reader: Reader, before
  * As much of a draft as can be judged already: what is unreadable and may be absent is left out. Undefined
  * while something needed is missing.
  */
-export function judgeableSoFar(draft: HouseholdDraft, reader: Reader): Household | undefined {
-  const first = householdFromDraft(draft, reader)
+export function judgeableSoFar(draft: HouseholdDraft, reader: Reader, before?: Household): Household | undefined {
+  const first = householdFromDraft(draft, reader, before)
   if (first.household) return first.household
   const bad = new Set(first.flaws.map(({ path }) => path))
   const keep = (path: string, text: string) => (bad.has(path) ? '' : text)
@@ -71,7 +73,7 @@ export function judgeableSoFar(draft: HouseholdDraft, reader: Reader): Household
     gear: draft.gear.filter((_, i) => ![...bad].some((path) => path.startsWith(`gear[${i}]`))),
     pets: draft.pets.filter((_, i) => ![...bad].some((path) => path.startsWith(`pets[${i}]`))),
   }
-  return householdFromDraft(lenient, reader).household
+  return householdFromDraft(lenient, reader, before).household
 }
 
 /** The document, its figures still as typed where the schema itself reads texts. */

@@ -107,9 +107,20 @@ describe('the interview as typed', () => {
     expect(complaints(unheard)[0]).toContain('gear[0].weight')
   })
 
-  it('in metric it comes back within what a tape can tell', () => {
-    const { people } = householdFromDraft(draftOf(family, 'metric'), reader, family).household!
-    people.forEach((one, i) => expect(one.height).toBeCloseTo(family.people[i]!.height!, 1))
+  it('opened in metric and saved untouched it is what it was, to the last digit', () => {
+    expect(householdFromDraft(draftOf(family, 'metric'), reader, family).household).toEqual(family)
+    const odd = {
+      ...family,
+      people: family.people.map((one, i) => ({ ...one, height: 60.125 + i, weight: 151.3 + i })),
+    }
+    expect(householdFromDraft(draftOf(odd, 'metric'), reader, odd).household).toEqual(odd)
+  })
+  it('and what is typed anew is read as it is typed', () => {
+    const draft = draftOf(family, 'metric')
+    draft.people[0]!.height = '190 cm'
+    const { people } = householdFromDraft(draft, reader, family).household!
+    expect(people[0]!.height).toBeCloseTo(74.8, 1)
+    expect(people.slice(1)).toEqual(family.people.slice(1))
   })
 
   it('reads what people write', () => {

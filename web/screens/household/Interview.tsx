@@ -68,7 +68,11 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
     )
     if (!saved) return
     forget()
+    // What was typed while it was on its way is still there, and not saved yet.
+    const now = structuredClone(form.getValues())
     form.reset(typed)
+    for (const key of Object.keys(now) as (keyof HouseholdDraft)[])
+      if (JSON.stringify(now[key]) !== JSON.stringify(typed[key])) form.setValue(key, now[key], { shouldDirty: true })
     if (!kept) router.replace(`/households/${saved.id}`)
     router.refresh()
   }
@@ -144,18 +148,21 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
               </Field.Root>
             </Section>
           </fieldset>
-          <LiveYard reader={reader} yard={yard} frame={frame} left={left} />
+          <LiveYard reader={reader} kept={kept} yard={yard} frame={frame} left={left} />
         </Grid>
       </form>
     </FormProvider>
   )
 }
 
+type LiveYardProps = Pick<InterviewProps, 'reader' | 'kept' | 'yard' | 'frame' | 'left'>
+
 /** Apart from the fields, so that a key pressed does not draw the whole interview again. */
-function LiveYard({ reader, yard, frame, left }: Pick<InterviewProps, 'reader' | 'yard' | 'frame' | 'left'>) {
+function LiveYard({ reader, kept, yard, frame, left }: LiveYardProps) {
   const { control } = useFormContext<HouseholdDraft>()
   const draft = useDeferredValue(useWatch({ control }) as HouseholdDraft)
-  return <YardLeft household={judgeableSoFar(draft, reader)} yard={yard} frame={frame} first={left} onAsk={goTo} />
+  const household = judgeableSoFar(draft, reader, kept?.household)
+  return <YardLeft household={household} yard={yard} frame={frame} first={left} onAsk={goTo} />
 }
 
 /** To a field by its path, out of whatever folds it away. */
