@@ -47,7 +47,10 @@ export function clearanceAt(
     ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]).map(({ shape }) => shape),
     ...takenInside(plan).map(({ shape }) => shape),
     ...plan.walls.map(wallShape),
-    ...doorSwings(plan, time, made, bodies).map(({ leaf, clear }) => behindLeaf(leaf.pin, leaf.edge, clear)),
+    // A leaf that opens all the way leaves nothing in its doorway.
+    ...doorSwings(plan, time, made, bodies)
+      .filter(({ degrees }) => degrees < 90)
+      .map(({ leaf, clear }) => behindLeaf(leaf.pin, leaf.edge, clear)),
     ...besides,
   ]
   for (const shape of things) fill(free, raster, shape, 0)

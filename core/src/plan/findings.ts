@@ -1,6 +1,7 @@
 import { listed, says, type Phrase } from '../quantity/phrase'
 import { inches } from '../quantity/quantity'
 import { waysOut } from './exits'
+import { impossibleIn } from './impossible'
 import { capital, nameOnPlan } from './naming'
 import { measuredApart, type MeasuredApart } from './measuredApart'
 import { overlapsAt } from './overlap'
@@ -18,7 +19,7 @@ import type { WayRules } from './wayRules'
 
 /** Something about a drawing that is not right, or has to be looked at. */
 export interface Finding {
-  kind: 'overlap' | 'outside' | 'unreachable' | 'no way out' | 'clash' | 'measured'
+  kind: 'overlap' | 'outside' | 'impossible' | 'unreachable' | 'no way out' | 'clash' | 'measured'
   /** `wrong`: cannot be so. `look`: can be so, and somebody will mind. */
   weight: 'wrong' | 'look'
   ids: string[]
@@ -35,6 +36,7 @@ export function findingsAt(plan: Plan, time: TimeOfDay, made: readonly string[],
   return [
     ...standing(plan, time, made),
     ...outside(plan),
+    ...(time === 'parked' ? cannotBe(plan) : []),
     ...unreachable(plan, time, made, ways),
     ...(time === 'night' ? noWayOut(plan, made, ways) : []),
     ...clashing(plan, time, made),
@@ -70,6 +72,9 @@ function outside(plan: Plan): Finding[] {
     says: says`${capital(nameOnPlan(plan, id))} sticks out of the walls by ${inches(by)}.`,
   }))
 }
+
+const cannotBe = (plan: Plan): Finding[] =>
+  impossibleIn(plan).map(({ ids, at, says: words }) => ({ kind: 'impossible', weight: 'wrong', ids, at, says: words }))
 
 function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[], { sideways }: WayRules): Finding[] {
   const reached = reachOf(floorOf(plan, time, made))

@@ -2,10 +2,12 @@ import { DOOR_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS } from '../readings/catalogue'
 import { distanceTo } from './distance'
 import { outerWall } from './facing'
 import { SIDES, type Plan, type Side } from './plan'
+import { outerId } from './shell'
 
 /** A thing on the plan as one speaks of it: `the sofa`, `the bath door`, `a wall`. */
 export function nameOnPlan(plan: Plan, id: string): string {
-  if (SIDES.some((side) => side === id)) return `the ${sideWord(id as Side)} wall`
+  const side = SIDES.find((one) => outerId(one) === id)
+  if (side) return `the ${sideWord(side)} wall`
   if (plan.walls.some((wall) => wall.id === id)) return 'a wall'
   const fixture = plan.fixtures.find((one) => one.id === id)
   if (fixture) return `the ${small(fixture.name ?? FIXTURE_KINDS[fixture.kind].name)}`

@@ -2,7 +2,7 @@ import type { Plan, Side } from './plan'
 import type { Bounds, Shape } from './shape'
 import { bay, inside, type TimeOfDay } from './times'
 
-/** A stretch of what lies round the floor: of an outer wall, by its side, or of a slide that is out, by its id. */
+/** A stretch of what lies round the floor: of an outer wall, as `outer door`, or of a slide that is out, by its id. */
 export interface ShellPart {
   id: string
   shape: Shape
@@ -31,7 +31,7 @@ export function shellAt(plan: Plan, time: TimeOfDay): ShellPart[] {
     const open = bays
       .filter(({ wall }) => wall === side)
       .map(({ at }): [number, number] => (isLong(side) ? [at.x0, at.x1] : [at.y0, at.y1]))
-    return between(from, to, open).flatMap(([a, b]) => strip(side, beside(room, side, a, b)))
+    return between(from, to, open).flatMap(([a, b]) => strip(outerId(side), beside(room, side, a, b)))
   })
   const ends = bays.flatMap(({ id, wall, at }) => [
     ...(isLong(wall)
@@ -48,6 +48,9 @@ export function shellAt(plan: Plan, time: TimeOfDay): ShellPart[] {
   ])
   return [...sides, ...ends]
 }
+
+/** No id that anybody gives has a space in it. */
+export const outerId = (side: Side): string => `outer ${side}`
 
 const isLong = (side: Side): boolean => side === 'door' || side === 'off-door'
 

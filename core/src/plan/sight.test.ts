@@ -124,7 +124,7 @@ describe('sight lines', () => {
         ],
       }).blockedBy
     expect(seen(120)).toBeUndefined()
-    expect(seen(40)).toBe('off-door')
+    expect(seen(40)).toBe('outer off-door')
     // Through the wall beside a window's depth nobody sees into the next slide.
     const two = [slide, { ...slide, id: 'other', start: 10, length: 60 }]
     const chair = fixture('chair', [20, -26, 24, 24], { seats: 1 }, { faces: 'rear', slide: 'other' })

@@ -47,7 +47,7 @@ describe('somebody on the plan, to scale', () => {
   it('lies in a bed that is long enough, and touches its wall in one that is not', () => {
     const berths = [berth('bed', 54, 60, { shape: { rect: [2, 20, 60, 54] } })]
     expect(touches({ berths }, { pose: 'lying', looks: 'front', at: [37.5, 40] })).toEqual([])
-    expect(touches({ berths }, { pose: 'lying', looks: 'front', at: [30, 40] })).toEqual(['front'])
+    expect(touches({ berths }, { pose: 'lying', looks: 'front', at: [30, 40] })).toEqual(['outer front'])
   })
   it('turns where 60 in are free, and not in 50', () => {
     const island = (y: number) => ({ fixtures: [counter, fixture('island', [20, y, 160, 94 - y])] })

@@ -125,9 +125,7 @@ describe('what is said of sleeping', () => {
       ['With guests', 2],
       ['When everybody comes', 3],
     ])
-    expect(text({ berths: [queen, bunk('a')] }, many)).toMatch(
-      /When all 5 come, .* have no berth\./,
-    )
+    expect(text({ berths: [queen, bunk('a')] }, many)).toMatch(/When all 5 come, .* have no berth\./)
     expect(judged({ berths: [queen, bunk('a')] }, many).verdict).toBe('fits')
   })
 })
