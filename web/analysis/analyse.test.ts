@@ -2,6 +2,7 @@ import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseTrailer } from '@hitchet/core/formats/document'
+import { toldWidth } from '@hitchet/core/plan/toldWidth'
 import { TIMES } from '@hitchet/core/plan/times'
 import { analyse, check } from './analyse'
 
@@ -14,13 +15,13 @@ describe('what a plan answers, for the screen', () => {
     (_, { plan }) => {
       for (const time of TIMES) {
         const made = time === 'night' ? plan.conversions.map(({ id }) => id) : []
-        const analysis = analyse(plan, time, made, RULES.ways)
+        const analysis = analyse(plan, time, made, RULES.ways, true)
         // Posted from a worker: nothing may be lost on the way.
         expect(structuredClone(analysis)).toEqual(analysis)
         for (const { width, way, between } of analysis.ways) {
           expect(width > 0).toBe(way !== undefined)
           if (!way) continue
-          expect(Math.floor(way.width)).toBe(width)
+          expect(toldWidth(way.width)).toBe(width)
           expect(way.path.length).toBeGreaterThan(0)
           if (width < 24) expect(between).toHaveLength(2)
         }
@@ -32,7 +33,7 @@ describe('what a plan answers, for the screen', () => {
 
   it('rooms share the free floor between them', () => {
     for (const { plan } of trailers) {
-      const { floors } = analyse(plan, 'parked', [], RULES.ways)
+      const { floors } = analyse(plan, 'parked', [], RULES.ways, true)
       const most =
         plan.box.length * plan.box.width + plan.slides.reduce((sum, { length, depth }) => sum + length * depth, 0)
       expect(floors.reduce((sum, { free }) => sum + free, 0)).toBeLessThan(most)

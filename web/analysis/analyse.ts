@@ -2,6 +2,8 @@ import { inscribed, toiletRoom, type Elbow } from '@hitchet/core/plan/elbow'
 import { waysOut, type WaysOut } from '@hitchet/core/plan/exits'
 import { findingsAt, type Finding } from '@hitchet/core/plan/findings'
 import { floorSpace, type RoomFloor } from '@hitchet/core/plan/floorSpace'
+import { withoutImpossible } from '@hitchet/core/plan/impossible'
+import { toldWidth } from '@hitchet/core/plan/toldWidth'
 import { heatBands, type HeatBand } from '@hitchet/core/plan/heat'
 import { measuredApart, type MeasuredApart } from '@hitchet/core/plan/measuredApart'
 import { nameOnPlan } from '@hitchet/core/plan/naming'
@@ -40,23 +42,32 @@ export interface WalkedWay {
   way?: Way
 }
 
-export function analyse(plan: Plan, time: TimeOfDay, made: readonly string[], rules: WayRules): Analysis {
+/** `hatches`: whether cargo and ramp doors open from inside. */
+export function analyse(
+  drawn: Plan,
+  time: TimeOfDay,
+  made: readonly string[],
+  rules: WayRules,
+  hatches: boolean,
+): Analysis {
+  // What cannot be so is found, and counted on by nothing.
+  const plan = withoutImpossible(drawn)
   const floor = floorOf(plan, time, made)
   return {
     time,
-    findings: findingsAt(plan, time, made, rules),
+    findings: findingsAt(drawn, time, made, rules),
     heat: heatBands(floor.clearance, [rules.sideways, rules.shoulder, rules.comfortable, rules.wheelchair]),
     ways: reachOf(floor)
       .filter(({ place }) => place.use !== 'door' && place.use !== 'exit window')
       .map(({ place, width }) => walked(floor, place, width, rules)),
-    exits: time === 'night' ? waysOut(floor, rules) : [],
+    exits: time === 'night' ? waysOut(floor, rules, hatches) : [],
     sights: sightLines(plan, time, made),
     circles: plan.fixtures
       .filter(({ kind }) => kind === 'shower' || kind === 'tub' || kind === 'wet-bath')
       .map(({ id, shape }) => ({ id, ...inscribed(shape) })),
     elbows: toiletRoom(plan, time),
     floors: floorSpace(plan, floor.clearance),
-    apart: measuredApart(plan),
+    apart: measuredApart(drawn),
   }
 }
 
@@ -68,7 +79,7 @@ function walked(floor: Floor, { id, name, use }: Place, width: number, rules: Wa
     id,
     name,
     use,
-    width: Math.floor(width),
+    width: toldWidth(width),
     way,
     ...(between && { between: [nameOnPlan(floor.plan, between[0]), nameOnPlan(floor.plan, between[1])] }),
   }

@@ -33,7 +33,9 @@ export const STANDING_WORDS: Record<Standing, { word: string; verdict: Verdict }
   fits: { word: 'Fits them', verdict: 'fits' },
   measure: { word: 'Measure first', verdict: 'measure' },
   nearly: { word: 'Nearly', verdict: 'tight' },
+  undrawn: { word: 'Not drawn yet', verdict: 'measure' },
   out: { word: 'Out', verdict: 'no' },
+  sold: { word: 'Sold', verdict: 'no' },
 }
 
 export function StandingWord({ standing }: { standing: Standing }) {

@@ -105,14 +105,26 @@ describe('how firm the first place is', () => {
       question === 'tow' || question === 'bath' ? RULES.ranking.points[question === 'tow' ? tow : bath] : null,
     ),
   })
+  const others = ['C', 'D', 'E'].map((plan) => match(plan, plan, 'tight', 'tight'))
   it('whoever is better in everything stays first whatever weighs how much', () =>
-    expect(firmness([match('a', 'A', 'fits', 'fits'), match('b', 'B', 'tight', 'tight')], RULES.ranking)).toBe(1))
+    expect(
+      firmness([match('a', 'A', 'fits', 'fits'), match('b', 'B', 'tight', 'tight'), ...others], RULES.ranking),
+    ).toBe(1))
   it('one that towing alone puts first stays so as often as towing outweighs the bath', () => {
-    const share = firmness([match('a', 'A', 'fits', 'tight'), match('b', 'B', 'tight', 'fits')], RULES.ranking)!
+    const share = firmness(
+      [match('a', 'A', 'fits', 'tight'), match('b', 'B', 'tight', 'fits'), ...others],
+      RULES.ranking,
+    )!
     // Towing weighs 4 and the bath 2: both between half and twice, evenly in the logarithm. The bath outweighs it where it has
     // gained more than the factor 2 on it: a triangle of 1/8 of the square. By hand: 1 - 1/8.
     expect(share).toBeGreaterThan(0.875 - 0.03)
     expect(share).toBeLessThan(0.875 + 0.03)
+  })
+  it('of fewer than five plans, and of a first place that waits for a reading, nothing is said', () => {
+    const two = [match('a', 'A', 'fits', 'fits'), match('b', 'B', 'tight', 'tight')]
+    expect(firmness(two, RULES.ranking)).toBeUndefined()
+    const waiting = [...two, ...others].map((one) => ({ ...one, standing: 'measure' as const }))
+    expect(firmness(waiting, RULES.ranking)).toBeUndefined()
   })
   it('among twins of one plan nothing is said', () =>
     expect(

@@ -6,12 +6,17 @@ import { GROUNDS, type GroundFacts } from '../shared/shared'
 import { doubtsOf, trusted } from '../trailer/doubts'
 import { inOrder } from '../trailer/inOrder'
 import { undrawn, type DrawnPart } from '../trailer/drawn'
-import type { Trailer } from '../trailer/trailer'
+import { isSold, type Trailer } from '../trailer/trailer'
 
 /** A trailer's facts for all questions and for what they rest on, what is doubted and not drawn; as stored. */
 export type FactSheet = Readonly<
   GroundFacts &
-    QuestionFacts & { doubts: Doubt[]; undrawn: DrawnPart[]; /** Of units drawn alike the same. */ plan: string }
+    QuestionFacts & {
+      doubts: Doubt[]
+      undrawn: DrawnPart[]
+      /** Of units drawn alike the same. */ plan: string
+      sold: boolean
+    }
 >
 
 /** Whatever has facts: a room below the questions, or a question. */
@@ -34,7 +39,7 @@ export const factSheet = (trailer: Trailer, rules: HouseRules): FactSheet => ({ 
 export function factsOn(given: Trailer, rules: HouseRules): FactSheet {
   const trailer = inOrder(given)
   const doubts = doubtsOf(trailer)
-  const sheet = { doubts, undrawn: undrawn(trailer), plan: planKey(trailer.plan) }
+  const sheet = { doubts, undrawn: undrawn(trailer), plan: planKey(trailer.plan), sold: isSold(trailer) }
   const known = trusted(trailer, doubts)
   for (const room of ROOMS) {
     let made: unknown
@@ -53,6 +58,7 @@ export const factsKey = (rules: HouseRules): string =>
     rules.ways,
     ['doubts', 3],
     ['plan', 2],
+    ['sold', 1],
     ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)]),
   ])
 

@@ -2,13 +2,16 @@ import { QUESTIONS } from '../questions/index'
 import type { RankingRules } from '../rules/houseRules'
 import type { KeptMatch } from './kept'
 
+/** With fewer plans there is not much to be first of. */
+const LEAST = 5
 /** So many weightings are tried, each question between half and twice what the house gives it. */
 const TRIED = 200
 const WIDEST = 2
 
 /**
  * How firm the first place is: the share of sensible weightings under which that unit, or another of its plan, stays first
- * of those of its standing; undefined where it stands alone. The weightings are the same each time (a Halton sequence over
+ * of those of its standing; undefined where fewer than five plans could be first, or where the first place itself waits for a
+ * reading: neither is firm, nor the contrary. The weightings are the same each time (a Halton sequence over
  * the questions, evenly spread on a scale of logarithms; Halton, 1960), so that the share does not flicker.
  */
 export function firmness(
@@ -17,7 +20,8 @@ export function firmness(
 ): number | undefined {
   const [first] = ranked
   const rivals = first ? ranked.filter(({ standing }) => standing === first.standing) : []
-  if (!first || !rivals.some(({ plan }) => plan !== first.plan)) return undefined
+  if (!first || first.standing !== 'fits') return undefined
+  if (new Set(rivals.map(({ plan }) => plan)).size < LEAST) return undefined
   const ids = QUESTIONS.map(({ id }) => id)
   let stays = 0
   for (let n = 1; n <= TRIED; n++) {

@@ -71,7 +71,11 @@ function judgeCertain(given: Household, rules: HouseRules, questions: typeof QUE
       // Most units are drawn and read well: of those nothing is gone through.
       const missing = facts.undrawn.length ? question.drawing.filter((part) => facts.undrawn.includes(part)) : NOTHING
       let answer: Answer | null
-      if (missing.length) answer = answerOf(missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])))
+      if (missing.length)
+        answer = answerOf([
+          ...missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])),
+          ...(question.claimed?.({ facts: facts[question.id] as never, need: need as never }) ?? []),
+        ])
       else {
         const own = facts[question.id]
         const before = known.get(own)

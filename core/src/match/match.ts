@@ -15,9 +15,10 @@ export interface Candidate {
 
 /**
  * `fits`: nothing against it. `measure`: nothing against it yet. `nearly`: nothing any more, once the household
- * makes a small change or two. `out`: no small change helps.
+ * makes a small change or two. `undrawn`: nothing against it by what is known, and nobody has drawn it. `out`: no small
+ * change helps. `sold`: it is nobody's to have any more.
  */
-export const STANDINGS = ['fits', 'measure', 'nearly', 'out'] as const
+export const STANDINGS = ['fits', 'measure', 'nearly', 'undrawn', 'out', 'sold'] as const
 export type Standing = (typeof STANDINGS)[number]
 
 export interface Match {
@@ -51,7 +52,7 @@ function matcherFor(household: Household, rules: HouseRules): (candidate: Candid
   const judge = judgeFor(household, rules)
   const flexibility = flexibilityFor(household, rules)
   return ({ id, facts }) => ({
-    ...matchOf(id, facts.plan, judge(facts), rules.ranking),
+    ...matchOf(id, facts, judge(facts), rules.ranking),
     ...(flexibility && { flexibility: flexibility(facts) }),
   })
 }
@@ -62,7 +63,9 @@ export function matcherWithChangesFor(household: Household, rules: HouseRules): 
   const nearly = nearlyJudge(household, rules)
   return (candidate) => {
     const own = match(candidate)
-    const set = own.standing === 'out' ? nearly(candidate.facts, own.answers) : undefined
+    // What nobody drew is no nearer for all that is not known of it.
+    const isOut = own.standing === 'out' && candidate.facts.undrawn.length === 0
+    const set = isOut ? nearly(candidate.facts, own.answers) : undefined
     if (!set) return own
     return { ...own, standing: 'nearly', nearly: { changes: set.map(({ says }) => says), size: sizeOf(set) } }
   }
@@ -80,10 +83,24 @@ export const inOrder = (a: Match, b: Match): number =>
 export const objections = ({ answers }: Pick<Match, 'answers'>): number =>
   Object.values(answers).filter(({ verdict }) => verdict === 'no').length
 
-function matchOf(id: string, plan: string, answers: Answers, ranking: RankingRules): Match {
+function matchOf(
+  id: string,
+  { plan, sold, undrawn }: Pick<FactSheet, 'plan' | 'sold' | 'undrawn'>,
+  answers: Answers,
+  ranking: RankingRules,
+): Match {
   const verdicts = Object.values(answers).map(({ verdict }) => verdict)
-  const standing = verdicts.includes('no') ? 'out' : verdicts.includes('measure') ? 'measure' : 'fits'
-  return { id, plan, standing, score: scoreOf(answers, ranking), answers }
+  const standing = sold
+    ? 'sold'
+    : verdicts.includes('no')
+      ? 'out'
+      : undrawn.length
+        ? 'undrawn'
+        : verdicts.includes('measure')
+          ? 'measure'
+          : 'fits'
+  // Two empty boxes are not the same plan.
+  return { id, plan: undrawn.length ? `${plan} ${id}` : plan, standing, score: scoreOf(answers, ranking), answers }
 }
 
 /** Of all that was asked, what the verdicts earn, 0 to 100. */

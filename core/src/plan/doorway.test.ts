@@ -26,7 +26,8 @@ function bathBehind(gap: number, runs: 'across' | 'along', kind: Door['kind']): 
     fixtures: [fixture('toilet', [20, 8, 20, 20], {}, { faces: 'rear' })],
   })
 }
-const widthTo = (plan: Plan): number => reachOf(floorOf(plan, 'parked')).find(({ place }) => place.id === 'toilet')!.width
+const widthTo = (plan: Plan): number =>
+  reachOf(floorOf(plan, 'parked')).find(({ place }) => place.id === 'toilet')!.width
 
 describe('a doorway is as wide as its gap, whichever way its wall runs and whatever closes it', () => {
   it.each(['across', 'along'] as const)('%s', (runs) => {

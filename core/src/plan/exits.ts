@@ -31,10 +31,14 @@ export interface WaysOut {
  * Two independent ways out of every berth, if there are two: whatever stands or burns on one of them, wherever that
  * is, leaves the other open. What closes a way closes so far around it (`closes`), so the two lie twice that apart,
  * all but the first step from the bed. That every sleeping area needs two is NFPA 1192 (from memory); how they are to
- * be told apart is ours: the program asks for a look, it does not certify.
+ * be told apart is ours: the program asks for a look, it does not certify. `hatches`: whether cargo and ramp doors open from
+ * inside.
  */
-export function waysOut(floor: Floor, rules: WayRules): WaysOut[] {
-  const { places, standsOf } = floor
+export function waysOut(floor: Floor, rules: WayRules, hatches: boolean): WaysOut[] {
+  const { plan, standsOf } = floor
+  const places = hatches
+    ? floor.places
+    : floor.places.filter(({ id }) => !plan.doors.some((door) => door.id === id && isHatch(door)))
   const outs = places.flatMap((place) =>
     place.use === 'door' || place.use === 'exit window' ? [{ place, cells: atArm(standsOf(place)) }] : [],
   )
@@ -70,6 +74,9 @@ export function waysOut(floor: Floor, rules: WayRules): WaysOut[] {
     return [{ berth: berth.id, by: [first.out], blocked: sharedDoor(floor, beside, others, first, rules) ?? 'berth' }]
   })
 }
+
+/** Opens on cargo: it lets nobody out unless it opens from inside, and is wide enough to climb through. */
+export const isHatch = ({ kind }: Door): boolean => kind === 'cargo' || kind === 'ramp'
 
 interface Out {
   place: Place

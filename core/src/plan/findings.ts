@@ -12,6 +12,7 @@ import { beforeDoors } from './beforeDoors'
 import { clashesAt, drawn, type Clash } from './clashes'
 import { clashWords, standingOpenWords, withoutPocketWords } from './clashWords'
 import { tip } from './leaves'
+import { toldWidth } from './toldWidth'
 import { withoutPocket } from './pockets'
 import { shutWhileOpen } from './standingOpen'
 import { bodiesAt, strays, type TimeOfDay } from './times'
@@ -96,11 +97,10 @@ function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[], { sid
     })
 }
 
-/** Told to the half inch, never wider than it is. */
-const halves = (width: number) => inches(Math.floor(2 * width) / 2)
+const halves = (width: number) => inches(toldWidth(width))
 
 function noWayOut(plan: Plan, made: readonly string[], ways: WayRules): Finding[] {
-  return waysOut(floorOf(plan, 'night', made), ways)
+  return waysOut(floorOf(plan, 'night', made), ways, false)
     .filter(({ by }) => by.length < 2)
     .map(({ berth, by }) => {
       const shape = plan.berths.find(({ id }) => id === berth)!.shape

@@ -140,7 +140,10 @@ function cellsOfStart({ plan, places, standsOf }: Floor, start: Start): number[]
   return cells
 }
 
-/** The two things a point lies between: the nearest, and the nearest of what stands across from it. */
+/**
+ * The two things a point lies between: the nearest, and of what is as near the one most across from it. A squeeze lies
+ * between the two that touch the circle around it; where only one is near, the nearest on its other side.
+ */
 export function squeezedBetween(floor: Pick<Floor, 'plan' | 'bodies' | 'time'>, point: Point): [string, string] {
   const things = bumpedInto(floor).map(({ id, shape }) => {
     const at = nearestOn(shape, point)
@@ -154,9 +157,17 @@ export function squeezedBetween(floor: Pick<Floor, 'plan' | 'bodies' | 'time'>, 
   const nearest = nearestOf(things)!
   const others = things.filter((one) => one !== nearest)
   const [nx, ny] = [nearest.at[0] - point[0], nearest.at[1] - point[1]]
-  const across = nearestOf(others.filter(({ at }) => (at[0] - point[0]) * nx + (at[1] - point[1]) * ny < 0))
+  const facing = ({ at, far }: (typeof things)[number]) =>
+    ((at[0] - point[0]) * nx + (at[1] - point[1]) * ny) / ((far || 1) * (nearest.far || 1))
+  const touching = others.filter((one) => one.far <= nearest.far + TOUCHES && facing(one) < 0)
+  const across =
+    touching.sort((a, b) => facing(a) - facing(b) || a.far - b.far)[0] ??
+    nearestOf(others.filter((one) => facing(one) < 0))
   return [nearest.id, (across ?? nearestOf(others) ?? nearest).id]
 }
+
+/** The middle of a cell is this much off the middle of a squeeze at the most, both ways, inches. */
+const TOUCHES = 2
 
 interface Bumped {
   id: string

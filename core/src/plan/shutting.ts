@@ -6,6 +6,7 @@ import { eachCellIn } from './raster'
 import { leafOf, sweepOf } from './leaves'
 import type { Door, Plan, Room } from './plan'
 import { wallShape } from './overlap'
+import { toldWidth } from './toldWidth'
 import { bounds, type Shape } from './shape'
 
 /** A bath whose door opens into it, and where one stands to shut it behind oneself. */
@@ -45,7 +46,7 @@ function shutting(plan: Plan, room: Room, door: Door): Shutting {
     if (wide <= most || !holds(room.shape, [x, y])) return
     most = Math.max(most, Math.min(wide, ...[swept, ...shut].map((shape) => 2 * distanceTo(shape, [x, y]))))
   })
-  return { room: room.id, door: door.id, wide: Math.floor(2 * most) / 2 }
+  return { room: room.id, door: door.id, wide: toldWidth(most) }
 }
 
 function opensInto(door: Door, { shape }: Room): boolean {

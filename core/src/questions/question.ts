@@ -6,6 +6,7 @@ import type { DrawnPart } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'
 import type { Answer } from './answer'
 import type { CautionId } from './cautions'
+import type { Reason } from './reason'
 
 /**
  * One thing a household asks of a trailer. Facts are what the trailer offers whoever asks: made once for each
@@ -29,6 +30,8 @@ export interface Question<Id extends string, Facts, Need, Rules, Baked extends k
   drawing: readonly DrawnPart[]
   /** What it may have to warn of. */
   cautions: readonly CautionId[]
+  /** What is claimed of a unit, beside that it has to be drawn, while it is not: no claim makes anything fit. */
+  claimed?(asked: { facts: Facts; need: Need }): Reason[]
   facts(trailer: Trailer, rules: Pick<Rules, Baked>, ways: WayRules): Facts
   /** Null when this household does not ask. */
   need(household: Household, rules: Rules, below: RulesBelow): Need | null

@@ -25,6 +25,6 @@ export function answerTo(
 
 /** What that question sees of the facts: its own, and those of the rooms below. */
 function asStored(facts: FactSheet, id: QuestionId): FactSheet {
-  const seen = ['doubts', 'undrawn', id, ...GROUNDS.map((ground) => ground.id)] as const
+  const seen = ['doubts', 'undrawn', 'sold', id, ...GROUNDS.map((ground) => ground.id)] as const
   return JSON.parse(JSON.stringify(Object.fromEntries(seen.map((one) => [one, facts[one]])))) as FactSheet
 }

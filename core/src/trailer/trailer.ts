@@ -1,6 +1,6 @@
 import type { Plan } from '../plan/plan'
 import { EQUIPMENT_KINDS, type EquipmentKind, type TrailerKey } from '../readings/catalogue'
-import { figure, type Readings, type Source } from '../readings/reading'
+import { figure, word, type Readings, type Source } from '../readings/reading'
 
 export const TRAILER_FORMAT = 'hitchet/trailer'
 export const TRAILER_VERSION = 2
@@ -79,6 +79,9 @@ export interface Equipment {
 
 /** A number read on the trailer as a whole, or undefined when it is still to be measured. */
 export const trailerFigure = (trailer: Trailer, key: TrailerKey): number | undefined => figure(trailer.readings, key)
+
+/** Nobody drives two hours for one that is sold. */
+export const isSold = ({ features }: Pick<Trailer, 'features'>): boolean => word(features, 'stands') === 'sold'
 
 /** How the lot speaks of it: `Marrowby 25 DB`. */
 export const trailerName = (trailer: Pick<Trailer, 'make' | 'model'>): string => `${trailer.make} ${trailer.model}`

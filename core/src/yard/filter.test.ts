@@ -18,6 +18,7 @@ const long = {
     unit(
       {
         slides: [{ id: 's', wall: 'off-door', start: 10, length: 80, depth: 30 }],
+        berths: [berth('bed', 60, 80)],
         fixtures: [fixture('cabinet', [10, 60, 20, 20])],
       },
       { overallLength: 400, uvw: 7400, askingPrice: 42000 },
@@ -27,7 +28,8 @@ const long = {
   layout: 'rear living' as const,
   doors: 2,
 }
-const unread = { ...yardUnit(unit()), stock: 'X-3', layout: 'hybrid' as const, length: undefined }
+const drawn = { berths: [berth('bed', 60, 74)], fixtures: [fixture('cabinet', [10, 60, 20, 20])] }
+const unread = { ...yardUnit(unit(drawn)), stock: 'X-3', layout: 'hybrid' as const, length: undefined }
 const yard = [bunkhouse, long, unread]
 const found = (text: string) => filterYard(yard, parseFilter(text)).shown.map(({ stock }) => stock)
 const understood = (text: string) => parseFilter(text).map(({ says }) => phraseText(says))

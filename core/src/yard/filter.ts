@@ -60,7 +60,7 @@ const FORMS: Form[] = [
   },
   {
     form: String.raw`(?:no|without) slides?`,
-    term: () => ({ says: says`no slide`, test: ({ slides }) => slides === 0 }),
+    term: () => ({ says: says`no slide`, test: ({ slides }) => (slides === undefined ? undefined : slides === 0) }),
   },
   {
     form: String.raw`(?:(\d+|one|two|three) )?slides?`,
@@ -106,8 +106,12 @@ function limitTerm([way, dollar, number, unit, gvwr]: (string | undefined)[]): F
   return { says: says`UVW ${word} ${pounds(limit)}`, test: ({ uvw }) => within(uvw, limit) }
 }
 
-function atLeast(least: number, thing: string, own: (unit: YardUnit) => number): FilterTerm {
-  return { says: says`${least} ${thing}${least === 1 ? '' : 's'} or more`, test: (unit) => own(unit) >= least }
+function atLeast(least: number, thing: string, own: (unit: YardUnit) => number | undefined): FilterTerm {
+  const test = (unit: YardUnit): boolean | undefined => {
+    const count = own(unit)
+    return count === undefined ? undefined : count >= least
+  }
+  return { says: says`${least} ${thing}${least === 1 ? '' : 's'} or more`, test }
 }
 
 function wordTerm(word: string): FilterTerm {

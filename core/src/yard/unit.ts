@@ -2,6 +2,7 @@ import { TERMS } from './terms'
 import { BERTH_KINDS } from '../readings/catalogue'
 import { knownSum } from '../quantity/sum'
 import { figure } from '../readings/reading'
+import { undrawn } from '../trailer/drawn'
 import { trailerFigure, trailerName, type Layout, type Trailer } from '../trailer/trailer'
 
 /** What the yard's list shows and is searched by. Inches, pounds, dollars; absent: not read. */
@@ -16,10 +17,11 @@ export interface YardUnit {
   gvwr?: number
   price?: number
   sleeps?: number
-  doors: number
-  slides: number
-  bunks: number
-  toilets: number
+  /** Counted on the drawing: absent while nobody has drawn it. */
+  doors?: number
+  slides?: number
+  bunks?: number
+  toilets?: number
   tub: boolean
   oven: boolean
   outsideKitchen: boolean
@@ -33,6 +35,7 @@ export interface YardUnit {
 
 export function yardUnit(trailer: Trailer): YardUnit {
   const { plan, equipment } = trailer
+  const missing = undrawn(trailer)
   const has = (...kinds: string[]) => plan.fixtures.filter(({ kind }) => kinds.includes(kind)).length
   const fresh = equipment
     .filter(({ kind }) => kind === 'fresh-tank')
@@ -48,10 +51,14 @@ export function yardUnit(trailer: Trailer): YardUnit {
     gvwr: trailerFigure(trailer, 'gvwr'),
     price: trailerFigure(trailer, 'askingPrice'),
     sleeps: trailerFigure(trailer, 'advertisedSleeps'),
-    doors: plan.doors.filter(({ kind }) => kind === 'entry').length,
-    slides: plan.slides.length,
-    bunks: plan.berths.filter(({ kind }) => BERTH_KINDS[kind].bunk).length,
-    toilets: has('toilet', 'wet-bath'),
+    ...(!missing.includes('inside') && {
+      doors: plan.doors.filter(({ kind }) => kind === 'entry').length,
+      slides: plan.slides.length,
+      toilets: has('toilet', 'wet-bath'),
+    }),
+    ...(!missing.includes('berths') && {
+      bunks: plan.berths.filter(({ kind }) => BERTH_KINDS[kind].bunk).length,
+    }),
     tub: has('tub') > 0,
     oven: has('oven') > 0,
     outsideKitchen: plan.outside.some(({ kind }) => kind === 'outside-kitchen'),
@@ -81,8 +88,8 @@ export function unitFeatures({
 }: Omit<YardUnit, 'known' | 'figures'>): string[] {
   return [
     ...(bunks ? [`${bunks} bunk${bunks === 1 ? '' : 's'}`] : []),
-    ...(doors > 1 ? [`${doors} entry doors`] : []),
-    ...(toilets > 1 ? [`${toilets} baths`] : []),
+    ...(doors !== undefined && doors > 1 ? [`${doors} entry doors`] : []),
+    ...(toilets !== undefined && toilets > 1 ? [`${toilets} baths`] : []),
     ...(tub ? ['tub'] : []),
     ...(oven ? ['oven'] : []),
     ...(outsideKitchen ? ['outside kitchen'] : []),

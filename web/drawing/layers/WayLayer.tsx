@@ -1,3 +1,4 @@
+import { toldWidth } from '@hitchet/core/plan/toldWidth'
 import type { PersonToken } from '@hitchet/core/household/tokens'
 import type { Way } from '@hitchet/core/plan/ways'
 import type { MeasureSystem } from '@hitchet/core/quantity/format'
@@ -22,7 +23,7 @@ export function WayLayer({
 }) {
   const line = `M${way.path.map((point) => point.join(' ')).join('L')}`
   const [x, y] = way.narrowest
-  const text = formatQuantity(inches(Math.floor(way.width)), system)
+  const text = formatQuantity(inches(toldWidth(way.width)), system)
   const size = 11.5 / scale
   const wide = (text.length * 0.5 * 11.5 + 10) / scale
   return (

@@ -25,7 +25,7 @@ describe('layers over a plan', () => {
     const drawn = (windows: ReturnType<typeof emptyPlan>['windows']) => {
       const plan = emptyPlan({ berths: [bed], windows })
       return renderToStaticMarkup(
-        <ExitLayer plan={plan} exits={waysOut(floorOf(plan, 'night'), RULES.ways)} scale={2} />,
+        <ExitLayer plan={plan} exits={waysOut(floorOf(plan, 'night'), RULES.ways, true)} scale={2} />,
       )
     }
     const one = drawn([])

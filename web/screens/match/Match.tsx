@@ -31,17 +31,32 @@ const GROUPS: Record<Group, { title: string; line: string }> = {
     line: 'nothing against them yet, but something has to be asked or measured first',
   },
   nearly: { title: 'Nearly', line: 'a small change lets each of them in, the smallest first' },
+  undrawn: {
+    title: 'Not drawn yet',
+    line: 'nothing against them by weight, length, price and the brochure; draw one to know more',
+  },
   out: { title: 'Out', line: 'no small change helps' },
+  sold: { title: 'Sold', line: 'not for sale any more' },
 }
 
 /** So many rows of each group come with the page; the others when they are asked for. */
-const FIRST: Record<Group, number> = { pinned: 8, fits: 8, measure: 8, nearly: 4, out: 4, aside: 4 }
+const FIRST: Record<Group, number> = {
+  pinned: 8,
+  fits: 8,
+  measure: 8,
+  nearly: 4,
+  undrawn: 4,
+  out: 4,
+  sold: 0,
+  aside: 4,
+}
 
 /** The yard ranked for a household, plan by plan: what fits, what is still open, what nearly fits, what does not and why. */
 export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
   const { id, household } = kept
   const yard = await rankedYard(id)
-  const { units, open, stamp } = yard
+  const { open, stamp } = yard
+  const units = yard.units.filter(({ standing }) => standing !== 'sold')
   const [ways, firm, choices, cards] = await Promise.all([
     waysToFit(yard, household),
     firmnessOf(yard),

@@ -2,6 +2,7 @@
 
 import { Box, Heading, Text } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
+import { toldWidth } from '@hitchet/core/plan/toldWidth'
 import { awningCover } from '@hitchet/core/plan/awning'
 import { capital, nameOnPlan, small } from '@hitchet/core/plan/naming'
 import { listed } from '@hitchet/core/quantity/phrase'
@@ -81,13 +82,13 @@ const NOTES: Record<Layer, Notes> = {
       })}
       {analysis.elbows.map(({ id, wide, deep }) => (
         <li key={id}>
-          At {nameOnPlan(plan, id)} <Figure value={Math.round(wide)} unit="in" /> from side to side,{' '}
-          <Figure value={Math.round(deep)} unit="in" /> for the knees
+          At {nameOnPlan(plan, id)} <Figure value={toldWidth(wide)} unit="in" /> from side to side,{' '}
+          <Figure value={toldWidth(deep)} unit="in" /> for the knees
         </li>
       ))}
       {analysis.circles.map(({ id, radius }) => (
         <li key={id}>
-          In {nameOnPlan(plan, id)} one turns in a circle of <Figure value={Math.round(2 * radius)} unit="in" />
+          In {nameOnPlan(plan, id)} one turns in a circle of <Figure value={toldWidth(2 * radius)} unit="in" />
         </li>
       ))}
       {awningCover(plan).map(({ id, share }) => (
@@ -247,7 +248,7 @@ function WayList({ ways, onPick }: { ways: WalkedWay[]; onPick?(id: string): voi
             'no way at all'
           ) : (
             <>
-              <Figure value={Math.round(width)} unit="in" />
+              <Figure value={width} unit="in" />
               {between && ` between ${between[0]} and ${between[1]}`}, {gait(width, rules.ways)}
               {way && (
                 <>

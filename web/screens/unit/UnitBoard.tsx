@@ -1,5 +1,6 @@
 'use client'
 
+import { hatchesOpen } from '@hitchet/core/trailer/hatches'
 import { Box, Button, Flex, Grid, HStack, Text } from '@chakra-ui/react'
 import { Footprints, KeyRound, Mail, Printer, Ruler as RulerIcon } from 'lucide-react'
 import dynamic from 'next/dynamic'
@@ -72,7 +73,7 @@ export function UnitBoard({ trailer, at, frame, seenBy }: UnitBoardProps) {
   )
   const question = useMemo(() => ({ time, made: time === 'night' ? made : [] }), [time, made])
   const { answer, of, failed } = useLatest(question, ({ time: when, made: beds }) =>
-    planWorker().analyse(plan, when, beds, ways),
+    planWorker().analyse(plan, when, beds, ways, hatchesOpen(trailer) ?? false),
   )
   const analysis = of?.time === time ? answer : undefined
   useKeys({

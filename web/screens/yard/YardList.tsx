@@ -119,7 +119,11 @@ export function YardList({
               Not understood: {strange.map((word) => `“${word}”`).join(', ')}
             </Text>
           )}
-          {unsure > 0 && <Text fontSize="13.5px">{unsure} shown because a reading is missing</Text>}
+          {unsure > 0 && (
+            <Text fontSize="13.5px">
+              {listed - unsure} {listed - unsure === 1 ? 'matches' : 'match'}, {unsure} not drawn or not read yet
+            </Text>
+          )}
           {wrong && (
             <Text fontSize="13.5px" color="no" role="alert">
               {wrong}
@@ -186,7 +190,9 @@ function Row({
           <Fact name="GVWR">
             <Figure value={unit.gvwr} unit="lb" />
           </Fact>
-          <Fact name="Slides">{unit.slides === 0 ? 'none' : unit.slides}</Fact>
+          <Fact name="Slides">
+            {unit.slides === undefined ? 'not drawn yet' : unit.slides === 0 ? 'none' : unit.slides}
+          </Fact>
           <Fact name="Sheet says">{unit.sleeps === undefined ? 'Measure' : `sleeps ${unit.sleeps}`}</Fact>
           <Fact name="Asking">
             {unit.price === undefined ? 'no price yet' : <Figure value={unit.price} unit="$" />}

@@ -3,6 +3,7 @@ import { ofGeometry } from '../../plan/geometry'
 import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
 import { shuttingAt } from '../../plan/shutting'
 import { stepInsAt } from '../../plan/stepIn'
+import { toldWidth } from '../../plan/toldWidth'
 import { nameOnPlan, roomWord } from '../../plan/naming'
 import { suitesAt } from '../../plan/suites'
 import type { WayRules } from '../../plan/wayRules'
@@ -54,7 +55,7 @@ export function bathFacts(trailer: Trailer, ways: WayRules): BathFacts {
       id,
       name: kind === 'tub' ? 'tub' : kind === 'wet-bath' ? 'wet bath' : 'shower',
       headroom: figure(readings, 'headroom'),
-      turn: Math.round(Math.min(circles.get(id)!, ...insideOf(readings))),
+      turn: toldWidth(Math.min(circles.get(id)!, ...insideOf(readings))),
       step: steps.get(id)!,
     })),
     shutting: use.shutting.map(({ room, wide }) => ({
@@ -62,10 +63,10 @@ export function bathFacts(trailer: Trailer, ways: WayRules): BathFacts {
       wide,
     })),
     suites: ofGeometry(plan, ['suites', ways], () => suitesOf(plan, ways)),
-    basins: vanityRoom(plan).map(({ deep }) => Math.round(deep)),
+    basins: vanityRoom(plan).map(({ deep }) => toldWidth(deep)),
     seats: toiletRoom(plan).map(({ id, wide, deep }) => {
       const measured = figure(fixtures.find((one) => one.id === id)!.readings, 'room')
-      return { id, wide: measured ?? Math.round(wide), measured: measured !== undefined, knees: Math.round(deep) }
+      return { id, wide: measured ?? toldWidth(wide), measured: measured !== undefined, knees: toldWidth(deep) }
     }),
   }
 }

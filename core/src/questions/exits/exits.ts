@@ -1,4 +1,4 @@
-import { waysOut } from '../../plan/exits'
+import { isHatch, waysOut } from '../../plan/exits'
 import { ofGeometry } from '../../plan/geometry'
 import { nameOnPlan, roomBeside, small } from '../../plan/naming'
 import { floorOf } from '../../plan/reach'
@@ -6,17 +6,20 @@ import { lyingIn } from '../../nights/lyingIn'
 import { nightsOf } from '../../plan/together'
 import type { WayRules } from '../../plan/wayRules'
 import { following, listed, says } from '../../quantity/phrase'
+import { hatchesOpen } from '../../trailer/hatches'
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
-import { fits, no, tight, type Reason } from '../reason'
+import { fits, measure, no, tight, type Reason } from '../reason'
 import type { LyingNight } from '../../nights/lying'
 import { storedFor } from '../../nights/night'
 
 /** Ways out of each berth, for every set of conversions that can be made together. */
 export interface ExitFacts {
   nights: { made: string[]; berths: BerthExits[] }[]
+  /** While nobody read whether a cargo or ramp door opens from inside: the same as if it did. */
+  ifHatchesOpen?: { made: string[]; berths: BerthExits[] }[]
   /** Berths in a room with a cargo or ramp door. */
   hatches: string[]
 }
@@ -45,14 +48,23 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
     shownAt: 'bedroom',
     tryIt: 'Let them find two ways out of each bed, and try the window.',
   },
-  version: 4,
+  version: 5,
   rules: {},
   baked: [],
   weight: 2,
   living: true,
   drawing: [],
   cautions: ['exits', 'hatch'],
-  facts: ({ plan }, _rules, ways) => ofGeometry(plan, ['exits', ways], () => exitFacts(plan, ways)),
+  facts: (trailer, _rules, ways) => {
+    const { plan } = trailer
+    const opens = hatchesOpen(trailer)
+    const [open, shut] = [true, false].map(
+      (hatches) => () => ofGeometry(plan, ['exits', ways, hatches], () => exitFacts(plan, ways, hatches)),
+    )
+    if (!plan.doors.some(isHatch)) return shut!()
+    if (opens !== undefined) return (opens ? open! : shut!)()
+    return { ...shut!(), ifHatchesOpen: open!().nights }
+  },
   need: () => ({}),
   judge: ({ facts, shared: { lying } }) => {
     const reasons = [
@@ -66,7 +78,7 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
   },
 }
 
-function exitFacts(plan: Trailer['plan'], ways: WayRules): ExitFacts {
+function exitFacts(plan: Trailer['plan'], ways: WayRules, hatches: boolean): ExitFacts {
   const hatched = new Set(
     plan.doors.filter(({ kind }) => kind === 'cargo' || kind === 'ramp').map((door) => roomBeside(plan, door)?.id),
   )
@@ -74,7 +86,7 @@ function exitFacts(plan: Trailer['plan'], ways: WayRules): ExitFacts {
     hatches: plan.berths.filter(({ room }) => hatched.has(room)).map(({ id }) => id),
     nights: nightsOf(plan).map((made) => ({
       made,
-      berths: waysOut(floorOf(plan, 'night', made), ways).map(({ berth, by, blocked }) => ({
+      berths: waysOut(floorOf(plan, 'night', made), ways, hatches).map(({ berth, by, blocked }) => ({
         id: berth,
         name: plan.berths.find(({ id }) => id === berth)!.name,
         by: by.map((id) => nameOnPlan(plan, id)),
@@ -92,7 +104,7 @@ const childBy = (hatches: readonly string[], night: LyingNight | undefined): boo
 
 const UNSEEN = 'nobody has looked for the ways out yet: do so before anyone sleeps there'
 
-function nightReasons({ nights }: ExitFacts, night: LyingNight, when: string): Reason[] {
+function nightReasons({ nights, ifHatchesOpen }: ExitFacts, night: LyingNight, when: string): Reason[] {
   const stored = storedFor(nights, night)
   if (!stored)
     return night.placements.length
@@ -108,6 +120,12 @@ function nightReasons({ nights }: ExitFacts, night: LyingNight, when: string): R
   if (short.length === 0)
     return [fits(following(when, says`Two ways out of every berth they sleep in.`), { brief: 'two each' })]
   return short.map(({ id, name, by, blocked, people }): Reason => {
+    const opened = ifHatchesOpen && storedFor(ifHatchesOpen, night)?.berths.find((one) => one.id === id)
+    if (opened && opened.by.length > by.length)
+      return measure(
+        says`${when}${listed(people)}, ${lyingIn(night.placements.find(({ berth }) => berth.id === id)!.berth)}: the cargo door is a way out only if it opens from inside. Check it.`,
+        ['features.hatchLock'],
+      )
     const place = lyingIn(night.placements.find(({ berth }) => berth.id === id)!.berth)
     if (by.length === 0)
       return no(says`${when}${listed(people)}, ${place}: no way out is free at night.`, {

@@ -10,6 +10,7 @@ import { secondSides, type SecondSide } from '../../plan/bedAisles'
 import { shutWhileOpen } from '../../plan/standingOpen'
 import { nightsOf } from '../../plan/together'
 import type { Place } from '../../plan/places'
+import { toldWidth } from '../../plan/toldWidth'
 import { entryWidths, turningAt } from '../../plan/turning'
 import type { WayRules } from '../../plan/wayRules'
 import { following, listed, says, type Phrase } from '../../quantity/phrase'
@@ -125,7 +126,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
 
 function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'unnoted' | 'leaves' | 'upright'> {
   const told = (width: number, between?: [string, string]): Pick<Passage, 'width' | 'between'> => ({
-    width: Math.floor(2 * width) / 2,
+    width: toldWidth(width),
     ...(between && { between: inWords([nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])]) }),
   })
   const passages = (reached: readonly Reached[], seconds = new Map<string, SecondSide>()): Passage[] =>

@@ -27,6 +27,8 @@ export interface SleepFacts {
 
 export interface SleepNeed {
   bunks?: Stance
+  /** Those who are there on an ordinary night and need a bed. */
+  people: number
 }
 
 /** A bar is full at a foot of mattress beyond the tallest, or at three people without a berth. */
@@ -60,7 +62,17 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
     advertised: trailerFigure(trailer, 'advertisedSleeps'),
     unconverted: unconverted(trailer).map(({ id }) => nameOnPlan(trailer.plan, id)),
   }),
-  need: ({ stances }) => ({ bunks: stances.bunks }),
+  need: ({ stances, people }, _rules, { nights: { berthFrom } }) => ({
+    bunks: stances.bunks,
+    people: people.filter(({ guest, age }) => !guest && age >= berthFrom).length,
+  }),
+  claimed: ({ facts: { advertised }, need: { people } }) => {
+    if (advertised === undefined) return []
+    const claim = says`The brochure says it sleeps ${advertised}`
+    return advertised < people
+      ? [no(says`${claim}, and they are ${people}.`, { brief: `sleeps ${advertised}, by the brochure` })]
+      : [note(says`${claim}: a claim until its beds are drawn.`)]
+  },
   judge: ({ facts: { advertised, unconverted }, need: { bunks }, shared: { nights } }) => {
     const { facts, need, everyNight, guestNight, fullNight } = nights
     const reasons = [
