@@ -40,6 +40,8 @@ test('between metal walls: twice the line goes, the walk goes on, and every note
   // Loaded anew without a line: the page comes from the device, and what was noted stands in it.
   await page.reload()
   await expect(page.getByRole('heading', { name: /Door side$/ })).toBeVisible()
+  const old = page.getByRole('status').filter({ hasText: 'Saved on this device' })
+  await expect(old).toContainText('Waiting for the server')
   await page.getByText(/^Noted here: \d+$/).click()
   for (const name of first)
     await expect(page.getByRole('group', { name, exact: true }).getByRole('button', { name: 'yes' })).toHaveAttribute(
@@ -51,6 +53,8 @@ test('between metal walls: twice the line goes, the walk goes on, and every note
   // The line is back for a moment, goes again, and comes back.
   await context.setOffline(false)
   await expect(page.getByRole('button', { name: /notes? waiting/ })).toBeHidden()
+  // The current page has come in place of the old one.
+  await expect(old).toBeHidden()
   await context.setOffline(true)
   if (!(await rows.first().isVisible())) await toLook.click()
   const second = await yes()

@@ -100,7 +100,7 @@ function answer(plan: Plan): void {
     plan.conversions.map(({ id }) => id),
   )
   reachOf(night, 'toilet', ({ use }) => use === 'bed')
-  waysOut(night, DEFAULT_HOUSE_RULES.ways)
+  waysOut(night, DEFAULT_HOUSE_RULES.ways, true)
 }
 
 /** Something to be measured once; what it needs is made before. */

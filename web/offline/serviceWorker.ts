@@ -4,7 +4,7 @@ import { ExpirationPlugin } from 'workbox-expiration'
 import { registerRoute, setCatchHandler } from 'workbox-routing'
 import { CacheFirst, NetworkFirst } from 'workbox-strategies'
 import { assetsIn } from './assets'
-import { KEEP, NEVER_OPENED, PAGES, STATIC } from './kept'
+import { KEEP, KEPT_SINCE, NEVER_OPENED, PAGES, STATIC } from './kept'
 
 declare const self: ServiceWorkerGlobalScope
 
@@ -24,9 +24,21 @@ const pages = new NetworkFirst({
       cacheKeyWillBeUsed: ({ request }) => Promise.resolve(new URL(request.url).pathname),
       cacheWillUpdate: ({ response }) =>
         Promise.resolve(response.status === 200 && !response.redirected ? response : null),
+      cachedResponseWillBeUsed: ({ cachedResponse }) =>
+        cachedResponse ? saysItIsOld(cachedResponse) : Promise.resolve(null),
     },
   ],
 })
+/** The page as it was kept, with since when: nothing old is shown as if it had just come. */
+async function saysItIsOld(kept: Response): Promise<Response> {
+  const since = new Date(kept.headers.get('date') ?? 0).toISOString()
+  const html = (await kept.text()).replace('<head>', `<head><meta name="${KEPT_SINCE}" content="${since}"/>`)
+  const headers = new Headers(kept.headers)
+  headers.delete('content-length')
+  headers.delete('content-encoding')
+  return new Response(html, { status: kept.status, statusText: kept.statusText, headers })
+}
+
 const parts = new CacheFirst({
   cacheName: STATIC,
   plugins: [whole(), new ExpirationPlugin({ maxEntries: 600, maxAgeSeconds: 4 * A_WEEK })],

@@ -22,8 +22,7 @@ const ranked = (...yard: Trailer[]): Match[] =>
     they,
     RULES,
   )
-const standings = (...yard: Trailer[]) =>
-  Object.fromEntries(ranked(...yard).map(({ id, standing }) => [id, standing]))
+const standings = (...yard: Trailer[]) => Object.fromEntries(ranked(...yard).map(({ id, standing }) => [id, standing]))
 
 describe('units that nobody has drawn', () => {
   it('are a group of their own behind those that are drawn, however much is not known of them', () => {

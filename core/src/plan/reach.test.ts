@@ -142,7 +142,7 @@ const window = (id: string, from: [number, number], to: [number, number], kind: 
   to,
 })
 const outOf = (plan: Partial<Plan>, id = 'bed', made: string[] = []) =>
-  waysOut(floorOf(emptyPlan(plan), 'night', made), RULES.ways).find(({ berth: name }) => name === id)!
+  waysOut(floorOf(emptyPlan(plan), 'night', made), RULES.ways, true).find(({ berth: name }) => name === id)!
 const bedroom = {
   walls: [
     { id: 'a', from: [92, 2], to: [92, 40], thickness: 2 },

@@ -5,7 +5,7 @@ import { followUpsOf } from '../../server/db/followUps'
 import type { KeptHousehold } from '../../server/db/households'
 import { choicesOf } from '../../server/db/walkEvents'
 import { LASTS, pagesOf } from '../../server/services/takeHomes'
-import { today } from '../../server/today'
+import { dayOf as day, today } from '../../server/today'
 import { PageHead } from '../PageHead'
 import { ContactForm } from './ContactForm'
 import { Ending } from './Ending'
@@ -74,8 +74,6 @@ export async function After({ kept, stocks }: { kept: KeptHousehold; stocks: str
     </>
   )
 }
-
-const day = (when: Date): string => when.toISOString().slice(0, 10)
 
 function Part({ id, title, children }: { id: string; title: string; children: ReactNode }) {
   return (

@@ -4,6 +4,7 @@ import type { Account } from '../../server/db/accounts'
 import type { KeptHousehold } from '../../server/db/households'
 import { yardCards } from '../../server/services/cards'
 import { besideKept, besideNobody } from '../../server/services/yardBeside'
+import { today } from '../../server/today'
 import { Interview } from './Interview'
 
 /** The interview of a household that is kept, or of a new one. */
@@ -14,7 +15,7 @@ export async function HouseholdScreen({ account, kept }: { account: Account; kep
     <Interview
       key={kept?.id ?? 'new'}
       kept={kept && { id: kept.id, version: kept.version, household: kept.household }}
-      reader={{ by: account.name, on: new Date().toISOString().slice(0, 10) }}
+      reader={{ by: account.name, on: today() }}
       yard={nobody}
       frame={frameOf(cards.map(({ extent }) => extent))}
       countries={{ known: Object.entries(rows).map(([id, { name }]) => ({ id, name })), trouble }}

@@ -59,14 +59,14 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
 
   const save = async (typed: HouseholdDraft, overVersion?: number) => {
     const { household } = householdFromDraft(typed, reader, kept?.household)
-    if (!household) return
+    if (!household) return false
     const version = overVersion ?? keptVersion() ?? kept?.version
     const saved = await send(() =>
       kept
         ? request<{ id: string }>('PUT', `/api/households/${kept.id}`, { version, household })
         : request<{ id: string }>('POST', '/api/households', { id: newId, household }),
     )
-    if (!saved) return
+    if (!saved) return false
     forget()
     // What was typed while it was on its way is still there, and not saved yet.
     const now = structuredClone(form.getValues())
@@ -75,11 +75,14 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
       if (JSON.stringify(now[key]) !== JSON.stringify(typed[key])) form.setValue(key, now[key], { shouldDirty: true })
     if (!kept) router.replace(`/households/${saved.id}`)
     router.refresh()
+    return true
   }
-  const submit = form.handleSubmit(
-    (typed) => save(typed),
-    () => say('Some fields are not right yet; each says what would be.'),
-  )
+  const notRight = () => say('Some fields are not right yet; each says what would be.')
+  const submit = form.handleSubmit(async (typed) => void (await save(typed)), notRight)
+  // A match of what stood here before would deny what was typed since.
+  const saveAndMatch = form.handleSubmit(async (typed) => {
+    if (await save(typed)) router.push(`/households/${kept!.id}/match`)
+  }, notRight)
   const drop = (to: HouseholdDraft) => {
     form.reset(to)
     forget()
@@ -102,11 +105,16 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
           <Button type="submit" loading={busy}>
             Save
           </Button>
-          {kept && (
-            <Button asChild variant="outline">
-              <NextLink href={`/households/${kept.id}/match`}>See the match</NextLink>
-            </Button>
-          )}
+          {kept &&
+            (form.formState.isDirty ? (
+              <Button variant="outline" loading={busy} onClick={() => void saveAndMatch()}>
+                Save and see the match
+              </Button>
+            ) : (
+              <Button asChild variant="outline">
+                <NextLink href={`/households/${kept.id}/match`}>See the match</NextLink>
+              </Button>
+            ))}
         </PageHead>
         {theirs && mine && (
           <TwoVersions

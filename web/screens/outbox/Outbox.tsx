@@ -1,6 +1,7 @@
 import { Box, HStack, Link, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { outbox } from '../../server/db/outbox'
+import { dayOf } from '../../server/today'
 import { PageHead } from '../PageHead'
 
 /** What would have been sent. */
@@ -21,7 +22,7 @@ export async function OutboxScreen() {
                   {household}
                 </NextLink>
               </Link>
-              , {madeAt.toISOString().slice(0, 10)}
+              , {dayOf(madeAt)}
               {by && `, ${by.split(' ')[0]}`}
             </Text>
           </HStack>

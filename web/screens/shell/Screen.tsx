@@ -4,6 +4,7 @@ import { tokensOf } from '@hitchet/core/household/tokens'
 import { householdSummary } from '@hitchet/core/household/summary'
 import { HouseRulesProvider } from '../../look/houseRules'
 import { MeasuresProvider } from '../../look/measures'
+import { KeptPage } from '../../offline/KeptPage'
 import { NotesProvider } from '../../offline/Notes'
 import { Worker } from '../../offline/Worker'
 import { may } from '../../server/auth/access'
@@ -42,6 +43,7 @@ export async function Screen({
             open={open}
             place={place}
           />
+          <KeptPage />
           <Box as="main" id="content" maxW="1500px" mx="auto" px={{ base: 3, md: 6 }} pb="10">
             {children}
           </Box>

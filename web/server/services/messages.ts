@@ -6,6 +6,7 @@ import { takeHomesOf } from '../db/takeHomes'
 import { heldBack } from '../outgoing/heldBack'
 import type { Outgoing } from '../outgoing/outgoing'
 import { Refused } from '../refused'
+import { dayOf } from '../today'
 import { settings } from '../settings'
 
 /** The real one, where there is one, stands here. */
@@ -34,7 +35,7 @@ export async function sendLink(
   if (!recipient)
     throw new Refused(channel === 'email' ? 'Nobody noted their email address yet.' : 'Nobody noted their number yet.')
   const { dealership } = settings()
-  const until = handed.expiresAt.toISOString().slice(0, 10)
+  const until = dayOf(handed.expiresAt)
   return outgoing.send({
     id,
     householdId,

@@ -1,4 +1,5 @@
 import type { Transaction } from 'sequelize'
+import { dayOf, today } from '../today'
 import { withReaction } from '@hitchet/core/household/reaction'
 import { best } from '@hitchet/core/readings/reading'
 import { isThere } from '@hitchet/core/trailer/drawn'
@@ -50,7 +51,7 @@ async function outcomeOf(event: WalkEvent, account: Account, transaction: Transa
 
 async function act(event: WalkEvent, account: Account, transaction: Transaction): Promise<string | undefined> {
   const { what, stock, household } = event
-  const who = { on: dayOf(event.at), by: account.name }
+  const who = { on: noLater(event.at), by: account.name }
   if (what.kind === 'reading') return reading(stock, what, who, account.id, transaction)
   if (what.kind === 'thing') return thing(stock, what, who, account.id, transaction)
   if (what.kind === 'reaction') return reaction(stock, household!, what, account.id, transaction)
@@ -74,10 +75,9 @@ interface Who {
 }
 
 /** A clock that runs ahead dates nothing into the future. */
-const dayOf = (at: string): string => {
-  const today = new Date().toISOString().slice(0, 10)
-  const day = at.slice(0, 10)
-  return day > today ? today : day
+const noLater = (at: string): string => {
+  const [day, now] = [dayOf(new Date(at)), today()]
+  return day > now ? now : day
 }
 
 async function reading(stock: string, note: ReadingNote, who: Who, by: string, transaction: Transaction) {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { couple, household, person } from '../../testing/someone'
+import { couple, household, person, readings } from '../../testing/someone'
 import { berth, fixture, unit } from '../../testing/unit'
 import { exits } from './exits'
 import { answerTo } from '../../testing/answerTo'
@@ -57,4 +57,25 @@ describe('can everyone get out at night', () => {
     const child = household([person({ age: 8, height: 50, weight: 60 })])
     expect(judge(exits, hatched, child).cautions).toEqual(['exits', 'hatch'])
   })
+})
+
+describe('out by a cargo door', () => {
+  // One entry door far from the bed, and a cargo door beside it.
+  const trailer = (lock?: string) => ({
+    ...unit({
+      berths: [berth('bed', 60, 74, { shape: { rect: [20, 30, 74, 60] }, access: ['off-door'], head: 'front' })],
+      doors: [
+        { id: 'entry', kind: 'entry', from: [160, 96], to: [188, 96], hinge: 'to', opens: 'door' },
+        { id: 'hatch', kind: 'cargo', from: [0, 4], to: [0, 28] },
+      ],
+    }),
+    ...(lock !== undefined && { features: readings({ hatchLock: lock }) }),
+  })
+  const out = (lock?: string) => judge(exits, trailer(lock), household([person()]))
+  it('counts where it opens from inside, and not where it is locked from outside', () => {
+    expect(out('from inside and outside').verdict).toBe('fits')
+    expect(out('from outside only').verdict).toBe('tight')
+  })
+  it('unread it is to be looked at', () =>
+    expect(out()).toMatchObject({ verdict: 'measure', missing: ['features.hatchLock'] }))
 })

@@ -120,13 +120,13 @@ function nightReasons({ nights, ifHatchesOpen }: ExitFacts, night: LyingNight, w
   if (short.length === 0)
     return [fits(following(when, says`Two ways out of every berth they sleep in.`), { brief: 'two each' })]
   return short.map(({ id, name, by, blocked, people }): Reason => {
+    const place = lyingIn(night.placements.find(({ berth }) => berth.id === id)!.berth)
     const opened = ifHatchesOpen && storedFor(ifHatchesOpen, night)?.berths.find((one) => one.id === id)
     if (opened && opened.by.length > by.length)
       return measure(
-        says`${when}${listed(people)}, ${lyingIn(night.placements.find(({ berth }) => berth.id === id)!.berth)}: the cargo door is a way out only if it opens from inside. Check it.`,
+        says`${when}${listed(people)}, ${place}: the cargo door is a way out only if it opens from inside. Check it.`,
         ['features.hatchLock'],
       )
-    const place = lyingIn(night.placements.find(({ berth }) => berth.id === id)!.berth)
     if (by.length === 0)
       return no(says`${when}${listed(people)}, ${place}: no way out is free at night.`, {
         brief: `no way out of the ${small(name)}`,

@@ -1,6 +1,7 @@
 import { boolean, object, string } from 'yup'
 import { SOURCES, type Source } from '@hitchet/core/readings/reading'
 import { handler } from '../../../../../server/http/handler'
+import { today } from '../../../../../server/today'
 import { takeReading, type TypedReading } from '../../../../../server/services/trailers'
 
 const body = object({
@@ -13,7 +14,6 @@ const body = object({
 /** One more reading on a unit. */
 export const POST = handler<{ stock: string }, TypedReading>(
   'work on the lot',
-  ({ body: reading, account, params: { stock } }) =>
-    takeReading(stock, reading, account, new Date().toISOString().slice(0, 10)),
+  ({ body: reading, account, params: { stock } }) => takeReading(stock, reading, account, today()),
   { body, most: 8_000 },
 )
