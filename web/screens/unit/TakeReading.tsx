@@ -7,6 +7,7 @@ import { SOURCES, type Reading, type ReadingSpec, type Source } from '@hitchet/c
 import { typedReading } from '@hitchet/core/readings/typed'
 import { sawText } from '@hitchet/core/walk/event'
 import { useNotes } from '../../offline/Notes'
+import { usualSource } from '@hitchet/core/readings/usualSource'
 import { SOURCE_WORDS } from './sources'
 
 /** One figure as people write it, where it comes from, and it is on the unit. `filled`: what a meter sent. */
@@ -37,7 +38,7 @@ export function TakeReading({
   const [typed, setTyped] = useState<{ text: string; over?: string }>({ text: '' })
   // What the meter sends is put in once; typing over it counts.
   const text = filled !== undefined && typed.over !== filled ? filled : typed.text
-  const [source, setSource] = useState<Source>('measured')
+  const [source, setSource] = useState<Source>(usualSource(spec))
   const { note } = useNotes()
   const [busy, setBusy] = useState(false)
   const [says, say] = useState<string>()
