@@ -7,7 +7,7 @@ import { leavesAt, opensInward, sweepOf } from '../plan/leaves'
 import type { Berth, Plan, Room, Side } from '../plan/plan'
 import { floorOf, waysFrom } from '../plan/reach'
 import { wayTo } from '../plan/ways'
-import { bounds } from '../plan/shape'
+import { bounds, type Point } from '../plan/shape'
 import { apartFrom, nightsOf } from '../plan/together'
 import { BERTH_KINDS, type BerthKind } from '../readings/catalogue'
 import { figure, flag } from '../readings/reading'
@@ -52,13 +52,17 @@ export interface BerthFact {
 
 /**
  * One set of conversions that can be made together: how to get from each berth to a toilet, and the largest upright
- * rectangles of floor that are still free then, clear of walkways, ways out and doors.
+ * rectangles of floor that are still free then: clear of walkways, ways out and doors, and those of which only doors are kept
+ * clear.
  */
 export interface MadeNight {
   made: string[]
   ways: { berth: string; length: number; passes: string[] }[]
-  floor: [x0: number, y0: number, x1: number, y1: number][]
+  floor: FloorBox[]
+  inWays: FloorBox[]
 }
+
+export type FloorBox = [x0: number, y0: number, x1: number, y1: number]
 
 export function nightFacts({ plan }: Trailer, _rules: object, ways: WayRules): NightFacts {
   const sides = ofGeometry(plan, ['bed sides', ways], () => sidesOnEveryNight(plan, ways))
@@ -146,17 +150,22 @@ function madeNight(plan: Plan, made: string[], rules: WayRules): MadeNight {
           plan.doors.find((door) => door.id === id)!,
         ),
   )
+  const shapes = [
+    ...swept.map((leaf) => ({ polygon: sweepOf(leaf) })),
+    ...plan.rooms.filter((room) => !isDry(room)).map(({ shape }) => shape),
+  ]
+  const free = (kept: Point[][]): FloorBox[] =>
+    freeFloor(floor.clearance, { ways: kept, half: rules.sideways / 2, shapes }).map(({ x0, y0, x1, y1 }) => [
+      x0,
+      y0,
+      x1,
+      y1,
+    ])
   return {
     made,
     ways: ways.map(({ berth, length, passes }) => ({ berth, length, passes })),
-    floor: freeFloor(floor.clearance, {
-      ways: [...ways.map(({ path }) => path), ...out],
-      half: rules.sideways / 2,
-      shapes: [
-        ...swept.map((leaf) => ({ polygon: sweepOf(leaf) })),
-        ...plan.rooms.filter((room) => !isDry(room)).map(({ shape }) => shape),
-      ],
-    }).map(({ x0, y0, x1, y1 }) => [x0, y0, x1, y1]),
+    floor: free([...ways.map(({ path }) => path), ...out]),
+    inWays: free([]),
   }
 }
 

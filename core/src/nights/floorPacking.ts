@@ -108,7 +108,7 @@ function placesFor(
 }
 
 /** The largest free rectangles once something stands there. */
-function without(free: readonly Bounds[], at: Bounds): Bounds[] {
+export function without(free: readonly Bounds[], at: Bounds): Bounds[] {
   const kept: Bounds[] = []
   const parts: Bounds[] = []
   for (const one of free) {

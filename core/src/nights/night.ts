@@ -15,8 +15,8 @@ export interface Night {
   /** Conversions made, by id. */
   made: string[]
   unplaced: Sleeper[]
-  /** Those who sleep in a crib, and the room (by id) in which it stands; without one there is no floor for it. */
-  cribs: { sleeper: Sleeper; room?: string }[]
+  /** Those who sleep in a crib, and the room (by id) in which it stands; `inWay`: only in a walkway; without either nowhere. */
+  cribs: { sleeper: Sleeper; room?: string; inWay?: true }[]
   /** Cribs, crates and dog beds on the floor of this night. */
   onFloor: OnFloor
   /** Couples that do not lie together. */
@@ -167,7 +167,7 @@ function solve(facts: NightFacts, party: Party, fits: readonly GroupInBerth[][],
     made: [],
     unplaced: [],
     cribs: [],
-    onFloor: { stands: [], left: [], open: [] },
+    onFloor: { stands: [], inWay: [], left: [], open: [] },
     apart: false,
     missing: [],
     unsure: [],
@@ -189,10 +189,15 @@ function solve(facts: NightFacts, party: Party, fits: readonly GroupInBerth[][],
   }
   if (unplacedMask) night.unplaced = sleepers.filter((_, i) => unplacedMask & (1 << i))
   night.onFloor = onFloor(facts, storedFor(facts.nights, night), party.onFloor, parentsRoom(night))
-  night.cribs = cribs.map((sleeper) => ({
-    sleeper,
-    room: night.onFloor.stands.find(({ thing }) => thing.id === cribThing(sleeper, rules).id)?.room,
-  }))
+  night.cribs = cribs.map((sleeper) => {
+    const { id } = cribThing(sleeper, rules)
+    const inWay = night.onFloor.inWay.some((thing) => thing.id === id)
+    return {
+      sleeper,
+      room: night.onFloor.stands.find(({ thing }) => thing.id === id)?.room,
+      ...(inWay && { inWay: true as const }),
+    }
+  })
   return night
 }
 

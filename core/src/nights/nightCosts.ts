@@ -59,10 +59,10 @@ export function nightCosts(
       }
     }
   }
-  const { left, open: unsure } = onFloor(facts, night, night ? things : [])
-  const cost = [...left, ...unsure].reduce(
-    (sum, { kind, infant }) => sum + (infant ? rules.infantNoCrib : kind === 'crib' ? rules.noCrib : rules.noFloor),
-    0,
-  )
+  const { left, inWay, open: unsure } = onFloor(facts, night, night ? things : [])
+  const points = ({ kind }: FloorThing) => (kind === 'crib' ? rules.noCrib : rules.noFloor)
+  const cost =
+    [...inWay, ...unsure].reduce((sum, one) => sum + points(one), 0) +
+    left.reduce((sum, one) => sum + (one.infant ? rules.infantNoCrib : 2 * points(one)), 0)
   return { cost, disturbances }
 }

@@ -1,11 +1,15 @@
 import type { Bounds } from '../plan/shape'
 import type { MadeNight, NightFacts } from './facts'
-import { standOnFloor, type Footprint } from './floorPacking'
+import { standOnFloor, without, type Footprint } from './floorPacking'
 import type { FloorThing } from './floorThings'
 
-/** Where each of them stands on a night, by id of the room; what finds no floor, and what may or may not. */
+/**
+ * Where each of them stands on a night, by id of the room; what stands only in a walkway, what finds no floor at all, and what
+ * may or may not.
+ */
 export interface OnFloor {
   stands: { thing: FloorThing; room?: string; at: Bounds }[]
+  inWay: FloorThing[]
   left: FloorThing[]
   open: FloorThing[]
 }
@@ -18,14 +22,15 @@ export function onFloor(
   parents?: string,
 ): OnFloor {
   if (things.length === 0) return NOTHING
-  if (!made) return { stands: [], left: [...things], open: [] }
+  if (!made) return { ...NOTHING, left: [...things] }
   const known = found.get(made) ?? new Map<string, OnFloor>()
   found.set(made, known)
   const key = `${parents}|${things.map(({ id, name, length, width }) => `${id} ${name} ${length} ${width}`).join('|')}`
   const before = known.get(key)
   if (before) return before
   const room = (at: Bounds) => roomAt(floorRooms, at)
-  const floor = made.floor.map(([x0, y0, x1, y1]) => ({ x0, y0, x1, y1 }))
+  const boxes = (some: MadeNight['floor']) => some.map(([x0, y0, x1, y1]) => ({ x0, y0, x1, y1 }))
+  const floor = boxes(made.floor)
   const better = ({ id }: Footprint, at: Bounds) => (id.startsWith('crib') && room(at) !== parents ? 1 : 0)
   const { stood, left } = standOnFloor(floor, things, better)
   const at = (id: string) => stood.find((one) => one.id === id)?.at
@@ -44,14 +49,19 @@ export function onFloor(
       return place ? [{ thing, room: room(place), at: place }] : []
     }),
     open: things.filter((thing) => !at(thing.id) && thing.least && hoped.some(({ id }) => id === thing.id)),
+    inWay: [],
     left: [],
   }
-  all.left = things.filter((thing) => !at(thing.id) && !all.open.includes(thing))
+  const rest = things.filter((thing) => !at(thing.id) && !all.open.includes(thing))
+  const around = stood.reduce<Bounds[]>((free, one) => without(free, one.at), boxes(made.inWays))
+  const squeezed = rest.length ? standOnFloor(around, rest).stood : []
+  all.inWay = rest.filter(({ id }) => squeezed.some((one) => one.id === id))
+  all.left = rest.filter((thing) => !all.inWay.includes(thing))
   known.set(key, all)
   return all
 }
 
-const NOTHING: OnFloor = { stands: [], left: [], open: [] }
+const NOTHING: OnFloor = { stands: [], inWay: [], left: [], open: [] }
 
 const found = new WeakMap<MadeNight, Map<string, OnFloor>>()
 

@@ -102,7 +102,7 @@ const semicolons = (parts: readonly Phrase[]): Phrase => parts.reduce((all, one)
 /** Where cribs, crates and dog beds stand, and what finds no floor. */
 export function floorReasons(
   { floorRooms }: NightFacts,
-  { cribs, onFloor: { stands, left, open } }: Night,
+  { cribs, onFloor: { stands, inWay, left, open } }: Night,
   { berthFrom }: NightRules,
 ): Reason[] {
   const where = (room: string | undefined): string => {
@@ -116,8 +116,11 @@ export function floorReasons(
       const brief = `no floor for the ${thing.kind}`
       return thing.infant
         ? no(says`${words}, and a child under ${berthFrom} doesn't sleep in a bed.`, { brief })
-        : tight(says`${words}, clear of the walkways.`, { brief })
+        : tight(says`${words}.`, { brief })
     }),
+    ...inWay.map((thing) =>
+      tight(says`At night ${whose(thing)} only fits in a walkway.`, { brief: `the ${thing.kind} in a walkway` }),
+    ),
     ...open.map((thing) =>
       measure(says`Whether there's floor at night for ${whose(thing)} depends on the dog's size: ask its weight.`, [
         thing.asks!,

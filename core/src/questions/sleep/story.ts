@@ -137,7 +137,7 @@ function nightStory(
   const second = night.placements.length ? secondNight(facts, party, rules, night) : undefined
   const placed = [
     ...night.placements.flatMap(({ people }) => people.map((one) => one.name)),
-    ...night.cribs.flatMap(({ sleeper, room }) => (room === undefined ? [] : [sleeper.name])),
+    ...night.cribs.flatMap(({ sleeper, room, inWay }) => (room === undefined && !inWay ? [] : [sleeper.name])),
   ]
   return {
     name,
@@ -147,9 +147,10 @@ function nightStory(
         about: aboutBerth(berth),
         people: people.map(({ id, name: called }) => ({ id, name: called })),
       })),
-      ...night.cribs.map(({ sleeper, room }) => ({
-        berth:
-          room === undefined
+      ...night.cribs.map(({ sleeper, room, inWay }) => ({
+        berth: inWay
+          ? 'Crib, in a walkway'
+          : room === undefined
             ? 'Crib, but no floor for it'
             : `Crib in the ${roomWord(facts.floorRooms.find(({ id }) => id === room)?.name ?? 'other room')}`,
         about: [],
