@@ -25,7 +25,7 @@ export interface Nights {
 /** Every person in a berth that fits length, width, weight limit and age; couples together; proven best. */
 export const nights: Ground<'nights', NightFacts, NightNeed, NightRules, Nights> = {
   id: 'nights',
-  version: 6,
+  version: 7,
   rules: NIGHT_RULES,
   baked: [],
   facts: nightFacts,

@@ -25,10 +25,10 @@ type Group = Standing | 'pinned' | 'aside'
 const GROUPS: Record<Group, { title: string; line: string }> = {
   pinned: { title: 'Pinned', line: 'kept in sight, whatever is reckoned' },
   aside: { title: 'Set aside', line: 'by them or by you; nothing is lost of it' },
-  fits: { title: 'These fit', line: 'nothing speaks against them; what fits best first' },
+  fits: { title: 'These fit', line: 'nothing rules them out; what fits best first' },
   measure: {
     title: 'These fit once it is known',
-    line: 'nothing against them yet, but something has to be asked or measured first',
+    line: 'nothing rules them out yet, but something has to be asked or measured first',
   },
   nearly: { title: 'Nearly', line: 'a small change lets each of them in, the smallest first' },
   undrawn: {

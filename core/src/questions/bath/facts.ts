@@ -63,7 +63,7 @@ export function bathFacts(trailer: Trailer, ways: WayRules): BathFacts {
       wide,
     })),
     suites: ofGeometry(plan, ['suites', ways], () => suitesOf(plan, ways)),
-    basins: vanityRoom(plan).map(({ deep }) => toldWidth(deep)),
+    basins: vanityRoom(plan).map(({ deep }) => Math.round(deep)),
     seats: toiletRoom(plan).map(({ id, wide, deep }) => {
       const measured = figure(fixtures.find((one) => one.id === id)!.readings, 'room')
       return { id, wide: measured ?? toldWidth(wide), measured: measured !== undefined, knees: toldWidth(deep) }
