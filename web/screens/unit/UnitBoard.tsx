@@ -262,5 +262,5 @@ function sleepsText(trailer: Trailer, seenBy: SeenBy | undefined): string {
   if (seenBy.asked.find(({ id }) => id === 'sleep')?.answer.verdict === 'measure') return 'Measure'
   const { sleepers, unplaced } = seenBy.everyNight
   const placed = sleepers.reduce((sum, { people }) => sum + people.length, 0)
-  return `${placed} of your ${placed + unplaced.length}`
+  return `${placed} of ${placed + unplaced.length} in beds`
 }
