@@ -7,7 +7,7 @@ import type { HouseRules } from '../rules/houseRules'
 import { lyingOnce } from '../nights/lying'
 import type { Nights } from '../nights/nights'
 import { GROUNDS, type Shared } from '../shared/shared'
-import { trusted } from '../trailer/doubts'
+import { trusted } from '../trailer/trusted'
 import type { Trailer } from '../trailer/trailer'
 import { watched } from '../trailer/watched'
 

@@ -1,6 +1,6 @@
 import { trustedHousehold } from '../household/doubts'
 import type { Household } from '../household/household'
-import { trusted } from '../trailer/doubts'
+import { trusted } from '../trailer/trusted'
 import type { Trailer } from '../trailer/trailer'
 import type { WayRules } from '../plan/wayRules'
 import type { Ground } from '../ground/ground'

@@ -4,11 +4,8 @@ import { says, type Phrase } from '../quantity/phrase'
 import { inches, pounds } from '../quantity/quantity'
 import { oddReading, type Doubt } from '../readings/doubt'
 import { best, type Reading, type ReadingSpec } from '../readings/reading'
-import { withoutImpossible } from '../plan/impossible'
-import { inOrder } from './inOrder'
 import { nameIn } from './readingName'
 import { thingsOf, type Thing } from './things'
-import { withReadings } from './watched'
 import { tableTire } from './tires'
 import { trailerFigure, type Trailer } from './trailer'
 
@@ -88,27 +85,4 @@ function oddMattress({ plan }: Trailer, { id, name }: Thing, reading: string, fi
   return figure > drawn + BEYOND_DRAWING
     ? says`${name}: a mattress ${inches(figure)} ${what}, and it is drawn ${inches(drawn)} ${what}. Measure again.`
     : undefined
-}
-
-/**
- * The trailer without what is doubted and what cannot be drawn so, its lists in one order: a figure nobody stands by counts
- * as not read, a window where there is no wall as none.
- */
-export function trusted(trailer: Trailer, doubts: readonly Doubt[] = doubtsOf(trailer)): Trailer {
-  const doubted = new Set(doubts.map(({ key }) => key))
-  const known = withSoundPlan(inOrder(trailer))
-  if (doubted.size === 0) return known
-  return withReadings(known, (path, readings) =>
-    Object.fromEntries(Object.entries(readings).filter(([name]) => !doubted.has(`${path}.${name}`))),
-  )
-}
-
-const sound = new WeakMap<Trailer, Trailer>()
-
-function withSoundPlan(trailer: Trailer): Trailer {
-  const plan = withoutImpossible(trailer.plan)
-  if (plan === trailer.plan) return trailer
-  const known = sound.get(trailer) ?? { ...trailer, plan }
-  sound.set(trailer, known)
-  return known
 }
