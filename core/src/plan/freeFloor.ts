@@ -22,12 +22,27 @@ export const SMALLEST = [12, 18] as const
  * heights of free floor above it (the largest rectangle in a histogram, common practice).
  */
 export function freeFloor({ wide, ...raster }: Clearance, { ways, half, shapes }: KeptClear): Bounds[] {
-  const free = Uint8Array.from(wide, (width) => (width === 0 ? 0 : 1))
+  const free = nothingKept(wide.length)(wide)
   for (const path of ways)
     for (let i = 1; i < path.length; i++) fill(free, raster, alongside(path[i - 1]!, path[i]!, half), 0)
   for (const shape of shapes) fill(free, raster, shape, 0)
   return largest(raster)(raster, free)
 }
+
+/** 1 where one can stand: the floor before it has been read off. */
+const nothingKept = withOwnLists(USUAL_FLOOR, (most) => {
+  const free = new Uint8Array(most)
+  const walked = new Int16Array(most)
+  return (wide: Int16Array): Uint8Array => {
+    walked.set(wide)
+    mark(wide.length)
+    return free.subarray(0, wide.length)
+  }
+
+  function mark(cells: number): void {
+    for (let cell = 0; cell < cells; cell++) free[cell] = walked[cell] === 0 ? 0 : 1
+  }
+})
 
 /** A stretch of a walkway: it runs along x or along y, or aslant from cell to cell. */
 const alongside = ([ax, ay]: Point, [bx, by]: Point, half: number): Shape => {
@@ -52,45 +67,64 @@ const alongside = ([ax, ay]: Point, [bx, by]: Point, half: number): Shape => {
 const largest = ({ columns, rows }: Raster) => searching(Math.max(columns * rows, columns + 1, rows + 1))
 
 const searching = withOwnLists(USUAL_FLOOR, (most) => {
+  /** Of the floor that is looked at. */
+  const free = new Uint8Array(most)
   /** Of each column how many cells up from the row are free; of the stretches that are open, from where and how high. */
   const heights = new Int16Array(most)
   const from = new Int16Array(most)
   const high = new Int16Array(most)
+  /** Stretches that ended on a row: from, to, height. */
+  const ended = new Int16Array(most)
   const [short, long] = SMALLEST
 
-  return ({ x0, y0, columns, rows }: Raster, free: Uint8Array): Bounds[] => {
+  return ({ x0, y0, columns, rows }: Raster, floor: Uint8Array): Bounds[] => {
     const found: Bounds[] = []
+    free.set(floor)
     heights.fill(0, 0, columns)
     for (let row = 0; row < rows; row++) {
-      for (let column = 0; column < columns; column++)
-        heights[column] = free[row * columns + column] ? heights[column]! + 1 : 0
-      let open = 0
-      for (let column = 0; column <= columns; column++) {
-        const height = column < columns ? heights[column]! : 0
-        let start = column
-        while (open > 0 && high[open - 1]! > height) {
-          open--
-          start = from[open]!
-          take(start, column, row, high[open]!)
-        }
-        if (height > 0 && (open === 0 || high[open - 1]! < height)) {
-          from[open] = start
-          high[open++] = height
-        }
+      rise(row, columns)
+      const many = ends(columns)
+      for (let i = 0; i < many; i += 3) {
+        const [start, end, height] = [ended[i]!, ended[i + 1]!, ended[i + 2]!]
+        if (row + 1 < rows && goesOn(start, end, (row + 1) * columns)) continue
+        found.push({ x0: x0 + start, x1: x0 + end, y0: y0 + row + 1 - height, y1: y0 + row + 1 })
       }
     }
     return found
+  }
 
-    /** Columns up to `end`, not with it: kept where it is large enough, and the row below ends it. */
-    function take(start: number, end: number, row: number, height: number): void {
-      const across = end - start
-      if (Math.min(across, height) < short || Math.max(across, height) < long) return
-      if (row + 1 < rows) {
-        let goesOn = true
-        for (let column = start; goesOn && column < end; column++) goesOn = free[(row + 1) * columns + column] === 1
-        if (goesOn) return
+  function rise(row: number, columns: number): void {
+    for (let column = 0, cell = row * columns; column < columns; column++, cell++)
+      heights[column] = free[cell] === 0 ? 0 : heights[column]! + 1
+  }
+
+  /** The largest stretches under the heights of a row that hold anything: how many entries of `ended` they fill. */
+  function ends(columns: number): number {
+    let [open, many] = [0, 0]
+    for (let column = 0; column <= columns; column++) {
+      const height = column < columns ? heights[column]! : 0
+      let start = column
+      while (open > 0 && high[open - 1]! > height) {
+        open--
+        start = from[open]!
+        const [across, deep] = [column - start, high[open]!]
+        if ((across >= short && deep >= long) || (across >= long && deep >= short)) {
+          ended[many++] = start
+          ended[many++] = column
+          ended[many++] = deep
+        }
       }
-      found.push({ x0: x0 + start, x1: x0 + end, y0: y0 + row + 1 - height, y1: y0 + row + 1 })
+      if (height > 0 && (open === 0 || high[open - 1]! < height)) {
+        from[open] = start
+        high[open++] = height
+      }
     }
+    return many
+  }
+
+  /** Whether the row below is free all along. */
+  function goesOn(start: number, end: number, line: number): boolean {
+    for (let cell = line + start; cell < line + end; cell++) if (free[cell] === 0) return false
+    return true
   }
 })
