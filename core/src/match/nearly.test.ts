@@ -98,6 +98,17 @@ describe('nearly is what a small change lets in', () => {
       says: ['they do without a tub'],
     }))
 
+  it('money comes before what they insist on, and a must is given up with nothing else', () => {
+    const insists = household(two, { limits: { budget: 20000 }, stances: { tub: 'must' } })
+    const tub = fixture('tub', [120, 4, 40, 30], { headroom: 78 }, { id: 'tub' })
+    const dear = trailer('DEAR', { askingPrice: 24900 })
+    const withTub = { ...dear, plan: { ...dear.plan, fixtures: [...bath, tub] } }
+    expect(judged(withTub, insists)).toMatchObject({ standing: 'nearly', says: ['they spend $4,900 more'] })
+    expect(judged(trailer('A', { askingPrice: 20900 }), insists).standing).toBe('out')
+    const order = rankWithChanges(candidates(trailer('NO-TUB'), withTub), insists, RULES)
+    expect(order.map(({ id }) => id)).toEqual(['DEAR', 'NO-TUB'])
+  })
+
   it('of those that nearly fit the smallest change comes first', () => {
     const of = household(two, { limits: { budget: 20000 } })
     const all = candidates(trailer('A', { askingPrice: 21400 }), trailer('B', { askingPrice: 20200 }))
@@ -119,7 +130,7 @@ describe('what stands in the way, over the whole yard', () => {
     expect(ways).toEqual([
       ['they spend $4,000 more', ['DEAR-1', 'DEAR-2']],
       ['25 ft of trailer is allowed', ['LONG']],
-      ['25 ft of trailer is allowed and they spend $4,000 more', ['LONG', 'DEAR-1', 'DEAR-2', 'BOTH']],
+      ['they spend $4,000 more and 25 ft of trailer is allowed', ['DEAR-1', 'DEAR-2', 'LONG', 'BOTH']],
     ])
   })
   it('a wish given up lets in exactly those that nothing speaks against without it', () => {

@@ -25,13 +25,13 @@ export interface NearlyRules {
 /** Common practice: what people are seen to give in on. */
 export const NEARLY_RULES: NearlyRules = {
   most: 2,
-  budget: 1500,
+  budget: 5000, // what a trade-in or a payment plan bridges
   trailerLength: 12,
   rigLength: 24,
   ratings: { towRating: 500, payload: 400, gcwr: 700, gvwr: 300, hitchTongue: 150, hitchTrailer: 500 },
   share: 0.6,
   tent: 1,
-  wish: 0.6,
+  wish: 2, // a must is given up last, and with nothing else: money and a phone call come first
   leave: 0.5,
   dryTank: 0.3,
   supply: 0.5,
