@@ -7,6 +7,9 @@ interface Opening {
   to: Point
 }
 
+/** An outer wall as a thing on the plan: no id that anybody gives has a space in it. */
+export const outerId = (side: Side): string => `outer ${side}`
+
 export const OPPOSITE: Record<Side, Side> = { front: 'rear', rear: 'front', door: 'off-door', 'off-door': 'door' }
 
 /** One inch towards a side. */

@@ -1,8 +1,7 @@
 import { DOOR_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS } from '../readings/catalogue'
 import { distanceTo } from './distance'
-import { outerWall } from './facing'
+import { outerId, outerWall } from './facing'
 import { SIDES, type Plan, type Side } from './plan'
-import { outerId } from './shell'
 
 /** A thing on the plan as one speaks of it: `the sofa`, `the bath door`, `a wall`. */
 export function nameOnPlan(plan: Plan, id: string): string {

@@ -1,3 +1,4 @@
+import { outerId } from './facing'
 import type { Plan, Side } from './plan'
 import type { Bounds, Shape } from './shape'
 import { bay, inside, type TimeOfDay } from './times'
@@ -48,9 +49,6 @@ export function shellAt(plan: Plan, time: TimeOfDay): ShellPart[] {
   ])
   return [...sides, ...ends]
 }
-
-/** No id that anybody gives has a space in it. */
-export const outerId = (side: Side): string => `outer ${side}`
 
 const isLong = (side: Side): boolean => side === 'door' || side === 'off-door'
 
