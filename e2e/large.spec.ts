@@ -64,9 +64,7 @@ test('with 500 units no first screen asks for more scripts than its budget', asy
           .reduce((sum, { encodedBodySize }) => sum + encodedBodySize, 0),
       )
       expect.soft(scripts, 'bytes of scripts, compressed').toBeGreaterThan(100_000)
-      // A unit through a family's eyes grew by what its plan's words and layers share: to be taken apart again.
-      const most = address.includes('/units/') ? SCRIPTS * 1.08 : SCRIPTS
-      expect.soft(scripts, 'bytes of scripts, compressed').toBeLessThan(most)
+      expect.soft(scripts, 'bytes of scripts, compressed').toBeLessThan(SCRIPTS)
       await fresh.close()
     })
   }

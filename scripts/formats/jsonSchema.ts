@@ -1,6 +1,6 @@
 import { convertSchema } from '@sodaru/yup-to-json-schema'
 import type { Schema } from 'yup'
-import { householdSchema } from '../../core/src/household/household'
+import { householdSchema } from '../../core/src/household/householdSchema'
 import { fixtureSchemas, outsideSchemas } from '../../core/src/plan/planSchema'
 import { shapeSchemas } from '../../core/src/plan/shapeSchema'
 import { equipmentSchemas, trailerSchema } from '../../core/src/trailer/trailerSchema'

@@ -12,7 +12,8 @@ import type { RatingDraft, SizeDraft } from './draft'
 import { usualGear } from './gearShelf'
 import { asBefore } from './untouched'
 import { parseRating } from './ratings'
-import { HOUSEHOLD_FORMAT, HOUSEHOLD_VERSION, householdSchema, type Household, type Person } from './household'
+import { HOUSEHOLD_FORMAT, HOUSEHOLD_VERSION, type Household, type Person } from './household'
+import { householdSchema } from './householdSchema'
 
 /** Who reads a new rating, and on which day (ISO). */
 export interface Reader {

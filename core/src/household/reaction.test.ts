@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { household, person } from '../testing/someone'
-import { householdSchema } from './household'
+import { householdSchema } from './householdSchema'
 import { withReaction, type Feeling, type Subject } from './reaction'
 import { reactionSchema } from './reactionSchema'
 
