@@ -7,7 +7,7 @@ import { doubtsOf } from '../trailer/doubts'
 import { trusted } from '../trailer/trusted'
 import { inOrder } from '../trailer/inOrder'
 import { undrawn, type DrawnPart } from '../trailer/drawn'
-import { isSold, type Trailer } from '../trailer/trailer'
+import { isSold, modelKey, type Trailer } from '../trailer/trailer'
 
 /** A trailer's facts for all questions and for what they rest on, what is doubted and not drawn; as stored. */
 export type FactSheet = Readonly<
@@ -16,6 +16,7 @@ export type FactSheet = Readonly<
       doubts: Doubt[]
       undrawn: DrawnPart[]
       /** Of units drawn alike the same. */ plan: string
+      /** Of units of one make and model the same. */ model: string
       sold: boolean
     }
 >
@@ -40,7 +41,13 @@ export const factSheet = (trailer: Trailer, rules: HouseRules): FactSheet => ({ 
 export function factsOn(given: Trailer, rules: HouseRules): FactSheet {
   const trailer = inOrder(given)
   const doubts = doubtsOf(trailer)
-  const sheet = { doubts, undrawn: undrawn(trailer), plan: planKey(trailer.plan), sold: isSold(trailer) }
+  const sheet = {
+    doubts,
+    undrawn: undrawn(trailer),
+    plan: planKey(trailer.plan),
+    model: modelKey(trailer),
+    sold: isSold(trailer),
+  }
   const known = trusted(trailer, doubts)
   for (const room of ROOMS) {
     let made: unknown
@@ -59,6 +66,7 @@ export const factsKey = (rules: HouseRules): string =>
     rules.ways,
     ['doubts', 3],
     ['plan', 2],
+    ['model', 1],
     ['sold', 1],
     ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)]),
   ])

@@ -4,7 +4,8 @@ import { QUESTIONS, type QuestionId } from '../questions/index'
 import type { RankingRules } from '../rules/houseRules'
 import { headline } from './headline'
 import { askedBy, type AskedLimits } from './inTheWay'
-import { objections, STANDINGS, worth, type Flexibility, type Match, type Standing } from './match'
+import { outcomesOf, withLikely, type LikelyNo } from './likely'
+import { objections, place, worth, type Flexibility, type Match, type Standing } from './match'
 
 /**
  * What is kept of a match: enough to put the yard in order, to count it, to weigh it otherwise and to say a sentence of each
@@ -13,6 +14,8 @@ import { objections, STANDINGS, worth, type Flexibility, type Match, type Standi
 export interface KeptMatch {
   /** Of units drawn alike the same. */
   plan: string
+  /** Of units of one make and model the same. */
+  model: string
   standing: Standing
   /** Of the changes that would let it in, by the house rules. */
   size: number
@@ -21,6 +24,9 @@ export interface KeptMatch {
   score: number
   /** What each question is worth on it, in the order of the questions; nothing where it was not asked. */
   worths: (number | null)[]
+  /** Questions that wait for something, and those with nothing against them, each a bit (`outcomesOf`). */
+  waits: number
+  passed: number
   /** Questions that say no. */
   against: QuestionId[]
   /** One sentence a person would say of it. */
@@ -33,15 +39,19 @@ export interface KeptMatch {
 }
 
 export function keptMatch(match: Match, household: Household, { points }: RankingRules): KeptMatch {
-  const { plan, standing, score, answers, nearly, flexibility } = match
+  const { plan, model, standing, score, answers, nearly, flexibility } = match
   const against = QUESTIONS.flatMap(({ id }) => (answers[id]?.verdict === 'no' ? [id] : []))
+  const { waits, passed } = outcomesOf(answers)
   return {
     plan,
+    model,
     standing,
     size: nearly?.size ?? 0,
     objections: objections(match),
     score,
     worths: QUESTIONS.map(({ id }) => (answers[id] ? round(worth(answers[id], points)) : null)),
+    waits,
+    passed,
     against,
     says: headline(answers),
     ...(nearly && { changes: nearly.changes }),
@@ -62,9 +72,22 @@ export const outOf = (ranked: readonly (KeptMatch & { id: string })[]): OutUnit[
 /** Finer than any weighting tells apart. */
 const round = (value: number): number => Math.round(value * 1e4) / 1e4
 
+/** A kept match beside all others of its yard. */
+export type Placed = KeptMatch & { id: string; likely?: LikelyNo }
+
+/** A whole yard as it is kept, best first. */
+export const rankedKept = <Unit extends KeptMatch & { id: string }>(units: readonly Unit[]) =>
+  withLikely(units.map((one) => ({ ...one, against: bitsOf(one.against) })))
+    .map(({ likely }, i): Unit & { likely?: LikelyNo } => ({ ...units[i]!, ...(likely && { likely }) }))
+    .sort(inKeptOrder)
+
+/** Questions as bits, in the order of the questions. */
+export const bitsOf = (questions: readonly QuestionId[]): number =>
+  QUESTIONS.reduce((sum, { id }, i) => sum + (questions.includes(id) ? 2 ** i : 0), 0)
+
 /** How kept matches stand behind each other, as the matches themselves do (`inOrder`). */
-export const inKeptOrder = (a: KeptMatch & { id: string }, b: KeptMatch & { id: string }): number =>
-  STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) ||
+export const inKeptOrder = (a: Placed, b: Placed): number =>
+  place(a) - place(b) ||
   a.size - b.size ||
   (a.standing === 'out' ? a.objections - b.objections : 0) ||
   b.score - a.score ||

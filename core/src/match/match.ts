@@ -6,6 +6,7 @@ import { badness, ease } from '../questions/reason'
 import type { HouseRules, RankingRules } from '../rules/houseRules'
 import type { FactSheet } from './factSheet'
 import { judgeFor, type Answers } from './judge'
+import { outcomesOf, withLikely, type LikelyNo } from './likely'
 import { nearlyJudge, sizeOf } from './nearly'
 
 export interface Candidate {
@@ -25,6 +26,8 @@ export interface Match {
   id: string
   /** Of units drawn alike the same. */
   plan: string
+  /** Of units of one make and model the same. */
+  model: string
   standing: Standing
   /** 0 to 100, higher is better; only orders units of one standing. */
   score: number
@@ -33,6 +36,8 @@ export interface Match {
   nearly?: { changes: Phrase[]; size: number }
   /** For households with guests. */
   flexibility?: Flexibility
+  /** What it waits for, and its like fails by. */
+  likely?: LikelyNo
 }
 
 /**
@@ -41,11 +46,16 @@ export interface Match {
  * ranking itself (`rankWithChanges`).
  */
 export const rank = (candidates: readonly Candidate[], household: Household, rules: HouseRules): Match[] =>
-  candidates.map(matcherFor(household, rules)).sort(inOrder)
+  ranked(candidates.map(matcherFor(household, rules)))
 
 /** The same, and of what something speaks against those that nearly fit, the smallest change first. */
 export const rankWithChanges = (candidates: readonly Candidate[], household: Household, rules: HouseRules): Match[] =>
-  candidates.map(matcherWithChangesFor(household, rules)).sort(inOrder)
+  ranked(candidates.map(matcherWithChangesFor(household, rules)))
+
+const ranked = (matches: readonly Match[]): Match[] =>
+  withLikely(matches.map((one) => ({ ...one, ...outcomesOf(one.answers) })))
+    .map(({ against: _against, waits: _waits, passed: _passed, ...match }): Match => match)
+    .sort(inOrder)
 
 /** For one household, and then for any unit: how it stands, small changes not tried. */
 function matcherFor(household: Household, rules: HouseRules): (candidate: Candidate) => Match {
@@ -73,11 +83,21 @@ export function matcherWithChangesFor(household: Household, rules: HouseRules): 
 
 /** How units stand behind each other for a household. */
 export const inOrder = (a: Match, b: Match): number =>
-  STANDINGS.indexOf(a.standing) - STANDINGS.indexOf(b.standing) ||
+  place(a) - place(b) ||
   (a.nearly?.size ?? 0) - (b.nearly?.size ?? 0) ||
   (a.standing === 'out' ? objections(a) - objections(b) : 0) ||
   b.score - a.score ||
   (a.id < b.id ? -1 : 1)
+
+/**
+ * By standing; what nobody measured and its like fails by stands behind what nearly fits, and an undrawn one of that kind behind
+ * the other undrawn ones. Between two standings is a half.
+ */
+export function place({ standing, likely }: Pick<Match, 'standing' | 'likely'>): number {
+  const at = STANDINGS.indexOf(standing)
+  if (!likely) return at
+  return standing === 'measure' ? STANDINGS.indexOf('nearly') + 0.5 : at + 0.5
+}
 
 /** So many questions speak against it. */
 export const objections = ({ answers }: Pick<Match, 'answers'>): number =>
@@ -85,7 +105,7 @@ export const objections = ({ answers }: Pick<Match, 'answers'>): number =>
 
 function matchOf(
   id: string,
-  { plan, sold, undrawn }: Pick<FactSheet, 'plan' | 'sold' | 'undrawn'>,
+  { plan, model, sold, undrawn }: Pick<FactSheet, 'plan' | 'model' | 'sold' | 'undrawn'>,
   answers: Answers,
   ranking: RankingRules,
 ): Match {
@@ -100,7 +120,14 @@ function matchOf(
           ? 'measure'
           : 'fits'
   // Two empty boxes are not the same plan.
-  return { id, plan: undrawn.length ? `${plan} ${id}` : plan, standing, score: scoreOf(answers, ranking), answers }
+  return {
+    id,
+    plan: undrawn.length ? `${plan} ${id}` : plan,
+    model,
+    standing,
+    score: scoreOf(answers, ranking),
+    answers,
+  }
 }
 
 /** Of all that was asked, what the verdicts earn, 0 to 100. */

@@ -84,4 +84,14 @@ export const trailerFigure = (trailer: Trailer, key: TrailerKey): number | undef
 export const isSold = ({ features }: Pick<Trailer, 'features'>): boolean => word(features, 'stands') === 'sold'
 
 /** How the lot speaks of it: `Marrowby 25 DB`. */
+/** So many letters of make and model tell models apart. */
+const MODEL_KEY = 200
+
+/** Of units of one make and model the same, however it was typed. */
+export const modelKey = ({ make, model }: Pick<Trailer, 'make' | 'model'>): string =>
+  [make, model]
+    .map((word) => word.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ''))
+    .join('/')
+    .slice(0, MODEL_KEY)
+
 export const trailerName = (trailer: Pick<Trailer, 'make' | 'model'>): string => `${trailer.make} ${trailer.model}`

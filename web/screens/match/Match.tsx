@@ -1,6 +1,6 @@
 import { Box, Heading, Text } from '@chakra-ui/react'
 import type { Entry } from '@hitchet/core/match/entries'
-import { STANDINGS, type Standing } from '@hitchet/core/match/match'
+import type { Standing } from '@hitchet/core/match/match'
 import { QUESTIONS } from '@hitchet/core/questions/index'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { frameOf } from '../../drawing/frame'
@@ -20,7 +20,7 @@ import { InTheWay } from './InTheWay'
 import { Mattering } from './Mattering'
 import { MatchGroup } from './MatchGroup'
 
-type Group = Standing | 'pinned' | 'aside'
+type Group = Standing | 'pinned' | 'unlikely' | 'aside'
 
 const GROUPS: Record<Group, { title: string; line: string }> = {
   pinned: { title: 'Pinned', line: 'kept in sight, whatever is reckoned' },
@@ -31,6 +31,10 @@ const GROUPS: Record<Group, { title: string; line: string }> = {
     line: 'nothing rules them out yet, but something has to be asked or measured first',
   },
   nearly: { title: 'Nearly', line: 'a small change lets each of them in, the smallest first' },
+  unlikely: {
+    title: 'Likely not',
+    line: 'nobody has read what decides, and a unit like it fails there; read that first',
+  },
   undrawn: {
     title: 'Not drawn yet',
     line: 'nothing against them by weight, length, price and the brochure; draw one to know more',
@@ -45,6 +49,7 @@ const FIRST: Record<Group, number> = {
   fits: 8,
   measure: 8,
   nearly: 4,
+  unlikely: 4,
   undrawn: 4,
   out: 4,
   sold: 0,
@@ -136,15 +141,21 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
   )
 }
 
+/** As they are ranked. */
+const IN_ORDER: readonly Group[] = ['fits', 'measure', 'nearly', 'unlikely', 'undrawn', 'out']
+
+const groupOf = ({ standing, likely }: RankedUnit): Group =>
+  likely && (standing === 'measure' || standing === 'nearly') ? 'unlikely' : standing
+
 /** What is pinned, the others by how they stand, what was set aside. */
 function grouped(units: readonly RankedUnit[], standsAs: StandsAs): { standing: Group; inIt: Entry<RankedUnit>[] }[] {
   const { entries, aside } = planned(units, (stock) => standsAs(stock) === 'set aside')
   const pinned = entries.filter(isPinned(standsAs))
   return [
     { standing: 'pinned' as const, inIt: pinned },
-    ...STANDINGS.map((standing) => ({
+    ...IN_ORDER.map((standing) => ({
       standing,
-      inIt: entries.filter((entry) => entry.first.standing === standing && !pinned.includes(entry)),
+      inIt: entries.filter((entry) => groupOf(entry.first) === standing && !pinned.includes(entry)),
     })),
     { standing: 'aside' as const, inIt: aside },
   ].filter(({ inIt }) => inIt.length)

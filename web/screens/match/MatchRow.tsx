@@ -16,7 +16,10 @@ import { SamePlan } from './SamePlan'
 
 interface MatchRowProps {
   household: string
-  row: Row & { /** The small changes that would let it in. */ nearly?: readonly Phrase[] }
+  row: Row & {
+    /** The small changes that would let it in. */ nearly?: readonly Phrase[]
+    /** What its like fails by. */ likely?: Phrase
+  }
   /** To pin it, set it aside or note a word. */
   keeping?: ReactNode
   /** Where it stands with them beside what is reckoned. */
@@ -27,7 +30,7 @@ interface MatchRowProps {
 /** One plan: its strip, what a consultant says of it, the bars that matter, and every reason on demand. */
 export function MatchRow({ household, row, keeping, choice, strip }: MatchRowProps) {
   const [open, setOpen] = useState(false)
-  const { stock, name, layout, price, pitch, lines, same, more, nearly } = row
+  const { stock, name, layout, price, pitch, lines, same, more, nearly, likely } = row
   const { speaksFor, against, toFindOut } = pitch
   return (
     <div className="row-line match-row" role="group" aria-label={`${stock} ${name}`}>
@@ -60,6 +63,13 @@ export function MatchRow({ household, row, keeping, choice, strip }: MatchRowPro
           {choice?.word && (
             <p>
               <b>{choice.by ?? 'Noted'}</b>, {choice.on}: “{choice.word}”
+            </p>
+          )}
+          {likely && (
+            <p>
+              <b>
+                <Said phrase={likely} />
+              </b>
             </p>
           )}
           {nearly && (

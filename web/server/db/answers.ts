@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize'
 import { STANDINGS, type Standing } from '@hitchet/core/match/match'
 import type { Waited } from '@hitchet/core/match/tapeList'
-import type { KeptMatch } from '@hitchet/core/match/kept'
+import { bitsOf, type KeptMatch } from '@hitchet/core/match/kept'
 import type { Household } from '@hitchet/core/household/household'
 import { database, inTransaction } from './database'
 import { fromColumn } from './models'
@@ -108,6 +108,12 @@ export const keepAnswers = (key: string, rows: readonly (Pair & { kept: KeptMatc
     size: ({ kept }) => kept.size,
     objections: ({ kept }) => kept.objections,
     score: ({ kept }) => kept.score,
+    // Told besides as it is: these are for what is ordered by the database.
+    plan: ({ kept }) => kept.plan,
+    model: ({ kept }) => kept.model,
+    against: ({ kept }) => bitsOf(kept.against),
+    waits: ({ kept }) => kept.waits,
+    passed: ({ kept }) => kept.passed,
     told: ({ kept: { standing: _standing, size: _size, objections: _objections, score: _score, ...told } }) =>
       JSON.stringify(told),
   })
@@ -183,7 +189,9 @@ export interface YardStanding {
   first: { id: string; stock: string; standing: Standing }[]
 }
 
-/** For some households counts and first places, in one query. */
+const at = (standing: Standing): number => STANDINGS.indexOf(standing)
+
+/** For some households counts and first places, in one query; in the order of `inKeptOrder`. */
 export async function standingsOf(households: readonly string[], key: string, most: number): Promise<YardStanding[]> {
   if (households.length === 0) return []
   const rows = await database().query<{
@@ -195,14 +203,22 @@ export async function standingsOf(households: readonly string[], key: string, mo
     stock: string
     standing: number
   }>(
-    `SELECT * FROM (
-      SELECT h.id AS household, h.version, t.id, t.stock, a.standing,
-        COUNT(*) OVER (PARTITION BY h.id) AS known,
-        SUM(a.standing <= ${STANDINGS.indexOf('measure')}) OVER (PARTITION BY h.id) AS open,
-        ROW_NUMBER() OVER (PARTITION BY h.id ORDER BY a.standing, a.size,
-          IF(a.standing = ${STANDINGS.indexOf('out')}, a.objections, 0), a.score DESC, t.id) AS place
-      FROM households h JOIN trailers t JOIN kept_answers a ON ${fresh('a')}
-      WHERE h.id IN (:households)) ranked WHERE place <= :most ORDER BY household, place`,
+    `WITH beside AS (
+      SELECT h.id AS household, h.version, t.id, t.stock, a.standing, a.size, a.objections, a.score,
+        a.standing NOT IN (${at('out')}, ${at('sold')}) AND a.waits
+          & (BIT_OR(a.against) OVER (PARTITION BY h.id, a.plan) | BIT_OR(a.against) OVER (PARTITION BY h.id, a.model))
+          & ~(BIT_OR(a.passed) OVER (PARTITION BY h.id, a.plan) | BIT_OR(a.passed) OVER (PARTITION BY h.id, a.model))
+          <> 0 AS likely_no
+      FROM households h JOIN trailers t JOIN kept_answers a ON ${fresh('a')} WHERE h.id IN (:households)
+    ), ranked AS (
+      SELECT household, version, id, stock, standing,
+        COUNT(*) OVER (PARTITION BY household) AS known,
+        SUM(standing <= ${at('measure')}) OVER (PARTITION BY household) AS open,
+        ROW_NUMBER() OVER (PARTITION BY household
+          ORDER BY IF(standing = ${at('measure')} AND likely_no, ${at('nearly')}, standing) + likely_no / 2, size,
+            IF(standing = ${at('out')}, objections, 0), score DESC, id) AS place
+      FROM beside
+    ) SELECT * FROM ranked WHERE place <= :most ORDER BY household, place`,
     { type: QueryTypes.SELECT, replacements: { households, key, most } },
   )
   return households.map((household) => {

@@ -29,6 +29,7 @@ const ALL = [
   '007-one-import-at-a-time',
   '008-sessions',
   '009-office',
+  '010-likely',
 ]
 const KEPT = ['kept_answers', 'kept_waits', 'chores', 'sign_in_attempts']
 const OFFICE = ['sessions', 'taken_out', 'set_aside', 'faults']

@@ -9,6 +9,7 @@ import * as keptAnswers from './migrations/006-kept-answers'
 import * as oneImport from './migrations/007-one-import-at-a-time'
 import * as sessions from './migrations/008-sessions'
 import * as office from './migrations/009-office'
+import * as likely from './migrations/010-likely'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -23,6 +24,7 @@ const MIGRATIONS: Record<string, Migration> = {
   '007-one-import-at-a-time': oneImport,
   '008-sessions': sessions,
   '009-office': office,
+  '010-likely': likely,
 }
 
 /** The database was written by a newer program than this one. */

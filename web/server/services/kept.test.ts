@@ -217,3 +217,26 @@ describe('what waits for a reading', () => {
     expect(after.flatMap((waits) => waits!.map(({ key }) => key))).not.toContain('readings.hitchWeight')
   })
 })
+
+describe('what its like tells of a unit that nobody read', () => {
+  it('puts what nobody read behind what nearly fits where its like fails, on the desk as on Match', async () => {
+    const { overallLength, overallHeight, askingPrice } = LONG.readings
+    const unread = {
+      ...LONG,
+      stock: 'A-UNREAD',
+      readings: { overallLength, overallHeight, askingPrice } as typeof LONG.readings,
+    }
+    await inTransaction((transaction) => saveTrailers([unread], null, transaction))
+    const weak = household([person({ weight: 170 })], {
+      limits: { budget: 1_000_000 },
+      vehicle: vehicle({ towRating: 3_000, payload: 800, gcwr: 9_000, curbWeight: 5_200 }),
+    })
+    const { id } = await startHousehold(uuid(), weak, MAREN.id)
+    const { units } = await rankedYard(id)
+    const order = units.map(({ stock }) => stock)
+    expect(units.at(-1)).toMatchObject({ stock: 'A-UNREAD', standing: 'measure', likely: { question: 'tow' } })
+    expect(units.find(({ stock }) => stock === 'LONG')).toMatchObject({ standing: 'nearly', against: ['tow'] })
+    const places = (await stands(id, lot.length + 1)).standings[0]!
+    expect(places.first.map(({ stock }) => stock)).toEqual(order)
+  })
+})

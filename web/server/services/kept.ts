@@ -1,5 +1,5 @@
 import { LRUCache } from 'lru-cache'
-import { inKeptOrder, type KeptMatch } from '@hitchet/core/match/kept'
+import { rankedKept, type Placed } from '@hitchet/core/match/kept'
 import { householdsInHand, keptFor, stampOf, standingsOf, unitsInYard, type YardStanding } from '../db/answers'
 import { noteFault } from '../db/faults'
 import { asOnlyOne } from '../db/chores'
@@ -12,8 +12,7 @@ import { keptKey } from './keptKey'
 import { patience, within } from './patience'
 
 /** A unit of the yard as it stands for a household. */
-export interface RankedUnit extends KeptMatch {
-  id: string
+export interface RankedUnit extends Placed {
   stock: string
   /** Of the unit. */
   version: number
@@ -49,7 +48,7 @@ export async function rankedYard(household: string): Promise<RankedYard> {
     () => reckonFor(household),
   )
   const units = rows.flatMap(({ kept, id, stock, version }) => (kept ? [{ ...kept, id, stock, version }] : []))
-  const yard = { stamp, units: units.sort(inKeptOrder), open: rows.length - units.length }
+  const yard = { stamp, units: rankedKept(units), open: rows.length - units.length }
   // Whoever saves while it is read changes the stamp, or finds it changed.
   if (yard.open === 0 && stamp === `${household} ${await stampOf(household)} ${key}`) lately.set(stamp, yard)
   return yard

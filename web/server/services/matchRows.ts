@@ -1,6 +1,7 @@
 import { LRUCache } from 'lru-cache'
 import { asked, type Asked } from '@hitchet/core/match/asked'
 import { entriesOf, type Entry } from '@hitchet/core/match/entries'
+import { likelySays } from '@hitchet/core/match/likely'
 import type { Flexibility } from '@hitchet/core/match/match'
 import type { MatchRow, SameUnit } from '@hitchet/core/match/row'
 import { whyOver } from '@hitchet/core/match/whyOver'
@@ -26,6 +27,8 @@ export interface ShownRow extends MatchRow {
   /** What the drawing shows, in words. */
   text: Record<MeasureSystem, string>
   nearly?: readonly Phrase[]
+  /** What it waits for, and its like fails by. */
+  likely?: Phrase
 }
 
 /** Everything that is answered on one unit, and why it stands before the next. */
@@ -63,6 +66,7 @@ export async function rowsOf(
   }
   return entries.flatMap((entry): ShownRow[] => {
     const { first } = entry
+    const like = first.likely && cards.get(first.likely.like)?.stock
     const [row, card] = [lately.get(nameOf(entry)), cards.get(first.id)]
     if (!row || !card) return []
     return [
@@ -71,6 +75,7 @@ export async function rowsOf(
         unit: { id: card.id, version: card.version, extent: card.extent },
         text: card.text,
         ...(first.changes && { nearly: first.changes }),
+        ...(like && { likely: likelySays(first.likely!.question, like) }),
       },
     ]
   })
