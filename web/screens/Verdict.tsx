@@ -1,4 +1,4 @@
-import type { Standing } from '@hitchet/core/match/match'
+import type { Standing } from '@hitchet/core/match/standing'
 import type { Answer } from '@hitchet/core/questions/answer'
 import { answerLine, type AnswerLineData } from '@hitchet/core/match/answerLine'
 import { badness, type Verdict } from '@hitchet/core/questions/reason'

@@ -5,7 +5,8 @@ import type { RankingRules } from '../rules/houseRules'
 import { headline } from './headline'
 import { askedBy, type AskedLimits } from './inTheWay'
 import { outcomesOf, withLikely, type LikelyNo } from './likely'
-import { objections, place, worth, type Flexibility, type Match, type Standing } from './match'
+import { objections, place, worth, type Flexibility, type Match } from './match'
+import type { Standing } from './standing'
 
 /**
  * What is kept of a match: enough to put the yard in order, to count it, to weigh it otherwise and to say a sentence of each

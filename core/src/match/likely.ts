@@ -1,7 +1,7 @@
 import { says, type Phrase } from '../quantity/phrase'
 import { QUESTIONS, questionOf, type QuestionId } from '../questions/index'
 import type { Answers } from './judge'
-import type { Standing } from './match'
+import type { Standing } from './standing'
 
 /** Of a unit beside its like: what it is alike by, and how its questions came out. */
 export interface Beside {
@@ -72,5 +72,7 @@ function together(units: readonly Beside[], by: 'plan' | 'model') {
 }
 
 /** What is said of it beside its row. `like`: the stock number of the unit that tells so. */
-export const likelySays = (question: QuestionId, like: string): Phrase =>
-  says`Likely not: ${like} is the same plan or model, and there it’s a no on ${questionOf(question).words.topic}. Read what’s missing here first.`
+export function likelySays(question: QuestionId, like: string): Phrase {
+  const { topic } = questionOf(question).words
+  return says`Likely not: ${like} is the same plan or model and fails on ${topic}. Read what’s missing here first.`
+}

@@ -8,19 +8,12 @@ import type { FactSheet } from './factSheet'
 import { judgeFor, type Answers } from './judge'
 import { outcomesOf, withLikely, type LikelyNo } from './likely'
 import { nearlyJudge, sizeOf } from './nearly'
+import { STANDINGS, type Standing } from './standing'
 
 export interface Candidate {
   id: string
   facts: FactSheet
 }
-
-/**
- * `fits`: nothing against it. `measure`: nothing against it yet. `nearly`: nothing any more, once the household
- * makes a small change or two. `undrawn`: nothing against it by what is known, and nobody has drawn it. `out`: no small
- * change helps. `sold`: it is nobody's to have any more.
- */
-export const STANDINGS = ['fits', 'measure', 'nearly', 'undrawn', 'out', 'sold'] as const
-export type Standing = (typeof STANDINGS)[number]
 
 export interface Match {
   id: string

@@ -1,7 +1,7 @@
 import { questionOf, type QuestionId } from '../questions/index'
 import type { Way } from './inTheWay'
 import type { KeptMatch } from './kept'
-import type { Standing } from './match'
+import type { Standing } from './standing'
 
 /** How much of the yard is still possible for a household. */
 export interface YardLeft {

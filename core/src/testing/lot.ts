@@ -33,7 +33,12 @@ const pass = (limit: number, at = 18): Plan['compartments'][number] => ({
   at,
   readings: { weightLimit: [{ value: limit, source: 'label' }] },
 })
-const given = (stock: string, layout: Trailer['layout'], of: Trailer): Trailer => ({ ...of, stock, model: stock, layout })
+const given = (stock: string, layout: Trailer['layout'], of: Trailer): Trailer => ({
+  ...of,
+  stock,
+  model: stock,
+  layout,
+})
 
 /**
  * A 26 ft bunkhouse with one slide: tub, booth and jackknife sofa, outside kitchen, oven, gas-electric

@@ -1,6 +1,6 @@
 import { Box, Heading, Text } from '@chakra-ui/react'
 import type { Entry } from '@hitchet/core/match/entries'
-import type { Standing } from '@hitchet/core/match/match'
+import type { Standing } from '@hitchet/core/match/standing'
 import { QUESTIONS } from '@hitchet/core/questions/index'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { frameOf } from '../../drawing/frame'

@@ -1,5 +1,5 @@
 import { QueryTypes } from 'sequelize'
-import { STANDINGS, type Standing } from '@hitchet/core/match/match'
+import { STANDINGS, type Standing } from '@hitchet/core/match/standing'
 import type { Waited } from '@hitchet/core/match/tapeList'
 import { bitsOf, type KeptMatch } from '@hitchet/core/match/kept'
 import type { Household } from '@hitchet/core/household/household'

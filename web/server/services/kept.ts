@@ -16,6 +16,8 @@ export interface RankedUnit extends Placed {
   stock: string
   /** Of the unit. */
   version: number
+  /** Stock number of the unit by whose like it most likely does not do. */
+  failing?: string
 }
 
 /** The yard as it stands for a household, best first, so far as it is reckoned. */
@@ -48,7 +50,12 @@ export async function rankedYard(household: string): Promise<RankedYard> {
     () => reckonFor(household),
   )
   const units = rows.flatMap(({ kept, id, stock, version }) => (kept ? [{ ...kept, id, stock, version }] : []))
-  const yard = { stamp, units: rankedKept(units), open: rows.length - units.length }
+  const stocks = new Map(units.map(({ id, stock }) => [id, stock]))
+  const ranked = rankedKept(units).map((one): RankedUnit => ({
+    ...one,
+    ...(one.likely && { failing: stocks.get(one.likely.like)! }),
+  }))
+  const yard = { stamp, units: ranked, open: rows.length - units.length }
   // Whoever saves while it is read changes the stamp, or finds it changed.
   if (yard.open === 0 && stamp === `${household} ${await stampOf(household)} ${key}`) lately.set(stamp, yard)
   return yard

@@ -66,7 +66,6 @@ export async function rowsOf(
   }
   return entries.flatMap((entry): ShownRow[] => {
     const { first } = entry
-    const like = first.likely && cards.get(first.likely.like)?.stock
     const [row, card] = [lately.get(nameOf(entry)), cards.get(first.id)]
     if (!row || !card) return []
     return [
@@ -75,7 +74,7 @@ export async function rowsOf(
         unit: { id: card.id, version: card.version, extent: card.extent },
         text: card.text,
         ...(first.changes && { nearly: first.changes }),
-        ...(like && { likely: likelySays(first.likely!.question, like) }),
+        ...(first.likely && first.failing && { likely: likelySays(first.likely.question, first.failing) }),
       },
     ]
   })

@@ -1,5 +1,5 @@
 import type { Household } from '@hitchet/core/household/household'
-import type { Standing } from '@hitchet/core/match/match'
+import type { Standing } from '@hitchet/core/match/standing'
 import type { YardLeft } from '@hitchet/core/match/yardLeft'
 import type { Extent } from '@hitchet/core/plan/extent'
 import type { Phrase } from '@hitchet/core/quantity/phrase'

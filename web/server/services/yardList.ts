@@ -1,4 +1,4 @@
-import type { Standing } from '@hitchet/core/match/match'
+import type { Standing } from '@hitchet/core/match/standing'
 import type { Extent } from '@hitchet/core/plan/extent'
 import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
