@@ -54,13 +54,14 @@ export function secondSides(floor: Floor, start: Start, { sideways }: WayRules):
 function alongSide({ clearance, tall }: Floor, place: Place, side: Side, widest: Int16Array): number | undefined {
   const { cells, needs } = standsAt(clearance, { ...place, fronts: frontsOf(place.shape, [side]) }, tall)
   const lengthwise = side === 'door' || side === 'off-door'
-  const best = new Map<number, number>()
+  const best = new Int32Array(lengthwise ? clearance.columns : clearance.rows).fill(NONE)
   for (let i = 0; i < cells.length; i++) {
     const cell = cells[i]!
     if (widest[cell]! === 0 || widest[cell]! < needs[i]!) continue
     const along = lengthwise ? cell % clearance.columns : Math.floor(cell / clearance.columns)
-    const known = best.get(along)
-    if (known === undefined || widest[cell]! > widest[known]!) best.set(along, cell)
+    if (best[along] === NONE || widest[cell]! > widest[best[along]!]!) best[along] = cell
   }
-  return [...best.values()].sort((a, b) => widest[b]! - widest[a]!)[SEAT - 1]
+  return [...best.filter((cell) => cell !== NONE)].sort((a, b) => widest[b]! - widest[a]!)[SEAT - 1]
 }
+
+const NONE = -1

@@ -83,6 +83,7 @@ const searching = withOwnLists(USUAL_FLOOR, (most) => {
     heights.fill(0, 0, columns)
     for (let row = 0; row < rows; row++) {
       rise(row, columns)
+      if (row + 1 < rows && !narrows(row, columns)) continue
       const many = ends(columns)
       for (let i = 0; i < many; i += 3) {
         const [start, end, height] = [ended[i]!, ended[i + 1]!, ended[i + 2]!]
@@ -96,6 +97,13 @@ const searching = withOwnLists(USUAL_FLOOR, (most) => {
   function rise(row: number, columns: number): void {
     for (let column = 0, cell = row * columns; column < columns; column++, cell++)
       heights[column] = free[cell] === 0 ? 0 : heights[column]! + 1
+  }
+
+  /** Whether anything that is free on a row is not on the one below: else no rectangle ends here. */
+  function narrows(row: number, columns: number): boolean {
+    for (let cell = row * columns, end = cell + columns; cell < end; cell++)
+      if (free[cell]! > free[cell + columns]!) return true
+    return false
   }
 
   /** The largest stretches under the heights of a row that hold anything: how many entries of `ended` they fill. */
