@@ -1,4 +1,5 @@
 import { readFileSync, statSync } from 'node:fs'
+import { brokenLetters } from '@hitchet/core/flaws/brokenLetters'
 import { flawText, type Flaw } from '@hitchet/core/flaws/flaw'
 
 /** A table that a dealership may put in the place of the made-up one that ships. */
@@ -27,9 +28,11 @@ export function ownTable<T>({ of, setting, usual, parse }: TableKind<T>): (path?
     try {
       const changed = statSync(path).mtimeMs
       if (lately?.path === path && lately.changed === changed) return lately.table
-      const { rows, flaws } = parse(readFileSync(path, 'utf8'))
-      const table: OwnTable<T> = flaws[0]
-        ? { ...shipped, trouble: `The table of ${of} is not used: ${flawText(flaws[0])}.` }
+      const text = readFileSync(path, 'utf8')
+      const { rows, flaws } = parse(text)
+      const flaw = brokenLetters(text) ?? flaws[0]
+      const table: OwnTable<T> = flaw
+        ? { ...shipped, trouble: `The table of ${of} is not used: ${flawText(flaw)}.` }
         : { rows, madeUp: false }
       lately = { path, changed, table }
       return table

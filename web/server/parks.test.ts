@@ -23,6 +23,9 @@ describe('the table of sites', () => {
     writeFileSync(file, 'park,loop,length\nOwn Meadow,A,far')
     utimesSync(file, new Date(), new Date(Date.now() + 10_000))
     expect(parks(file).trouble).toMatch(/not used: row 2, length: found "far"; right would be/)
+    writeFileSync(file, Buffer.from('park,loop,length\nSan José,A,45 ft', 'latin1'))
+    utimesSync(file, new Date(), new Date(Date.now() + 15_000))
+    expect(parks(file).trouble).toMatch(/not used: line 2: found .*San Jos.*; right would be letters in UTF-8/)
     expect(parks(join(folder, 'none.csv'))).toMatchObject({
       madeUp: true,
       trouble: expect.stringMatching(/cannot be read/),

@@ -5,6 +5,7 @@ import type { Household } from '../household/household'
 import { couple, household, person } from '../testing/someone'
 import { berth, fixture, unit } from '../testing/unit'
 import type { Trailer } from '../trailer/trailer'
+import { parsePlanSvg } from './planSvg'
 import { documentText, parseAny, parseHousehold, parseTrailer } from './document'
 
 const complaints = (source: unknown) => parseAny(source).flaws.map(flawText)
@@ -30,6 +31,15 @@ describe('a file that cannot be read', () => {
     expect(spoiled((trailer) => (trailer.version = 9))[0]).toMatch(
       /version: found 9; right would be a version from 1 to 2/,
     ))
+  it('saved in an older alphabet: it says the line and the word, and takes no broken letters', () => {
+    const text = documentText(household([person({ name: 'José' })]))
+    const read = new TextDecoder().decode(Buffer.from(text, 'latin1'))
+    const [flaw, ...more] = parseHousehold(read).flaws.map(flawText)
+    expect(more).toEqual([])
+    expect(flaw).toMatch(/^line \d+: found ".*Jos.*"; right would be letters in UTF-8/)
+    expect(parseHousehold(text).document!.people[0]!.name).toBe('José')
+    expect(parsePlanSvg(read).flaws.map(flawText)).toEqual([flaw])
+  })
   it('far too long', () => expect(complaints(' '.repeat(2_000_001))[0]).toMatch(/at most 2000000 characters/))
   it('an old version with its middle torn out', () =>
     expect(complaints({ format: 'hitchet/household', version: 1 })[0]).toMatch(/complete document of version 1/))

@@ -6,6 +6,7 @@ import { householdSchema } from '../household/householdSchema'
 import { trailerFlaws } from '../trailer/consistency'
 import { TRAILER_FORMAT, TRAILER_VERSION, type Trailer } from '../trailer/trailer'
 import { trailerSchema } from '../trailer/trailerSchema'
+import { brokenLetters } from '../flaws/brokenLetters'
 import { flawsOf } from '../flaws/expectations'
 import { error, type Flaw } from '../flaws/flaw'
 import { householdFromV1, trailerFromV1 } from './migrations'
@@ -127,6 +128,8 @@ function read(source: unknown): Read {
   if (typeof source === 'string') {
     if (source.length > LONGEST)
       return { flaws: [error('', `${source.length} characters`, `at most ${LONGEST} characters`)] }
+    const broken = brokenLetters(source)
+    if (broken) return { flaws: [broken] }
     try {
       value = JSON.parse(source.replace(/^\uFEFF/, ''))
     } catch (failure) {

@@ -1,4 +1,5 @@
 import { XMLParser, XMLValidator } from 'fast-xml-parser'
+import { brokenLetters } from '../flaws/brokenLetters'
 import { error, type Flaw } from '../flaws/flaw'
 import type { Trailer } from '../trailer/trailer'
 import { parseTrailer, type Parsed } from './document'
@@ -19,6 +20,8 @@ export function carried(trailer: Trailer): string {
 /** A drawing that was taken out of this program, as the unit it was made of; any other drawing says what is missing. */
 export function parsePlanSvg(text: string): Parsed<Trailer> {
   if (text.length > LONGEST) return flawed(error('', `${text.length} characters`, `at most ${LONGEST} characters`))
+  const broken = brokenLetters(text)
+  if (broken) return flawed(broken)
   // A drawing of ours declares nothing; entities are how files of others make a reader fetch or swell.
   if (/<!(DOCTYPE|ENTITY)/i.test(text))
     return flawed(error('', '<!DOCTYPE', 'a drawing in SVG without a document type'))

@@ -31,6 +31,19 @@ describe('a length as people write it', () => {
     expect(parseLength(text)).toBeCloseTo(inches, 3),
   )
 
+  it('a comma before one or two digits is a decimal point, before three a thousand, wherever a figure is typed', () => {
+    expect(parseLength('72,5')).toBe(72.5)
+    expect(parseLength('6 ft 2,5 in')).toBe(74.5)
+    expect(parseWeight('62,25 lb')).toBe(62.25)
+    expect(parseWeight('3,555')).toBe(3555)
+    expect(parseNumber('7,5')).toBe(7.5)
+    expect(parseMoney('31,9k')).toBe(31_900)
+    expect(parseMoney('$1,031,900.50')).toBe(1_031_900.5)
+    for (const text of ['1,234,5', '12,3456', ',5,', '31,90,0'])
+      for (const parse of [parseLength, parseWeight, parseMoney, parseNumber])
+        expect(() => parse(text), text).toThrow(NotAFigure)
+  })
+
   it.each(['', 'tall', '-4', '6 foot 2 yards', '12 lb', '1/0x', '1/0', `5'13`, '5 ft 12 in'])(
     '%j is none, and the error says what would be right',
     (text) => {

@@ -84,17 +84,28 @@ export function parseNumber(text: string): number {
   return toNumber(match[1]!)
 }
 
-/** Lower case, plain quotes, no thousands separators; before metric units a comma is a decimal point. */
-function tidy(text: string): string {
-  return text
-    .trim()
-    .toLowerCase()
-    .replace(/[’′]/g, "'")
-    .replace(/[”″]/g, '"')
-    .replace(/^(\d+),(\d+)(?=\s*m$)/, '$1.$2')
-    .replace(/^(\d+),(\d{1,2})(?=\s*(mm|cm|kg)$)/, '$1.$2')
-    .replace(/(\d),(?=\d{3}\b)/g, '$1')
-}
+/** Lower case, plain quotes, plain numbers; before meters a comma is a decimal point, however many digits follow. */
+const tidy = (text: string): string =>
+  plainNumbers(
+    text
+      .trim()
+      .toLowerCase()
+      .replace(/[’′]/g, "'")
+      .replace(/[”″]/g, '"')
+      .replace(/^(\d+),(\d+)(?=\s*m$)/, '$1.$2'),
+  )
+
+/**
+ * Numbers with neither thousands separators nor decimal commas: a comma before exactly three digits separates thousands, one
+ * before one or two digits is a decimal point. Anything else with a comma is left as it is, and read by nobody.
+ *
+ *      3,555 lb: 3555 lb      72,5 in: 72.5 in      1,234,5: no number
+ */
+export const plainNumbers = (text: string): string =>
+  text.replace(/\d[\d,]*(?:\.\d+)?/g, (number) => {
+    const whole = /^\d{1,3}(?:,\d{3})+(?:\.\d+)?$/.test(number)
+    return whole ? number.replaceAll(',', '') : number.replace(/^(\d+),(\d{1,2})$/, '$1.$2')
+  })
 
 function toNumber(text: string): number {
   const [whole, fraction] = text.includes(' ') ? text.split(/\s+/) : text.includes('/') ? ['0', text] : [text]

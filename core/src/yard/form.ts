@@ -1,4 +1,5 @@
 import type { Phrase } from '../quantity/phrase'
+import { plainNumbers } from '../quantity/parse'
 import type { YardUnit } from './unit'
 
 /** One thing a typed filter asks for, and how it was understood. */
@@ -18,10 +19,8 @@ export interface Form {
 
 /** Small letters, single blanks, no thousands separators, no punctuation between words. */
 export const tidy = (text: string): string =>
-  text
-    .toLowerCase()
+  plainNumbers(text.toLowerCase())
     .replace(/[’′]/g, "'")
-    .replace(/(\d),(?=\d{3}\b)/g, '$1')
     .replace(/[,;:()]/g, ' ')
     .replace(/\s+/g, ' ')
     .trim()

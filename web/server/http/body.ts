@@ -1,4 +1,6 @@
 import { ValidationError, type Schema } from 'yup'
+import { brokenLetters } from '@hitchet/core/flaws/brokenLetters'
+import { flawText } from '@hitchet/core/flaws/flaw'
 import { Refused } from '../refused'
 
 /** More than any household or unit takes, bytes. */
@@ -14,6 +16,8 @@ export async function bodyOf<Body>(request: Request, schema: Schema<Body>, most:
 
 /** A text as JSON of the right form. @throws Refused. */
 export function inForm<Form>(text: string, schema: Schema<Form>): Form {
+  const broken = brokenLetters(text)
+  if (broken) throw new Refused('The request is not in UTF-8.', [flawText(broken)], 400)
   try {
     return schema.validateSync(JSON.parse(text), { strict: true, abortEarly: false })
   } catch (failure) {
