@@ -1,22 +1,15 @@
-import { readdirSync, readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { parseHousehold, parseTrailer } from '../core/src/formats/document'
 import type { Household } from '../core/src/household/household'
 import { factsOn } from '../core/src/match/factSheet'
 import { judgeFor, type Answers } from '../core/src/match/judge'
 import { phraseText } from '../core/src/quantity/phrase'
 import { DEFAULT_HOUSE_RULES } from '../core/src/rules/houseRules'
 import type { Trailer } from '../core/src/trailer/trailer'
+import { households as demoHouseholds, models } from './testing/files'
 
-const read = <T>(folder: string, parse: (text: string) => { document?: T }) =>
-  readdirSync(new URL(folder, import.meta.url)).map(
-    (name) => parse(readFileSync(new URL(`${folder}/${name}`, import.meta.url), 'utf8')).document!,
-  )
-const trailers = read('yard', parseTrailer).filter(
-  (one, i, all) => all.findIndex(({ model, make }) => model === one.model && make === one.make) === i,
-)
-const households = read('households', parseHousehold)
+const trailers = models()
+const households = demoHouseholds()
 
 /** What is a list in order by its meaning: the steps of a conversion, corners of an outline, readings as they were taken. */
 const ORDERED = new Set(['steps', 'polygon', 'rect', 'from', 'to', 'size', 'band', 'readings', 'features'])

@@ -1,6 +1,4 @@
-import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { parseHousehold, parseTrailer } from '../core/src/formats/document'
 import { factSheet } from '../core/src/match/factSheet'
 import { judgeFor } from '../core/src/match/judge'
 import { rank } from '../core/src/match/match'
@@ -10,17 +8,10 @@ import type { Verdict } from '../core/src/questions/reason'
 import { isUpper } from '../core/src/nights/facts'
 import { sharedFor } from '../core/src/shared/shared'
 import { DEFAULT_HOUSE_RULES } from '../core/src/rules/houseRules'
+import { households as demoHouseholds, trailers as demoTrailers } from './testing/files'
 
-const read = (folder: string) =>
-  readdirSync(new URL(folder, import.meta.url)).map((name) =>
-    readFileSync(new URL(`${folder}/${name}`, import.meta.url), 'utf8'),
-  )
-const trailers = read('yard').map((text) => parseTrailer(text).document!)
-const households = new Map(
-  read('households')
-    .map((text) => parseHousehold(text).document!)
-    .map((one) => [one.name, one]),
-)
+const trailers = demoTrailers()
+const households = new Map(demoHouseholds().map((one) => [one.name, one]))
 const sheets = new Map(trailers.map((trailer) => [trailer.stock, factSheet(trailer, DEFAULT_HOUSE_RULES)]))
 const answers = (household: string, stock: string) =>
   judgeFor(households.get(household)!, DEFAULT_HOUSE_RULES)(sheets.get(stock)!)

@@ -1,19 +1,14 @@
-import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { parseHousehold, parseTrailer } from '../core/src/formats/document'
 import type { Household } from '../core/src/household/household'
 import { factSheet } from '../core/src/match/factSheet'
 import { waysOver } from '../core/src/testing/keptYard'
 import { rankWithChanges, type Match } from '../core/src/match/match'
 import { phraseText } from '../core/src/quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../core/src/rules/houseRules'
+import { households as demoHouseholds, trailers as demoTrailers } from './testing/files'
 
-const read = <T>(folder: string, parse: (text: string) => { document?: T }) =>
-  readdirSync(new URL(folder, import.meta.url)).map(
-    (name) => parse(readFileSync(new URL(`${folder}/${name}`, import.meta.url), 'utf8')).document!,
-  )
-const yard = read('yard', parseTrailer).map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer, RULES) }))
-const households = read('households', parseHousehold)
+const yard = demoTrailers().map((trailer) => ({ id: trailer.stock, facts: factSheet(trailer, RULES) }))
+const households = demoHouseholds()
 const possible = (matches: readonly Match[]) =>
   matches.filter(({ standing }) => standing === 'fits' || standing === 'measure').map(({ id }) => id)
 

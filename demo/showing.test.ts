@@ -1,6 +1,4 @@
-import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { parseHousehold, parseTrailer } from '../core/src/formats/document'
 import { factsOn } from '../core/src/match/factSheet'
 import { judgeFor } from '../core/src/match/judge'
 import { deciding, ifThereIsTime, showing } from '../core/src/match/showing'
@@ -8,13 +6,10 @@ import { badness } from '../core/src/questions/reason'
 import { phraseText } from '../core/src/quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../core/src/rules/houseRules'
 import { stationsOf } from '../core/src/walk/stations'
+import { households as demoHouseholds, trailers as demoTrailers } from './testing/files'
 
-const read = <T>(folder: string, parse: (text: string) => { document?: T }) =>
-  readdirSync(new URL(folder, import.meta.url)).map(
-    (name) => parse(readFileSync(new URL(`${folder}/${name}`, import.meta.url), 'utf8')).document!,
-  )
-const yard = read('yard', parseTrailer)
-const households = read('households', parseHousehold)
+const yard = demoTrailers()
+const households = demoHouseholds()
 
 describe('what is shown on the walk', () => {
   it.each(yard.map((trailer) => [trailer.stock, trailer] as const))(

@@ -1,7 +1,5 @@
 import { variantOf } from '../core/src/match/variants'
-import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { parseHousehold, parseTrailer } from '../core/src/formats/document'
 import { factsOn } from '../core/src/match/factSheet'
 import { judgeFor } from '../core/src/match/judge'
 import { tapeList, waitedFor } from '../core/src/match/tapeList'
@@ -13,13 +11,10 @@ import { thingAt, withReading } from '../core/src/trailer/things'
 import type { Trailer } from '../core/src/trailer/trailer'
 import { routeOf } from '../core/src/walk/route'
 import { stationsOf } from '../core/src/walk/stations'
+import { households as demoHouseholds, trailers as demoTrailers } from './testing/files'
 
-const read = <T>(folder: string, parse: (text: string) => { document?: T }) =>
-  readdirSync(new URL(folder, import.meta.url)).map(
-    (name) => parse(readFileSync(new URL(`${folder}/${name}`, import.meta.url), 'utf8')).document!,
-  )
-const truth = read('yard', parseTrailer).find(({ stock }) => stock === 'T-118')!
-const families = read('households', parseHousehold).filter(({ name }) => /Okoro|Vossberg|Hartigan/.test(name))
+const truth = demoTrailers().find(({ stock }) => stock === 'T-118')!
+const families = demoHouseholds().filter(({ name }) => /Okoro|Vossberg|Hartigan/.test(name))
 
 /** Drawn from its like, and nothing on it read or looked for yet. */
 function unread({ plan, ...rest }: Trailer): Trailer {

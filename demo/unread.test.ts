@@ -1,6 +1,4 @@
-import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { parseHousehold, parseTrailer } from '../core/src/formats/document'
 import { factsOn } from '../core/src/match/factSheet'
 import { judgeFor } from '../core/src/match/judge'
 import { restsOn } from '../core/src/match/restsOn'
@@ -9,16 +7,10 @@ import type { Verdict } from '../core/src/questions/reason'
 import { DEFAULT_HOUSE_RULES } from '../core/src/rules/houseRules'
 import { thingsOf } from '../core/src/trailer/things'
 import type { Trailer } from '../core/src/trailer/trailer'
+import { households as demoHouseholds, models } from './testing/files'
 
-const read = <T>(folder: string, parse: (text: string) => { document?: T }) =>
-  readdirSync(new URL(folder, import.meta.url)).map(
-    (name) => parse(readFileSync(new URL(`${folder}/${name}`, import.meta.url), 'utf8')).document!,
-  )
-/** One of each plan. */
-const trailers = read('yard', parseTrailer).filter(
-  (one, i, all) => all.findIndex(({ model, make }) => model === one.model && make === one.make) === i,
-)
-const households = read('households', parseHousehold)
+const trailers = models()
+const households = demoHouseholds()
 
 /** Every reading that somebody took on a unit, by its path, and the unit without it. */
 function unreadOf(trailer: Trailer): { key: string; without: Trailer }[] {

@@ -1,11 +1,10 @@
-import { readdirSync, readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
-import { parseTrailer } from '../core/src/formats/document'
 import { beforeCounter } from '../core/src/plan/beforeCounter'
 import { findingsAt } from '../core/src/plan/findings'
 import { stepInsAt } from '../core/src/plan/stepIn'
 import { phraseText } from '../core/src/quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../core/src/rules/houseRules'
+import { trailers } from './testing/files'
 
 /** What somebody who walks round in each unit finds, parked: as real ones have it, and nothing else. */
 const FOUND: Record<string, string[]> = {
@@ -37,10 +36,7 @@ const FOUND: Record<string, string[]> = {
   '33 IK': ['One leaf of the wardrobe does not open, against the crosswise queen.'],
 }
 
-const yard = new URL('yard/', import.meta.url)
-const trailers = readdirSync(yard).map((name) => parseTrailer(readFileSync(new URL(name, yard), 'utf8')).document!)
-
-it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))(
+it.each(trailers().map((trailer) => [trailer.stock, trailer] as const))(
   'a walk round in %s finds what is meant to be there to find',
   (_, { model, plan }) => {
     const found = findingsAt(plan, 'parked', [], RULES.ways)
@@ -49,14 +45,14 @@ it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))(
   },
 )
 
-it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))(
+it.each(trailers().map((trailer) => [trailer.stock, trailer] as const))(
   'one steps into the shower of %s',
   (_, { plan }) => {
     for (const { id, wide } of stepInsAt(plan)) expect([id, wide >= RULES.bath.stepIn]).toEqual([id, true])
   },
 )
 
-it.each(trailers.map((trailer) => [trailer.stock, trailer] as const))(
+it.each(trailers().map((trailer) => [trailer.stock, trailer] as const))(
   'before the counters of %s stands what is meant to be in the way, and nothing else',
   (_, { model, plan }) => {
     const meant = model === '33 IK' ? [{ counter: 'counter', by: 'chair', takes: 23 }] : []

@@ -1,6 +1,6 @@
 import { small } from '../plan/naming'
 import { pack } from '../packing/pack'
-import type { Packing, Piece } from '../packing/piece'
+import type { Opening, Packing, Piece, Placed } from '../packing/piece'
 import type { Gear, Household } from '../household/household'
 import type { HoldFact, StowingFacts } from './facts'
 
@@ -46,7 +46,27 @@ const KEPT = 400
 function putAway(facts: StowingFacts, gear: readonly Gear[]): Stowed {
   const holds = onRoad(facts)
   const pieces = gear.flatMap((one) => piecesOf(one, holds))
-  return { facts, gear, holds, pieces, packing: pack(holds, pieces) }
+  const packing = pack(holds, pieces)
+  return { facts, gear, holds, pieces, packing: { ...packing, placed: packing.placed.map(deepestFirst(holds)) } }
+}
+
+/**
+ * Packing begins in the corner at the front, the off-door side and the floor. Where the only doors are in one of those walls,
+ * it is turned over: what goes in first lies farthest from its door, on whichever side that is.
+ */
+function deepestFirst(holds: readonly HoldFact[]): (one: Placed) => Placed {
+  const turnedOver = new Map(
+    holds.map(({ id, size, openings }) => {
+      const opensAt = (wall: Opening['wall']) => openings.some((one) => one.wall === wall)
+      const over = [opensAt('front') && !opensAt('rear'), opensAt('off-door') && !opensAt('door'), false]
+      return [id, { size, over }] as const
+    }),
+  )
+  return (one) => {
+    const { size, over } = turnedOver.get(one.hold)!
+    const along = (axis: 0 | 1 | 2) => (over[axis] ? size[axis] - one.at[axis] - one.size[axis] : one.at[axis])
+    return { ...one, at: [along(0), along(1), along(2)] }
+  }
 }
 
 const onRoad = ({ holds }: StowingFacts): HoldFact[] =>
