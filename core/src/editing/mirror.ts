@@ -1,5 +1,6 @@
 import { OPPOSITE } from '../plan/facing'
 import type { Plan, Side } from '../plan/plan'
+import type { Reading } from '../readings/reading'
 import type { Point, Shape } from '../plan/shape'
 
 /** Which way a plan is turned over: hitch for rear, or door side for off-door side. */
@@ -24,6 +25,10 @@ export function mirrored(plan: Plan, over: Turnover): Plan {
       start: runsAlong === along ? (along ? length : width) - one.start - one.length : one.start,
     }
   }
+  const turned = (hinge: Reading): Reading => {
+    const to = side(String(hinge.value).replace(' side', '') as Side)
+    return { ...hinge, value: to === 'door' || to === 'off-door' ? `${to} side` : to }
+  }
   const ends = <T extends { from: Point; to: Point }>(one: T): T => ({
     ...one,
     from: point(one.from),
@@ -41,6 +46,7 @@ export function mirrored(plan: Plan, over: Turnover): Plan {
       ...one,
       shape: shape(one.shape),
       ...(one.faces && { faces: side(one.faces) }),
+      ...(one.readings?.hinge && { readings: { ...one.readings, hinge: one.readings.hinge.map(turned) } }),
     })),
     berths: plan.berths.map((one) => ({
       ...one,

@@ -1,5 +1,7 @@
 import type { Doubt } from '../readings/doubt'
 import { ALL, type QuestionFacts } from '../questions/index'
+import { hungWays, unhung } from '../plan/hungWays'
+import { nameOnPlan } from '../plan/naming'
 import { planKey } from '../plan/planKey'
 import type { HouseRules } from '../rules/houseRules'
 import { GROUNDS, type GroundFacts } from '../shared/shared'
@@ -18,6 +20,9 @@ export type FactSheet = Readonly<
       /** Of units drawn alike the same. */ plan: string
       /** Of units of one make and model the same. */ model: string
       sold: boolean
+      /** Inside doors of which nobody noted how they are hung, and what is otherwise where they are hung another way. */
+      unhung: { id: string; name: string }[]
+      otherwise: Partial<GroundFacts & QuestionFacts>[]
     }
 >
 
@@ -41,20 +46,43 @@ export const factSheet = (trailer: Trailer, rules: HouseRules): FactSheet => ({ 
 export function factsOn(given: Trailer, rules: HouseRules): FactSheet {
   const trailer = inOrder(given)
   const doubts = doubtsOf(trailer)
+  const known = trusted(trailer, doubts)
   const sheet = {
     doubts,
     undrawn: undrawn(trailer),
     plan: planKey(trailer.plan),
     model: modelKey(trailer),
     sold: isSold(trailer),
-  }
-  const known = trusted(trailer, doubts)
-  for (const room of ROOMS) {
+    unhung: unhung(known.plan).map(({ id }) => ({ id, name: nameOnPlan(known.plan, id) })),
+  } as unknown as FactSheet
+  madeOnce(
+    sheet,
+    ROOMS.map(({ id }) => id),
+    (id) => factsOf(id, known, rules),
+  )
+  madeOnce(sheet, ['otherwise'], () => hungWays(known.plan).map((plan) => otherwise(sheet, { ...known, plan }, rules)))
+  return sheet
+}
+
+/** What of a unit is otherwise, with its doors hung another way. */
+function otherwise(sheet: FactSheet, known: Trailer, rules: HouseRules): FactSheet['otherwise'][number] {
+  const changed = ROOMS.map(({ id }) => [id, factsOf(id, known, rules)] as const).filter(
+    ([id, facts]) => JSON.stringify(facts) !== JSON.stringify(sheet[id as keyof FactSheet]),
+  )
+  return Object.fromEntries(changed)
+}
+
+function factsOf(id: string, known: Trailer, rules: HouseRules): unknown {
+  const room = ROOMS.find((one) => one.id === id)!
+  return room.facts(known, bakedRules(room, rules), rules.ways)
+}
+
+/** Each of some keys is made when it is first asked for. */
+function madeOnce(of: object, keys: readonly string[], make: (key: string) => unknown): void {
+  for (const key of keys) {
     let made: unknown
-    const get = () => (made ??= room.facts(known, bakedRules(room, rules), rules.ways))
-    Object.defineProperty(sheet, room.id, { get, enumerable: true })
+    Object.defineProperty(of, key, { get: () => (made ??= make(key)), enumerable: true })
   }
-  return sheet as FactSheet
 }
 
 /**
@@ -68,6 +96,7 @@ export const factsKey = (rules: HouseRules): string =>
     ['plan', 2],
     ['model', 1],
     ['sold', 1],
+    ['hung', 1],
     ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)]),
   ])
 

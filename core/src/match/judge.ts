@@ -1,10 +1,10 @@
 import { householdDoubts, trustedHousehold } from '../household/doubts'
 import { inOrder } from '../household/inOrder'
 import { guestRhythm, type Household } from '../household/household'
-import { doing, says } from '../quantity/phrase'
+import { doing, listed, says } from '../quantity/phrase'
 import { answerOf, type Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
-import { badness, measure, note } from '../questions/reason'
+import { badness, measure, note, type Reason } from '../questions/reason'
 import type { HouseRules } from '../rules/houseRules'
 import { sharedFor, type Shared, type SharedId } from '../shared/shared'
 import { TO_DRAW, type DrawnPart } from '../trailer/drawn'
@@ -22,34 +22,60 @@ export function judgeFor(
   rules: HouseRules,
   questions: typeof QUESTIONS = QUESTIONS,
 ): (facts: FactSheet) => Answers {
-  if (guestRhythm(given) !== 'not asked') return judgeCertain(given, rules, questions)
-  const coming = (guestsCome: Household['guestsCome']) => judgeCertain({ ...given, guestsCome }, rules, questions)
+  const certain = (of: Household) => howeverHung(judgeCertain(of, rules, questions))
+  if (guestRhythm(given) !== 'not asked') return certain(given)
+  const coming = (guestsCome: Household['guestsCome']) => certain({ ...given, guestsCome })
   const [seldom, often] = [coming('a few times a year'), coming('most trips')]
   return (facts) => {
     const [least, most] = [seldom(facts), often(facts)]
     const answers: Answers = {}
     for (const { id } of questions) {
-      const answer = most[id] && eitherWay(least[id], most[id], given)
-      if (answer) answers[id] = answer
+      if (most[id]) answers[id] = least[id] ? whicheverHolds([most[id], least[id]], () => askGuests(given)) : most[id]
     }
     return answers
   }
 }
 
-/** What holds however often they come; else that it is to be asked. */
-function eitherWay(seldom: Answer | undefined, often: Answer, { people }: Household): Answer {
-  if (!seldom || seldom.verdict === often.verdict) return often
-  const [better, worse] = badness(seldom.verdict) < badness(often.verdict) ? [seldom, often] : [often, seldom]
-  if (better.verdict === 'no' || worse.verdict === 'measure') return worse
-  const guests = people.filter(({ guest }) => guest).map(({ name }) => name)
-  const ask = measure(says`Ask how often ${doing(guests, 'comes', 'come')} along: that decides here.`, [
-    'household.guestsCome',
-  ])
-  const asIs = worse.because.map(({ verdict, says: words, missing }) =>
+/**
+ * What holds whichever of some answers is the right one, of which the first is the likeliest; else that what tells them apart is
+ * to be asked, and beside it what the worst of them would rest on.
+ */
+function whicheverHolds(answers: readonly [Answer, ...Answer[]], ask: () => Reason): Answer {
+  const [first] = answers
+  if (answers.every(({ verdict }) => verdict === first.verdict)) return first
+  const worst = answers.reduce((a, b) => (badness(b.verdict) > badness(a.verdict) ? b : a))
+  if (worst.verdict === 'measure') return worst
+  const asIs = worst.because.map(({ verdict, says: words, missing }) =>
     verdict === 'measure' ? measure(words, missing ?? []) : note(words),
   )
-  return answerOf([ask, ...asIs], worse.cautions)
+  return answerOf([ask(), ...asIs], worst.cautions)
 }
+
+const askGuests = ({ people }: Household): Reason => {
+  const guests = people.filter(({ guest }) => guest).map(({ name }) => name)
+  return measure(says`Ask how often ${doing(guests, 'comes', 'come')} along: that decides here.`, [
+    'household.guestsCome',
+  ])
+}
+
+/** Each question for every way that doors of which nobody noted it may be hung: where that decides, it is to be noted. */
+function howeverHung(judge: (facts: FactSheet) => Answers): (facts: FactSheet) => Answers {
+  return (facts) => {
+    const own = judge(facts)
+    if (facts.otherwise.length === 0) return own
+    const others = facts.otherwise.map((part) => judge({ ...facts, ...part }))
+    const answers: Answers = {}
+    for (const [id, answer] of Object.entries(own) as [QuestionId, Answer][])
+      answers[id] = whicheverHolds([answer, ...others.flatMap((one) => one[id] ?? [])], () => askHung(facts))
+    return answers
+  }
+}
+
+const askHung = ({ unhung }: FactSheet): Reason =>
+  measure(
+    says`Note how ${listed(unhung.map(({ name }) => name))} ${unhung.length > 1 ? 'are' : 'is'} hung: that decides here.`,
+    unhung.map(({ id }) => `plan.doors.${id}.hinge`),
+  )
 
 /**
  * The household's needs once, then any number of fact sheets against them. What is equal for like units is judged once:

@@ -42,10 +42,16 @@ const STEP_IN = 24
 const DROP = 16
 
 /** What gets in the way of every leaf at a time of day: with what stands, with every other leaf, with people. */
-export function clashesAt(plan: Plan, time: TimeOfDay, made: readonly string[] = []): Clash[] {
+export function clashesAt(
+  plan: Plan,
+  time: TimeOfDay,
+  made: readonly string[] = [],
+  hung: 'best' | 'worst' = 'best',
+): Clash[] {
   const bodies = bodiesAt(plan, time, made)
   const stops = stopsAt(plan, bodies)
-  const swings = bestHung(leavesAt(plan, time, made, bodies), stops)
+  const leaves = leavesAt(plan, time, made, bodies)
+  const swings = hung === 'best' ? bestHung(leaves, stops) : worstHung(leaves, stops)
   return [
     ...swings.flatMap(stopped),
     ...swings.flatMap((a, i) => swings.slice(i + 1).flatMap((b) => meeting(a, b))),
@@ -79,6 +85,18 @@ export function bestHung(leaves: readonly Leaf[], stops: readonly Stop[]): Swing
     if (widest.length === 1) return widest[0] === one
     return widest.reduce((best, way) => (meets(way) < meets(best) ? way : best)) === one
   })
+}
+
+/** Each leaf as it opens among what stands; of one that may be hung at either end the way that opens least. */
+function worstHung(leaves: readonly Leaf[], stops: readonly Stop[]): Swing[] {
+  const least = new Map<string, Swing>()
+  const others: Swing[] = []
+  for (const one of leaves.map((leaf) => swing(leaf, stops))) {
+    const known = least.get(one.leaf.id)
+    if (one.leaf.hung !== 'either') others.push(one)
+    else if (!known || one.degrees < known.degrees) least.set(one.leaf.id, one)
+  }
+  return [...others, ...least.values()]
 }
 
 function stopped(one: Swing): Clash[] {

@@ -5,6 +5,7 @@ import { widenNarrows } from './narrows'
 import { USUAL_FLOOR, withOwnLists } from './ownLists'
 import { fill, HAIR, type Raster } from './raster'
 import type { Bounds, Point, Shape } from './shape'
+import { withoutPocket } from './pockets'
 import { shellAt } from './shell'
 import { takenInside } from './takenInside'
 import { doorSwings } from './swings'
@@ -51,6 +52,9 @@ export function clearanceAt(
     ...doorSwings(plan, time, made, bodies)
       .filter(({ degrees }) => degrees < 90)
       .map(({ leaf, clear }) => behindLeaf(leaf.pin, leaf.edge, clear)),
+    ...withoutPocket(plan, time, bodies).map(({ shut: [from, to] }) =>
+      wallShape({ id: '', from, to, thickness: STOP }),
+    ),
     ...besides,
   ]
   for (const shape of things) fill(free, raster, shape, 0)

@@ -58,7 +58,10 @@ export function leavesAt(
   made: readonly string[] = [],
   bodies: readonly Body[] = bodiesAt(plan, time, made),
 ): Leaf[] {
-  return [...plan.doors.filter(turns).map(leafOf), ...bodies.flatMap((body) => leavesOf(plan, body))]
+  return [
+    ...plan.doors.filter(turns).map((door) => leafOf(outward(plan, door))),
+    ...bodies.flatMap((body) => leavesOf(plan, body)),
+  ]
 }
 
 /** Sliding and pocket doors, curtains and ramps have no leaf that turns. */
@@ -79,10 +82,14 @@ export function leafOf({ id, kind, from, to, hinge = 'from', opens }: Door): Lea
   }
 }
 
+/** A door in an outer wall of which nobody noted it opens outwards: all do but the rarest. */
+const outward = (plan: Plan, door: Door): Door =>
+  door.opens || !DOOR_KINDS[door.kind].outer ? door : { ...door, opens: outerWall(plan, door) }
+
 /** Whether a leaf in an outer wall opens into the trailer. */
 export function opensInward(plan: Plan, door: Door): boolean {
   const [ox, oy] = TOWARDS[outerWall(plan, door)]
-  const [x, y] = leafOf(door).way
+  const [x, y] = leafOf(outward(plan, door)).way
   return ox * x + oy * y < 0
 }
 
@@ -103,7 +110,13 @@ function leavesOf(plan: Plan, { id, shape, fixture, band: own }: Body): Leaf[] {
   if (!leaf || (figure(fixture.readings, 'drawers') ?? 0) > 2) return []
   // A cabinet that hangs has its leaf where it hangs.
   const band: Leaf['band'] = [Math.max(leaf[0], own[0]), Math.min(leaf[1], own[1])]
-  if (lengthOf(front) <= ONE_LEAF) return hungEitherWay(id, fixture.kind, front, band)
+  const noted = word(fixture.readings, 'leaves')
+  const isOne = noted === undefined ? lengthOf(front) <= ONE_LEAF : noted === 'one'
+  if (isOne) {
+    const either = hungEitherWay(id, fixture.kind, front, band)
+    const so = either.filter((one) => isHinged(one, word(fixture.readings, 'hinge')))
+    return so.length === 1 ? [{ ...so[0]!, hung: 'so' }] : either
+  }
   const { a, b, way } = front
   const middle: Point = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2]
   return [a, b].map((pin): Leaf => ({
@@ -116,6 +129,13 @@ function leavesOf(plan: Plan, { id, shape, fixture, band: own }: Body): Leaf[] {
     band,
     hung: 'pair',
   }))
+}
+
+/** Whether its pin lies towards that side of the trailer; none of two do where the side is no end of the front. */
+function isHinged({ pin, edge }: Leaf, side: string | undefined): boolean {
+  const [x, y] = [pin[0] - edge[0], pin[1] - edge[1]]
+  const ends: Record<string, number> = { front: -x, rear: x, 'door side': y, 'off-door side': -y }
+  return side !== undefined && (ends[side] ?? 0) > 0
 }
 
 const hungEitherWay = (id: string, kind: string, { a, b, way }: Front, band: Leaf['band']): Leaf[] =>

@@ -13,6 +13,8 @@ export interface NoPocket {
   room: number
   /** What stops it there, by id; none for a pocket door: its wall ends. */
   stoppedBy?: string
+  /** Between which points it stays in its doorway, opened as far as it goes. */
+  shut: [Point, Point]
 }
 
 /** A leaf that hangs before its wall stands off it so far, inches. */
@@ -32,17 +34,24 @@ export function withoutPocket(plan: Plan, time: TimeOfDay, bodies: readonly Body
   return plan.doors.flatMap((door): NoPocket[] => {
     if (door.kind !== 'pocket' && door.kind !== 'sliding') return []
     const needs = Math.hypot(door.to[0] - door.from[0], door.to[1] - door.from[1])
-    const { room, stoppedBy } =
-      door.kind === 'pocket'
-        ? { room: pocketBeside(plan, door, needs), stoppedBy: undefined }
-        : runBeside(plan, time, bodies, door, needs)
-    return room >= needs - PLAY
-      ? []
-      : [{ door: door.id, needs, room: Math.floor(room), ...(stoppedBy && { stoppedBy }) }]
+    const { room, stoppedBy, at } =
+      door.kind === 'pocket' ? pocketBeside(plan, door, needs) : runBeside(plan, time, bodies, door, needs)
+    if (room >= needs - PLAY) return []
+    const { jamb, way } = sidesOf(door, needs)[at]!
+    const left = needs - room
+    return [
+      {
+        door: door.id,
+        needs,
+        room: Math.floor(room),
+        ...(stoppedBy && { stoppedBy }),
+        shut: [jamb, [jamb[0] - way[0] * left, jamb[1] - way[1] * left]],
+      },
+    ]
   })
 }
 
-/** Both ways along a doorway's line from its jambs. */
+/** Both ways along a doorway's line from its jambs: past the second, then past the first. */
 function sidesOf({ from, to }: Door, long: number): { jamb: Point; way: Point }[] {
   const way: Point = [(to[0] - from[0]) / long, (to[1] - from[1]) / long]
   return [
@@ -52,21 +61,19 @@ function sidesOf({ from, to }: Door, long: number): { jamb: Point; way: Point }[
 }
 
 /** How far the wall goes on in line beside the doorway, on its better side. */
-function pocketBeside(plan: Plan, door: Door, long: number): number {
-  return Math.max(
-    ...sidesOf(door, long).map(({ jamb, way }) => {
-      const stretches = plan.walls.flatMap((wall) => {
-        const [a, b] = [along(jamb, way, wall.from), along(jamb, way, wall.to)]
-        return Math.max(Math.abs(a.off), Math.abs(b.off)) <= IN_LINE
-          ? [[Math.min(a.at, b.at), Math.max(a.at, b.at)] as const]
-          : []
-      })
-      let end = 0
-      for (const [a, b] of stretches.sort((one, other) => one[0] - other[0]))
-        if (a <= end + PLAY) end = Math.max(end, b)
-      return end
-    }),
-  )
+function pocketBeside(plan: Plan, door: Door, long: number): Run {
+  const [one, other] = sidesOf(door, long).map(({ jamb, way }) => {
+    const stretches = plan.walls.flatMap((wall) => {
+      const [a, b] = [along(jamb, way, wall.from), along(jamb, way, wall.to)]
+      return Math.max(Math.abs(a.off), Math.abs(b.off)) <= IN_LINE
+        ? [[Math.min(a.at, b.at), Math.max(a.at, b.at)] as const]
+        : []
+    })
+    let end = 0
+    for (const [a, b] of stretches.sort((one, other) => one[0] - other[0])) if (a <= end + PLAY) end = Math.max(end, b)
+    return end
+  }) as [number, number]
+  return one >= other ? { room: one, at: 0 } : { room: other, at: 1 }
 }
 
 /** How far a leaf slides before its wall: all to one side, or its halves to both. */
@@ -78,10 +85,10 @@ function runBeside(plan: Plan, time: TimeOfDay, bodies: readonly Body[], door: D
     ...shellAt(plan, time),
   ]
   const faces = [1, -1].map((face) => {
-    const [one, other] = sidesOf(door, long).map(({ jamb: [x, y], way: [dx, dy] }) => {
+    const [one, other] = sidesOf(door, long).map(({ jamb: [x, y], way: [dx, dy] }, side) => {
       const off = face * (thick / 2 + OFF) * (dx + dy > 0 ? 1 : -1)
       const at: Point = [x - dy * off, y + dx * off]
-      return freeRun(things, at, [at[0] + dx * long, at[1] + dy * long], long)
+      return { ...freeRun(things, at, [at[0] + dx * long, at[1] + dy * long], long), at: side }
     }) as [Run, Run]
     const better = one.room >= other.room ? one : other
     return { ...better, room: Math.max(better.room, Math.min(long, 2 * Math.min(one.room, other.room))) }
@@ -92,11 +99,18 @@ function runBeside(plan: Plan, time: TimeOfDay, bodies: readonly Body[], door: D
 interface Run {
   room: number
   stoppedBy?: string
+  /** Past which jamb, of `sidesOf`. */
+  at: number
 }
 
 /** How far a line goes before it meets something, and what. */
-const freeRun = (things: readonly { id: string; shape: Shape }[], from: Point, to: Point, long: number): Run =>
-  things.reduce<Run>(
+const freeRun = (
+  things: readonly { id: string; shape: Shape }[],
+  from: Point,
+  to: Point,
+  long: number,
+): Omit<Run, 'at'> =>
+  things.reduce<Omit<Run, 'at'>>(
     (least, { id, shape }) => {
       const share = entersAt(shape, from, to)
       return share !== undefined && share * long < least.room ? { room: share * long, stoppedBy: id } : least

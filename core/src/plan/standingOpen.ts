@@ -3,7 +3,7 @@ import { keptFrom } from './keptFrom'
 import { tip } from './leaves'
 import { wallShape } from './overlap'
 import type { Place } from './places'
-import type { Room } from './plan'
+import type { Plan, Room } from './plan'
 import type { Floor } from './reach'
 import { middleOf, type Point, type Shape } from './shape'
 import { doorSwings, type Swing } from './swings'
@@ -15,6 +15,8 @@ export interface StandingOpen {
   /** What one does not get to past it. */
   lost: Place[]
   swing: Swing
+  /** It closes a room that people sleep in, and stands open most of the day; a bath's is shut behind oneself. */
+  ofBedroom: boolean
 }
 
 /** A leaf is about so thick, inches. */
@@ -41,7 +43,7 @@ export function shutWhileOpen(floor: Floor, made: readonly string[], rules: WayR
     const { leaf, degrees } = swing
     const open: Shape = wallShape({ id: '', from: leaf.pin, to: tip(leaf, degrees), thickness: THICK })
     const lost = lostBy(open).filter((place) => !isShutBehind(floor, swing, place))
-    return lost.length ? [{ door: leaf.id, lost, swing }] : []
+    return lost.length ? [{ door: leaf.id, lost, swing, ofBedroom: closes(plan, swing).some(isBedroom) }] : []
   })
 }
 
@@ -49,9 +51,12 @@ export function shutWhileOpen(floor: Floor, made: readonly string[], rules: WayR
  * The rooms that this door closes, one on either side of it: in those it opens into one shuts it behind oneself; before
  * those it opens out of one stands on its other side to open it.
  */
-function isShutBehind({ plan }: Floor, { leaf }: Swing, place: Place): boolean {
+const isShutBehind = ({ plan }: Floor, swing: Swing, place: Place): boolean =>
+  closes(plan, swing).some(({ shape }) => holds(shape, middleOf(place.shape)))
+
+function closes({ rooms }: Plan, { leaf }: Swing): Room[] {
   const middle: Point = [(leaf.pin[0] + leaf.edge[0]) / 2, (leaf.pin[1] + leaf.edge[1]) / 2]
-  return plan.rooms
-    .filter(({ kind, shape }) => CLOSED.has(kind) && distanceTo(shape, middle) <= AT_DOOR)
-    .some(({ shape }) => holds(shape, middleOf(place.shape)))
+  return rooms.filter(({ kind, shape }) => CLOSED.has(kind) && distanceTo(shape, middle) <= AT_DOOR)
 }
+
+const isBedroom = ({ kind }: Room): boolean => kind === 'bedroom' || kind === 'bunk room'

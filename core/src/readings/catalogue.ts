@@ -63,6 +63,14 @@ const OPENED = within(
   [44, 80],
 )
 
+/** Towards which side of the trailer the pin of a door lies. */
+export const HINGED = ['front', 'rear', 'door side', 'off-door side'] as const
+/** What opens with a door on its front: how that is hung, and whether there are two. */
+const LEAVES = {
+  hinge: reads.choice('Hinged toward', ...HINGED),
+  leaves: reads.choice('Doors on its front', 'one', 'two'),
+} as const
+
 /**
  * Fixtures that stand on the floor or hang on a wall. `band` is the height above the floor they take
  * up, in inches, unless the fixture says otherwise: two fixtures collide only where their bands do.
@@ -147,20 +155,26 @@ export const FIXTURE_KINDS = {
     reads: {
       capacity: within(reads.amount('Capacity', 'cu ft', 'Plate inside the door'), [0.1, 200], [1, 28]),
       kind: reads.choice('Runs on', '12 V compressor', 'gas-electric', '120 V'),
+      ...LEAVES,
     },
   },
   pantry: {
     name: 'Pantry',
     band: [0, 76],
-    reads: { shelves: reads.count('Shelves'), adjustable: reads.yesNo('Adjustable shelves') },
+    reads: { shelves: reads.count('Shelves'), adjustable: reads.yesNo('Adjustable shelves'), ...LEAVES },
   },
   wardrobe: {
     name: 'Wardrobe',
     band: [0, 76],
-    reads: { drawers: reads.count('Drawers'), hanging: reads.length('Hanging depth'), rod: reads.length('Rod length') },
+    reads: {
+      drawers: reads.count('Drawers'),
+      hanging: reads.length('Hanging depth'),
+      rod: reads.length('Rod length'),
+      ...LEAVES,
+    },
   },
   cabinet: { name: 'Cabinet', band: [0, 36], reads: { drawers: reads.count('Drawers') } },
-  'tall-cabinet': { name: 'Tall cabinet', band: [0, 76], reads: { drawers: reads.count('Drawers') } },
+  'tall-cabinet': { name: 'Tall cabinet', band: [0, 76], reads: { drawers: reads.count('Drawers'), ...LEAVES } },
   overhead: { name: 'Overhead cabinet', band: [60, 78], reads: { depth: reads.length('Inside depth') } },
   nightstand: { name: 'Nightstand', band: [0, 30], reads: { drawers: reads.count('Drawers') } },
   desk: { name: 'Desk', band: [0, 30], reads: { outlet: reads.yesNo('Outlet') } },
@@ -203,7 +217,7 @@ export const FIXTURE_KINDS = {
     reads: { headroom: within(reads.length('Headroom', 'Pan to ceiling or skylight'), [5, 1_000], [50, 100]) },
   },
   vanity: { name: 'Bath sink', band: [0, 36], reads: {} },
-  linen: { name: 'Linen cabinet', band: [0, 76], reads: {} },
+  linen: { name: 'Linen cabinet', band: [0, 76], reads: LEAVES },
   washer: { name: 'Washer and dryer', band: [0, 60], reads: {} },
   'water-heater': { name: 'Water heater', band: [0, 18], reads: {} },
   ladder: { name: 'Ladder', band: [0, 60], reads: {} },

@@ -23,8 +23,8 @@ export function answerTo(
   return { ...answer, words: answer.because.map(({ says }) => phraseText(says)).join(' ') }
 }
 
-/** What that question sees of the facts: its own, and those of the rooms below. */
+/** What that question sees of the facts: its own, those of the rooms below, and what may be otherwise. */
 function asStored(facts: FactSheet, id: QuestionId): FactSheet {
-  const seen = ['doubts', 'undrawn', 'sold', id, ...GROUNDS.map((ground) => ground.id)] as const
+  const seen = ['doubts', 'undrawn', 'sold', 'unhung', 'otherwise', id, ...GROUNDS.map((ground) => ground.id)] as const
   return JSON.parse(JSON.stringify(Object.fromEntries(seen.map((one) => [one, facts[one]])))) as FactSheet
 }

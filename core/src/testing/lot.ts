@@ -83,7 +83,7 @@ export const FAMILY = given(
         fixture('tub', [268, 42, 42, 30], { headroom: 78, closure: 'curtain' }, { faces: 'front' }),
         fixture('toilet', [240, 72, 19, 22], { room: 26 }, { faces: 'off-door' }),
         fixture('vanity', [232, 40, 24, 10], {}, { faces: 'door' }),
-        fixture('wardrobe', [74, 64, 14, 30], { rod: 28 }, { faces: 'front' }),
+        fixture('wardrobe', [74, 64, 14, 30], { rod: 28, hinge: 'off-door side' }, { faces: 'front' }),
         fixture('overhead', [124, 82, 34, 12], { depth: 12 }),
       ],
       berths: [
@@ -291,7 +291,7 @@ export const LONG = given(
         fixture('cooktop', [250, 75, 20, 17], { burners: 3, cover: true }),
         fixture('fridge', [154, 2, 14, 28], { capacity: 16, kind: '12 V compressor' }, { faces: 'door' }),
         fixture('toilet', [330, 72, 19, 22], { room: 28 }, { id: 'toilet-2', faces: 'off-door' }),
-        fixture('wardrobe', [74, 2, 14, 30], { rod: 28 }, { faces: 'front' }),
+        fixture('wardrobe', [74, 2, 14, 30], { rod: 28, hinge: 'door side' }, { faces: 'front' }),
         fixture('desk', [300, 2, 13, 20], { outlet: true }, { faces: 'front' }),
       ],
       berths: [

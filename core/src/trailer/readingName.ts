@@ -1,6 +1,7 @@
 import { EQUIPMENT_KINDS } from '../readings/catalogue'
 import type { ReadingSpec, ReadingSpecs } from '../readings/reading'
 import { DRAWN_PARTS, ESSENTIALS, NOTABLE, TO_DRAW, toNote } from './drawn'
+import { capital, nameOnPlan } from '../plan/naming'
 import { thingAt, type Thing } from './things'
 import type { Trailer } from './trailer'
 
@@ -20,6 +21,8 @@ export function readingName(trailer: Trailer, key: string): string {
   if (noted) return `${ESSENTIALS[noted].name}: draw it, or say that there is none`
   const bay = trailer.plan.compartments.find(({ id }) => key === `plan.compartments.${id}.at`)
   if (bay) return of(bay.name, 'Where it is along the trailer')
+  const door = trailer.plan.doors.find(({ id }) => key === `plan.doors.${id}.hinge`)
+  if (door) return of(capital(nameOnPlan(trailer.plan, door.id).replace(/^the /, '')), 'How it is hung')
   // Equipment that nobody has noted at all is still to be looked for.
   const [first, kind, reading] = key.split('.')
   if (first !== 'equipment' || !kind || !(kind in EQUIPMENT_KINDS)) return key

@@ -2,6 +2,10 @@ import { bathsOf, sinkOutside, type Bath } from '../../plan/baths'
 import { ofGeometry } from '../../plan/geometry'
 import { showerCircle, toiletRoom, vanityRoom } from '../../plan/elbow'
 import { shuttingAt } from '../../plan/shutting'
+import { floorOf } from '../../plan/reach'
+import { standingOpenWords } from '../../plan/clashWords'
+import { shutWhileOpen } from '../../plan/standingOpen'
+import type { Phrase } from '../../quantity/phrase'
 import { stepInsAt } from '../../plan/stepIn'
 import { toldWidth } from '../../plan/toldWidth'
 import { nameOnPlan, roomWord } from '../../plan/naming'
@@ -29,6 +33,8 @@ export interface BathFacts {
   basins: number[]
   /** Baths whose door opens into them: how wide one may be and still shut it past oneself. */
   shutting: { name: string; wide: number }[]
+  /** Bedroom doors that keep everybody from a toilet or a shower while they stand open, in words. */
+  leftOpen: Phrase[]
 }
 
 export function bathFacts(trailer: Trailer, ways: WayRules): BathFacts {
@@ -62,6 +68,13 @@ export function bathFacts(trailer: Trailer, ways: WayRules): BathFacts {
       name: plan.rooms.find(({ id }) => id === room)!.name,
       wide,
     })),
+    leftOpen: ofGeometry(plan, ['bath left open', ways], () => {
+      const parked = floorOf(plan, 'parked')
+      return shutWhileOpen(parked, [], ways)
+        .map((one) => ({ ...one, lost: one.lost.filter(({ use }) => use === 'toilet' || use === 'shower') }))
+        .filter(({ ofBedroom, lost }) => ofBedroom && lost.length > 0)
+        .map((one) => standingOpenWords(plan, one, parked.places))
+    }),
     suites: ofGeometry(plan, ['suites', ways], () => suitesOf(plan, ways)),
     basins: vanityRoom(plan).map(({ deep }) => Math.round(deep)),
     seats: toiletRoom(plan).map(({ id, wide, deep }) => {

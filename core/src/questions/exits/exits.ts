@@ -2,6 +2,7 @@ import { isHatch, waysOut } from '../../plan/exits'
 import { ofGeometry } from '../../plan/geometry'
 import { nameOnPlan, roomBeside, small } from '../../plan/naming'
 import { floorOf } from '../../plan/reach'
+import { shutWhileOpen } from '../../plan/standingOpen'
 import { lyingIn } from '../../nights/lyingIn'
 import { nightsOf } from '../../plan/together'
 import type { WayRules } from '../../plan/wayRules'
@@ -17,11 +18,18 @@ import { storedFor } from '../../nights/night'
 
 /** Ways out of each berth, for every set of conversions that can be made together. */
 export interface ExitFacts {
-  nights: { made: string[]; berths: BerthExits[] }[]
+  nights: ExitNight[]
   /** While nobody read whether a cargo or ramp door opens from inside: the same as if it did. */
-  ifHatchesOpen?: { made: string[]; berths: BerthExits[] }[]
+  ifHatchesOpen?: ExitNight[]
   /** Berths in a room with a cargo or ramp door. */
   hatches: string[]
+}
+
+interface ExitNight {
+  made: string[]
+  berths: BerthExits[]
+  /** Bedroom doors in words, and the berths from which nobody gets to an entry door while they stand open. */
+  leftOpen: { door: string; berths: string[] }[]
 }
 
 export interface BerthExits {
@@ -48,7 +56,7 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
     shownAt: 'bedroom',
     tryIt: 'Let them find two ways out of each bed, and try the window.',
   },
-  version: 5,
+  version: 6,
   rules: {},
   baked: [],
   weight: 2,
@@ -84,15 +92,24 @@ function exitFacts(plan: Trailer['plan'], ways: WayRules, hatches: boolean): Exi
   )
   return {
     hatches: plan.berths.filter(({ room }) => hatched.has(room)).map(({ id }) => id),
-    nights: nightsOf(plan).map((made) => ({
-      made,
-      berths: waysOut(floorOf(plan, 'night', made), ways, hatches).map(({ berth, by, blocked }) => ({
-        id: berth,
-        name: plan.berths.find(({ id }) => id === berth)!.name,
-        by: by.map((id) => nameOnPlan(plan, id)),
-        ...(blocked && blocked !== 'berth' && { blocked: nameOnPlan(plan, blocked) }),
-      })),
-    })),
+    nights: nightsOf(plan).map((made) => {
+      const floor = floorOf(plan, 'night', made)
+      return {
+        made,
+        berths: waysOut(floor, ways, hatches).map(({ berth, by, blocked }) => ({
+          id: berth,
+          name: plan.berths.find(({ id }) => id === berth)!.name,
+          by: by.map((id) => nameOnPlan(plan, id)),
+          ...(blocked && blocked !== 'berth' && { blocked: nameOnPlan(plan, blocked) }),
+        })),
+        leftOpen: shutWhileOpen(floor, made, ways)
+          .filter(({ ofBedroom }) => ofBedroom)
+          .map(({ door, lost }) => ({
+            door: nameOnPlan(plan, door),
+            berths: lost.filter(({ use }) => use === 'bed').map(({ id }) => id),
+          })),
+      }
+    }),
   }
 }
 
@@ -117,9 +134,19 @@ function nightReasons({ nights, ifHatchesOpen }: ExitFacts, night: LyingNight, w
   )
   if (slept.length === 0) return []
   const short = slept.filter(({ by }) => by.length < 2)
-  if (short.length === 0)
+  const open = stored.leftOpen.flatMap(({ door, berths }): Reason[] => {
+    const kept = slept.filter(({ id }) => berths.includes(id)).flatMap(({ people }) => people)
+    const words = says`Keep ${door} shut at night: while it stands open ${listed(kept)} can’t get past it to the entry door.`
+    return kept.length ? [tight(following(when, words), { brief: 'an open door in the way' })] : []
+  })
+  if (short.length === 0 && open.length === 0)
     return [fits(following(when, says`Two ways out of every berth they sleep in.`), { brief: 'two each' })]
-  return short.map(({ id, name, by, blocked, people }): Reason => {
+  return [...short.map(shortOf(when, night, ifHatchesOpen)), ...open]
+}
+
+const shortOf =
+  (when: string, night: LyingNight, ifHatchesOpen: ExitFacts['ifHatchesOpen']) =>
+  ({ id, name, by, blocked, people }: Omit<BerthExits, 'people'> & { people: string[] }): Reason => {
     const place = lyingIn(night.placements.find(({ berth }) => berth.id === id)!.berth)
     const opened = ifHatchesOpen && storedFor(ifHatchesOpen, night)?.berths.find((one) => one.id === id)
     if (opened && opened.by.length > by.length)
@@ -135,5 +162,4 @@ function nightReasons({ nights, ifHatchesOpen }: ExitFacts, night: LyingNight, w
     return tight(says`${when}${listed(people)}, ${place}: only one way out at night, ${only}. Look for a second.`, {
       brief: `one way out of the ${small(name)}`,
     })
-  })
-}
+  }

@@ -39,13 +39,23 @@ export interface ReachFacts {
   /** From the nearest toilet to each berth, for every set of conversions that can be made together. */
   nights: { made: string[]; toBerths: Passage[] }[]
   /** Leaves of what one uses every day that do not open all the way while parked: how far, and in words. */
-  leaves: { kind: string; degrees: number; words: Phrase }[]
-  /** What inside doors keep one from while they stand open, parked, in words. */
-  leftOpen: Phrase[]
+  leaves: LeafFact[]
+  /** The same of leaves that may be hung at either end, as they open hung the worse way. */
+  hungWorse: LeafFact[]
+  /** What inside doors keep one from while they stand open, parked, in words; a bedroom's stands open most of the day. */
+  leftOpen: { words: Phrase; ofBedroom: boolean }[]
   /** What a wheelchair asks of it, parked. */
   wheelchair: WheelchairFacts
   /** What they stand under and step on. */
   upright: UprightFacts
+}
+
+interface LeafFact {
+  id: string
+  name: string
+  kind: string
+  degrees: number
+  words: Phrase
 }
 
 export interface ReachNeed {
@@ -83,7 +93,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
     shownAt: 'entry',
     tryIt: 'Let them walk it, bed, refrigerator, toilet; then once more as it is on the road.',
   },
-  version: 9,
+  version: 10,
   rules: UPRIGHT_RULES,
   baked: [],
   weight: 2,
@@ -93,7 +103,8 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
   facts: (trailer, _rules, ways) => ({
     ...ofGeometry(trailer.plan, ['reach', ways], () => reachFacts(trailer.plan, ways)),
     // How a shower is closed and what has drawers is read, not drawn.
-    leaves: leavesOf(trailer.plan),
+    leaves: leavesOf(trailer.plan, 'best'),
+    hungWorse: leavesOf(trailer.plan, 'worst'),
     upright: uprightFacts(trailer),
     unnoted: DAILY_ESSENTIALS.filter((one) => unexplained(trailer).includes(one)).map(toNote),
   }),
@@ -119,12 +130,17 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
       ...undrawnReason(facts),
       ...leafReasons(facts, need),
       ...uprightReasons(facts.upright, need.people, need.upright),
-      ...facts.leftOpen.map((words) => note(words)),
+      ...facts.leftOpen.map(({ words, ofBedroom }) =>
+        ofBedroom ? tight(words, { brief: 'an open door in the way' }) : note(words),
+      ),
       ...unsureReason(lying),
     ]),
 }
 
-function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'unnoted' | 'leaves' | 'upright'> {
+function reachFacts(
+  plan: Trailer['plan'],
+  ways: WayRules,
+): Omit<ReachFacts, 'unnoted' | 'leaves' | 'hungWorse' | 'upright'> {
   const told = (width: number, between?: [string, string]): Pick<Passage, 'width' | 'between'> => ({
     width: toldWidth(width),
     ...(between && { between: inWords([nameOnPlan(plan, between[0]), nameOnPlan(plan, between[1])]) }),
@@ -143,7 +159,10 @@ function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'un
   const used = ({ use }: Place) => use !== 'door' && use !== 'exit window'
   const parked = floorOf(plan, 'parked')
   return {
-    leftOpen: shutWhileOpen(parked, [], ways).map((one) => standingOpenWords(plan, one, parked.places)),
+    leftOpen: shutWhileOpen(parked, [], ways).map((one) => ({
+      words: standingOpenWords(plan, one, parked.places),
+      ofBedroom: one.ofBedroom,
+    })),
     wheelchair: { entries: entryWidths(plan), turning: turningAt(parked, ways.wheelchair) },
     hasSlide: plan.slides.length > 0,
     hasToilet: plan.fixtures.some(({ kind }) => kind === 'toilet' || kind === 'wet-bath'),
@@ -161,10 +180,16 @@ function reachFacts(plan: Trailer['plan'], ways: WayRules): Omit<ReachFacts, 'un
 const inWords = (sides: [string, string]): [string, string] =>
   sides.sort((a, b) => Number(/wall/.test(a)) - Number(/wall/.test(b)) || (a < b ? -1 : 1))
 
-const leavesOf = (plan: Trailer['plan']): ReachFacts['leaves'] =>
-  clashesAt(plan, 'parked')
+const leavesOf = (plan: Trailer['plan'], hung: 'best' | 'worst'): LeafFact[] =>
+  clashesAt(plan, 'parked', [], hung)
     .filter((clash) => (clash.with === 'thing' || clash.with === 'shut') && OPENED.has(clash.kind))
-    .map((clash) => ({ kind: clash.kind, degrees: clash.degrees, words: clashWords(plan, clash) }))
+    .map((clash) => ({
+      id: clash.a,
+      name: nameOnPlan(plan, clash.a),
+      kind: clash.kind,
+      degrees: clash.degrees,
+      words: clashWords(plan, clash),
+    }))
 
 /** Of several things of one use the one that is reached best counts; of beds only those they sleep in. */
 function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: LyingNight): Reason {
@@ -247,12 +272,21 @@ function nightReasons(
  * To use a refrigerator or a wardrobe its leaf must open: past a refrigerator's that stands half open nothing large
  * goes in; of a cupboard a hand's breadth is too little. A shower's glass can be had sliding: that is only told.
  */
-function leafReasons({ leaves }: ReachFacts, { rules }: ReachNeed): Reason[] {
-  const least = (kind: string) =>
-    kind === 'fridge' ? rules.fridgeOpens : kind === 'shower' || kind === 'tub' ? 0 : rules.cupboardOpens
-  return leaves.map(({ kind, degrees, words }) =>
-    degrees < least(kind) ? tight(words, { brief: 'a door that does not open' }) : note(words),
+function leafReasons({ leaves, hungWorse }: ReachFacts, { rules }: ReachNeed): Reason[] {
+  const isShort = ({ kind, degrees }: LeafFact): boolean =>
+    degrees < (kind === 'fridge' ? rules.fridgeOpens : kind === 'shower' || kind === 'tub' ? 0 : rules.cupboardOpens)
+  const certain = new Set(leaves.filter(isShort).map(({ id }) => id))
+  const unsure = new Map(
+    hungWorse.filter((one) => isShort(one) && !certain.has(one.id)).map((one) => [one.id, one] as const),
   )
+  return [
+    ...leaves.map((one) => (isShort(one) ? tight(one.words, { brief: 'a door that does not open' }) : note(one.words))),
+    ...[...unsure.values()].map(({ id, name, degrees }) =>
+      measure(says`Note how ${name} is hung: hung the other way it opens ${degrees} degrees only.`, [
+        `plan.fixtures.${id}.hinge`,
+      ]),
+    ),
+  ]
 }
 
 /** Whether one gets to a thing can be said once it stands on the plan. */
