@@ -46,7 +46,7 @@ export function clearanceAt(
   const bodies = bodiesAt(plan, time, made)
   const things = [
     ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]).map(({ shape }) => shape),
-    ...takenInside(plan).map(({ shape }) => shape),
+    ...takenInside(plan, time).map(({ shape }) => shape),
     ...plan.walls.map(wallShape),
     // A leaf that opens all the way leaves nothing in its doorway.
     ...doorSwings(plan, time, made, bodies)

@@ -167,3 +167,23 @@ describe('what must hold of any plan', () => {
     )
   })
 })
+
+describe('a slide on its way in', () => {
+  const slides: Plan['slides'] = [{ id: 's', wall: 'off-door', start: 90, length: 60, depth: 36 }]
+  const sofa = fixture('jackknife-sofa', [100, -32, 40, 12], {}, { slide: 's', faces: 'door' })
+  const post = (y: number) => fixture('tall-cabinet', [110, y, 6, 6], {}, { faces: 'rear' })
+  const onTheWay = (fixtures: Plan['fixtures']) =>
+    said({ slides, fixtures: [toilet, ...fixtures] }, 'road').filter(([, , words]) =>
+      words!.startsWith('On its way in'),
+    )
+  // Out it ends at -20, in it begins at 4: what stands between is clear at both ends.
+  it('runs into what stands between where it is out and where it is in', () =>
+    expect(onTheWay([sofa, { ...post(-8), slide: undefined }])).toEqual([
+      ['overlap', 'wrong', 'On its way in with the slide the jackknife sofa runs into the tall cabinet.'],
+    ]))
+  it('does not run into what stands beyond, beside it, or rides along', () => {
+    expect(onTheWay([sofa, post(60)])).toEqual([])
+    expect(onTheWay([sofa, fixture('tall-cabinet', [150, -8, 6, 6], {}, { faces: 'rear' })])).toEqual([])
+    expect(onTheWay([sofa, { ...post(-8), slide: 's' }])).toEqual([])
+  })
+})

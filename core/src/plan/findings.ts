@@ -14,6 +14,7 @@ import { clashWords, standingOpenWords, withoutPocketWords } from './clashWords'
 import { tip } from './leaves'
 import { toldWidth } from './toldWidth'
 import { withoutPocket } from './pockets'
+import { pastOnTheWayIn } from './slideWays'
 import { shutWhileOpen } from './standingOpen'
 import { bodiesAt, strays, type TimeOfDay } from './times'
 import type { WayRules } from './wayRules'
@@ -38,6 +39,7 @@ export function findingsAt(plan: Plan, time: TimeOfDay, made: readonly string[],
     ...standing(plan, time, made),
     ...outside(plan),
     ...(time === 'parked' ? cannotBe(plan) : []),
+    ...(time === 'road' ? onTheWayIn(plan) : []),
     ...unreachable(plan, time, made, ways),
     ...(time === 'night' ? noWayOut(plan, made, ways) : []),
     ...clashing(plan, time, made),
@@ -76,6 +78,15 @@ function outside(plan: Plan): Finding[] {
 
 const cannotBe = (plan: Plan): Finding[] =>
   impossibleIn(plan).map(({ ids, at, says: words }) => ({ kind: 'impossible', weight: 'wrong', ids, at, says: words }))
+
+const onTheWayIn = (plan: Plan): Finding[] =>
+  pastOnTheWayIn(plan).map(({ slide, a, b }) => ({
+    kind: 'overlap',
+    weight: 'wrong',
+    ids: [a, b, slide],
+    at: middleOf([...plan.fixtures, ...plan.berths].find(({ id }) => id === a)!.shape),
+    says: says`On its way in with the slide ${nameOnPlan(plan, a)} runs into ${nameOnPlan(plan, b)}.`,
+  }))
 
 function unreachable(plan: Plan, time: TimeOfDay, made: readonly string[], { sideways }: WayRules): Finding[] {
   const reached = reachOf(floorOf(plan, time, made))

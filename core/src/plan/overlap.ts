@@ -22,7 +22,7 @@ export function overlapsAt(plan: Plan, time: TimeOfDay, made: readonly string[] 
   const standing = bodiesAt(plan, time, made)
   const bodies = [...standing, ...walls]
   return [
-    ...withinTaken(plan, standing),
+    ...withinTaken(plan, time, standing),
     ...bodies.flatMap((a, i) =>
       bodies.slice(i + 1).flatMap((b) => {
         if (!bandsMeet(a, b) || standsOn(a, b) || standsOn(b, a) || (!a.fixture && !a.berth)) return []
@@ -34,8 +34,8 @@ export function overlapsAt(plan: Plan, time: TimeOfDay, made: readonly string[] 
 }
 
 /** Where an outside kitchen or a bay comes in, no toilet, tub or refrigerator stands. */
-function withinTaken(plan: Plan, bodies: readonly Body[]): Overlap[] {
-  return takenInside(plan).flatMap((taken) =>
+function withinTaken(plan: Plan, time: TimeOfDay, bodies: readonly Body[]): Overlap[] {
+  return takenInside(plan, time).flatMap((taken) =>
     bodies.flatMap((body) => {
       if (hasHollow(body) || !bandsMeet(body, taken)) return []
       const deepest = deepestOverlap(body.shape, taken.shape)
@@ -99,7 +99,7 @@ const middle = (points: readonly Point[]): Point => [
   points.reduce((sum, [, y]) => sum + y, 0) / points.length,
 ]
 
-function bandsMeet(a: Pick<Body, 'band'>, b: Pick<Body, 'band'>): boolean {
+export function bandsMeet(a: Pick<Body, 'band'>, b: Pick<Body, 'band'>): boolean {
   return a.band[0] < b.band[1] && b.band[0] < a.band[1]
 }
 

@@ -184,7 +184,7 @@ export function bumpedInto(floor: Pick<Floor, 'plan' | 'bodies' | 'time'>): Bump
   const all = [
     ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]),
     ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
-    ...takenInside(plan),
+    ...takenInside(plan, time),
     ...shellAt(plan, time),
   ]
   bumped.set(floor, all)

@@ -62,7 +62,7 @@ export function touchedBy(plan: Plan, time: TimeOfDay, made: readonly string[], 
     ...bodiesAt(plan, time, made).filter(
       (body) => body.band[0] < high && body.band[1] > low && !isUnder(someone.pose, body),
     ),
-    ...takenInside(plan).filter(({ band }) => band[0] < high && band[1] > low),
+    ...takenInside(plan, time).filter(({ band }) => band[0] < high && band[1] > low),
     ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
     ...shellAt(plan, time),
   ]

@@ -35,10 +35,26 @@ it('no toilet or tub stands where an outside kitchen comes in; a counter, a bed 
   ).toEqual([])
 })
 
-it('in the wall of a slide it takes no floor of the room', () => {
+it('in the wall of a slide it takes room in that slide, and none of the room beside it', () => {
   const slides = [{ id: 's', wall: 'door' as const, start: 30, length: 90, depth: 30 }]
-  const toilet = fixture('toilet', [50, 72, 19, 22], {}, { faces: 'off-door' })
-  expect(found({ slides, outside: [kitchen()], fixtures: [toilet] }).join()).not.toContain('comes in')
+  const toilet = (y: number) => fixture('toilet', [50, y, 19, 22], {}, { faces: 'off-door' })
+  const says = (y: number) => found({ slides, outside: [kitchen()], fixtures: [toilet(y)] }).join()
+  expect(says(72)).not.toContain('comes in')
+  // From the slide's back at 124 it comes in to 104.
+  expect(says(100)).toContain('The toilet stands where the outside kitchen comes in, by 18 in.')
+})
+
+it('comes in with its slide: on the road it stands where the slide brings it', () => {
+  const plan = emptyPlan({
+    slides: [{ id: 's', wall: 'door', start: 30, length: 90, depth: 40 }],
+    outside: [kitchen({ readings: readings({ depth: 20 }) })],
+    fixtures: [fixture('counter', [40, 2, 44, 40]), fixture('wardrobe', [2, 30, 20, 24], {}, { faces: 'rear' })],
+  })
+  const way = (time: 'parked' | 'road') =>
+    reachOf(floorOf(plan, time)).find(({ place }) => place.id === 'wardrobe')!.width
+  // In, its front is 94 - 20 from the off-door wall; the counter ends at 42.
+  expect(way('road')).toBe(94 - 20 - 42)
+  expect(way('parked')).toBeGreaterThan(way('road'))
 })
 
 it('takes the floor it stands on: the way past it is as wide as is left', () => {

@@ -1,9 +1,9 @@
 import type { FixtureKind } from '../readings/catalogue'
 import { figure } from '../readings/reading'
 import { CONVERTIBLE_KINDS } from './convertible'
-import { inside, type Body } from './times'
+import { bay, inside, travelOf, type Body, type TimeOfDay } from './times'
 import type { OutsideItem, Plan } from './plan'
-import type { Shape } from './shape'
+import { moved, type Bounds, type Shape } from './shape'
 
 /** What something that is used from outside takes up inside, behind its wall. */
 export interface TakenInside {
@@ -34,18 +34,24 @@ const HOLLOW = new Set<FixtureKind>([
 ])
 
 /**
- * Outside kitchens, and bays whose depth was measured, as bodies inside. What is in the wall of a slide goes out with
- * it, and takes no floor of the room.
+ * Outside kitchens, and bays whose depth was measured, as bodies inside. What is in the wall of a slide takes room in that
+ * slide while it is out, and comes in with it.
  */
-export function takenInside(plan: Plan): TakenInside[] {
+export function takenInside(plan: Plan, time: TimeOfDay = 'parked'): TakenInside[] {
   return plan.outside.flatMap((item): TakenInside[] => {
-    if (plan.slides.some((slide) => isIn(slide, item))) return []
     const measured = figure(item.readings, 'depth')
-    if (item.kind === 'outside-kitchen')
-      return [{ id: item.id, shape: behind(plan, item, measured ?? KITCHEN.depth), band: KITCHEN.band }]
-    return item.kind === 'bay' && measured !== undefined
-      ? [{ id: item.id, shape: behind(plan, item, measured), band: BAY.band }]
-      : []
+    const depth =
+      item.kind === 'outside-kitchen' ? (measured ?? KITCHEN.depth) : item.kind === 'bay' ? measured : undefined
+    if (depth === undefined) return []
+    const slide = plan.slides.find((one) => isIn(one, item))
+    const shape = behind(slide ? bay(plan, slide) : inside(plan), item, depth)
+    return [
+      {
+        id: item.id,
+        shape: slide && time === 'road' ? moved(shape, ...travelOf(slide)) : shape,
+        band: item.kind === 'outside-kitchen' ? KITCHEN.band : BAY.band,
+      },
+    ]
   })
 }
 
@@ -56,8 +62,7 @@ export const hasHollow = ({ fixture, berth, band }: Body): boolean =>
 const isIn = (slide: Plan['slides'][number], { wall, start, length }: OutsideItem): boolean =>
   slide.wall === wall && start + length / 2 > slide.start && start + length / 2 < slide.start + slide.length
 
-function behind(plan: Plan, { wall, start, length }: OutsideItem, depth: number): Shape {
-  const { x0, y0, x1, y1 } = inside(plan)
+function behind({ x0, y0, x1, y1 }: Bounds, { wall, start, length }: OutsideItem, depth: number): Shape {
   if (wall === 'off-door') return { rect: [start, y0, length, depth] }
   if (wall === 'door') return { rect: [start, y1 - depth, length, depth] }
   if (wall === 'front') return { rect: [x0, start, depth, length] }
