@@ -36,9 +36,11 @@ export interface WaysOut {
  */
 export function waysOut(floor: Floor, rules: WayRules, hatches: boolean): WaysOut[] {
   const { plan, standsOf } = floor
-  const places = hatches
-    ? floor.places
-    : floor.places.filter(({ id }) => !plan.doors.some((door) => door.id === id && isHatch(door)))
+  const hatchAt = ({ id }: Place) => plan.doors.find((door) => door.id === id && isHatch(door))
+  const places = floor.places.filter((place) => {
+    const hatch = hatchAt(place)
+    return !hatch || (hatches && isClimbed(hatch))
+  })
   const outs = places.flatMap((place) =>
     place.use === 'door' || place.use === 'exit window' ? [{ place, cells: atArm(standsOf(place)) }] : [],
   )
@@ -47,9 +49,10 @@ export function waysOut(floor: Floor, rules: WayRules, hatches: boolean): WaysOu
     const beside = atArm(standsOf(berth))
     const direct = outs.filter(
       ({ place }) =>
-        place.use === 'exit window' &&
+        (place.use === 'exit window' || hatchAt(place)) &&
         distanceTo(berth.shape, middleOf(place.shape)) <= OVER &&
-        !walled(floor, berth.shape, place.shape),
+        !walled(floor, berth.shape, place.shape) &&
+        !(hatchAt(place) && isBlocked(floor, berth, place)),
     )
     if (direct.length > 1) return [{ berth: berth.id, by: direct.map(({ place }) => place.id) }]
     const others = outs.filter((out) => !direct.includes(out))
@@ -77,6 +80,17 @@ export function waysOut(floor: Floor, rules: WayRules, hatches: boolean): WaysOu
 
 /** Opens on cargo: it lets nobody out unless it opens from inside, and is wide enough to climb through. */
 export const isHatch = ({ kind }: Door): boolean => kind === 'cargo' || kind === 'ramp'
+
+/** One climbs through an opening of this width, inches: an exit's least, 24 in by 17 (NFPA 1192, from memory). */
+const CLIMBED = 24
+const isClimbed = ({ from, to }: Door): boolean => apart(from, to) >= CLIMBED
+
+/** Whether something stands between a mattress and a hatch beside it. */
+const isBlocked = ({ bodies }: Floor, berth: Place, hatch: Place): boolean =>
+  bodies.some(
+    ({ id, fixture, shape }) =>
+      fixture && id !== berth.id && entersAt(shape, middleOf(berth.shape), middleOf(hatch.shape)) !== undefined,
+  )
 
 interface Out {
   place: Place

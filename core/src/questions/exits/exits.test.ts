@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { couple, household, person, readings } from '../../testing/someone'
 import { berth, fixture, unit } from '../../testing/unit'
+import type { Plan } from '../../plan/plan'
 import { exits } from './exits'
 import { answerTo } from '../../testing/answerTo'
 
@@ -78,4 +79,23 @@ describe('out by a cargo door', () => {
   })
   it('unread it is to be looked at', () =>
     expect(out()).toMatchObject({ verdict: 'measure', missing: ['features.hatchLock'] }))
+  describe('beside the mattress, where there is no floor to walk to it', () => {
+    // The bed fills the front from wall to wall; one gets out of it at its rear.
+    const bunk = (hatch: [number, number], stands: Plan['fixtures'] = []) => ({
+      ...unit({
+        berths: [berth('bed', 60, 74, { shape: { rect: [12, 2, 60, 92] }, access: ['rear'], head: 'off-door' })],
+        doors: [
+          { id: 'entry', kind: 'entry', from: [160, 96], to: [188, 96], hinge: 'to', opens: 'door' },
+          { id: 'hatch', kind: 'cargo', from: [0, hatch[0]], to: [0, hatch[1]] },
+        ],
+        fixtures: stands,
+      }),
+      features: readings({ hatchLock: 'from inside and outside' }),
+    })
+    const verdict = (...given: Parameters<typeof bunk>) => judge(exits, bunk(...given), household([person()])).verdict
+    it('counts where one climbs through it', () => expect(verdict([30, 56])).toBe('fits'))
+    it('does not where it is too small', () => expect(verdict([30, 48])).toBe('tight'))
+    it('does not where something stands before it', () =>
+      expect(verdict([30, 56], [fixture('cabinet', [2, 36, 9, 20])])).toBe('tight'))
+  })
 })
