@@ -1,3 +1,4 @@
+import { withJambs } from './jambs'
 import { BERTH_KINDS, DOOR_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS } from '../readings/catalogue'
 import { OPPOSITE } from '../plan/facing'
 import type { Plan, Side } from '../plan/plan'
@@ -76,7 +77,12 @@ export function itemsOf(plan: Plan): Item[] {
 export function withBounds(plan: Plan, { list, id }: Pick<Item, 'list' | 'id'>, to: Bounds): Plan {
   if (list === 'slides' || list === 'canvasEnds' || list === 'outside')
     return { ...plan, [list]: alter(plan[list] as WallItem[], id, (one) => alongWall(plan, one, to)) }
-  if (list === 'walls' || list === 'doors' || list === 'windows')
+  if (list === 'walls') {
+    const was = plan.walls.find((one) => one.id === id)!
+    const is = { ...was, ...stretchedTo(was, to) }
+    return withJambs({ ...plan, walls: alter(plan.walls, id, () => is) }, was, is)
+  }
+  if (list === 'doors' || list === 'windows')
     return { ...plan, [list]: alter(plan[list] as Stretch[], id, (one) => ({ ...one, ...stretchedTo(one, to) })) }
   return {
     ...plan,
