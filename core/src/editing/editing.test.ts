@@ -1,3 +1,4 @@
+import type { Plan } from '../plan/plan'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import fc from 'fast-check'
 import { readdirSync, readFileSync } from 'node:fs'
