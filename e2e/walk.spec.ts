@@ -54,7 +54,7 @@ test('what it has is looked for in the yard, and what is no term is said', async
   await page.goto('/yard')
   await page.getByRole('textbox', { name: 'Narrow the yard' }).fill('curtain at each bunk no awning lights solr')
   await expect(page.getByText('no light strip in the awning')).toBeVisible()
-  await expect(page.getByText('Not understood: “solr”')).toBeVisible()
+  await expect(page.getByText('nothing here is called “solr”')).toBeVisible()
 })
 
 test('with a household open each station says first what decides for them, what to try and what to warn of', async ({

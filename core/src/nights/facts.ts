@@ -130,7 +130,7 @@ function sidesOnEveryNight(plan: Plan, rules: WayRules): Record<string, Side[]> 
 
 const isDry = ({ kind }: Room): boolean => kind !== 'bath'
 
-function madeNight(plan: Plan, made: string[], rules: WayRules): MadeNight {
+export function madeNight(plan: Plan, made: string[], rules: WayRules): MadeNight {
   const floor = floorOf(plan, 'night', made)
   const ways = nightWays(floor, rules)
   // With no toilet to go to they still go out.

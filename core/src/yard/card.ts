@@ -19,7 +19,7 @@ export interface YardCard {
 }
 
 /** By what cards were made: raised whenever one would come out otherwise. */
-export const CARD_VERSION = 2
+export const CARD_VERSION = 3
 
 export const yardCard = (trailer: Trailer): YardCard => ({
   unit: yardUnit(trailer),

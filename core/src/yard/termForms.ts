@@ -2,7 +2,8 @@ import { says } from '../quantity/phrase'
 import { CM_PER_INCH, LB_PER_KG } from '../quantity/parse'
 import { quantity, type Unit } from '../quantity/quantity'
 import { isMost, tidy, WAYS, type FilterTerm, type Form } from './form'
-import { TERMS, type Term } from './terms'
+import type { Term } from './term'
+import { TERMS } from './terms'
 import type { YardUnit } from './unit'
 
 /** How people write units, what they stand for, and how many of it. */
@@ -31,55 +32,87 @@ const NUMBER = String.raw`(\d+(?:\.\d+)?)\s?(${WRITTEN})?`
 const OTHERWISE = new Set(['slide', 'bunk'])
 
 /** By every name a term has, the first in the catalogues that is called so. */
-const BY_NAME = new Map<string, number>()
+export const BY_NAME = new Map<string, number>()
 TERMS.forEach(({ names }, i) =>
   names.map(tidy).forEach((name) => {
     if (!BY_NAME.has(name) && !OTHERWISE.has(name)) BY_NAME.set(name, i)
   }),
 )
+// What is called in the plural is asked for in the singular too.
+for (const [name, i] of [...BY_NAME]) {
+  const one = name.replace(/(?<=[a-z]{4})s$/, '')
+  if (!one.endsWith('s') && !BY_NAME.has(one) && !OTHERWISE.has(one)) BY_NAME.set(one, i)
+}
 const escaped = (name: string): string => name.replace(/[.*+?^${}()|[\]\\/]/g, String.raw`\$&`)
 
-/**
- * The forms in which the catalogues are asked: without it, with a figure before or behind, and by its name alone. Longer
- * names first, so that `bunk curtain` is not read as bunks.
- */
-export const termForms = (): readonly Form[] => (made ??= forms())
-let made: readonly Form[] | undefined
+let named: string | undefined
+/** Any of those names, longer ones first, so that `bunk curtain` is not read as bunks. */
+export const TERM_NAME = (): string =>
+  (named ??= `(${[...BY_NAME.keys()]
+    .sort((a, b) => b.length - a.length)
+    .map(escaped)
+    .join('|')})s?`)
 
-function forms(): Form[] {
-  const names = [...BY_NAME.keys()].sort((a, b) => b.length - a.length)
-  const name = `(${names.map(escaped).join('|')})s?`
+/** The forms in which the catalogues are asked: with a figure before or behind, and by its name alone. */
+export const termForms = (): readonly Form[] => {
+  const name = TERM_NAME()
   return [
-    { form: `(?:no|without) ${name}`, term: ([called]) => lacking(at(called!)) },
     {
-      form: `${name} (?:${WAYS} )?${NUMBER}`,
-      term: ([called, way, value, unit]) => figured(at(called!), way, value!, unit),
+      form: `${name} (?:${WAYS} |of |is |holds |that holds |that hold |rated |rated for )?${NUMBER}(?: long| wide| deep)?`,
+      term: ([called, way, value, unit]) => figured(at(called!), way ?? 'at least', value!, unit),
     },
     {
-      form: `(?:${WAYS} )?${NUMBER} ${name}`,
+      form: `(?:${WAYS} )?${NUMBER}(?: of)? ${name}`,
       // `under 26 ft awning` is two things.
       term: ([way, value, unit, called]) =>
         unit && /^(ft|feet|')$/.test(unit) ? undefined : figured(at(called!), way, value!, unit),
+    },
+    // Bunks are counted; how long one is and what it carries is said of them all the same.
+    {
+      form: `bunks? (?:${WAYS} |of |that are |that is |that hold |that holds |rated for |for )?${NUMBER}(?: long| people)?`,
+      term: ([way, value, unit]) => bunk(way, value!, unit),
+    },
+    { form: `${NUMBER}(?: long)? bunks?`, term: ([value, unit]) => bunk(undefined, value!, unit) },
+    // A counter is a thing; how long one is, is its longest clear stretch.
+    {
+      form: `counters? (?:${WAYS} |of )?${NUMBER}(?: long)?`,
+      term: ([way, value, unit]) => counter(way, value!, unit),
+    },
+    {
+      form: `(?:${WAYS} )?${NUMBER}(?: long| of)? counters?`,
+      term: ([way, value, unit]) => counter(way, value!, unit),
     },
     { form: name, term: ([called]) => having(at(called!)) },
   ]
 }
 
+export const keyed = (key: string): number => TERMS.findIndex((term) => term.key === key)
+
+const counter = (way: string | undefined, value: string, unit: string | undefined): FilterTerm | undefined =>
+  unit === undefined ? undefined : figured(keyed('plan.longestCounter'), way ?? 'at least', value, unit)
+
+function bunk(way: string | undefined, value: string, unit: string | undefined): FilterTerm | undefined {
+  if (unit === undefined) return undefined
+  const key = /^(lbs?|pounds|kg)$/.test(unit)
+    ? 'plan.bunkLimit'
+    : /^(inches|inch|in|"|cm)$/.test(unit)
+      ? 'plan.bunkLength'
+      : ''
+  return key ? figured(keyed(key), way ?? 'at least', value, unit) : undefined
+}
+
 const at = (name: string): number => BY_NAME.get(name)!
 
-/** Whether a unit has it; undefined: nobody looked. */
-const there = (unit: YardUnit, index: number): boolean | undefined =>
-  unit.known[index] === ' ' ? undefined : unit.known[index] === '1'
+/** Of terms that are called alike: read on the label, and drawn. */
+const CALLED_ALIKE = TERMS.map(({ says: one }) => TERMS.flatMap(({ says: other }, i) => (other === one ? [i] : [])))
+
+/** Whether a unit has it, by whichever of those called alike knows; undefined: nobody looked. */
+function there({ known }: YardUnit, index: number): boolean | undefined {
+  const found = CALLED_ALIKE[index]!.map((one) => known[one])
+  return found.includes('1') ? true : found.includes('0') ? false : undefined
+}
 
 const having = (index: number): FilterTerm => ({ says: [TERMS[index]!.says], test: (unit) => there(unit, index) })
-
-const lacking = (index: number): FilterTerm => ({
-  says: says`no ${TERMS[index]!.says}`,
-  test: (unit) => {
-    const has = there(unit, index)
-    return has === undefined ? undefined : !has
-  },
-})
 
 /** With a figure in a unit of its own: `over 10 cu ft`. Anything else is not about it. */
 function figured(

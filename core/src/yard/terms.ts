@@ -1,29 +1,13 @@
 import { FEATURES } from '../features/catalogue'
 import { EQUIPMENT_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS, TRAILER_READS, type EquipmentKind } from '../readings/catalogue'
 import { figure, flag, word, type Readings, type ReadingSpec, type ReadingSpecs } from '../readings/reading'
-import type { Unit } from '../quantity/quantity'
 import { knownSum } from '../quantity/sum'
 import { outsideLooked, toFinish } from '../trailer/drawn'
 import { equipmentOf } from '../trailer/equipment'
 import type { Trailer } from '../trailer/trailer'
+import { PLAN_TERMS } from './planTerms'
+import type { Known, Term } from './term'
 import { BY_LIMITS, CHOICE_NAMES, KIND_NAMES, MAIN_FIGURES, READING_NAMES } from './termNames'
-
-/** What is known of a unit under a term: whether it has it, and its figure; undefined: nobody looked. */
-export interface Known {
-  there?: boolean
-  figure?: number
-}
-
-/** Something one can look for in the yard. */
-export interface Term {
-  /** As it is said back: `roof fan`. */
-  says: string
-  /** As people type it, small letters. */
-  names: readonly string[]
-  /** Of its figure, where it has one; `count` for a plain number. */
-  unit?: Unit | 'count'
-  of(trailer: Trailer): Known
-}
 
 const UNIT_READS: ReadingSpecs = Object.fromEntries(
   Object.entries(TRAILER_READS).filter(([key]) => !BY_LIMITS.includes(key)),
@@ -53,25 +37,35 @@ function specTerms(
   specs: ReadingSpecs,
   of: (trailer: Trailer) => Readings | undefined,
   named: (key: string) => Names,
+  list: string,
 ): Term[] {
-  return Object.entries(specs).flatMap(([key, spec]) => termsOf(key, spec, named(key), of))
+  return Object.entries(specs).flatMap(([key, spec]) => termsOf(`${list}.${key}`, spec, named(key), of))
 }
 
 function termsOf(
-  key: string,
+  path: string,
   spec: ReadingSpec,
   { names, by = {} }: Names,
   of: (trailer: Trailer) => Readings | undefined,
 ): Term[] {
+  const key = path.slice(path.indexOf('.') + 1)
   const label = spec.label.toLowerCase()
   const all = [label, ...names]
   const unknownOr = <T>(value: T | undefined, known: (value: T) => Known): Known =>
     value === undefined ? {} : known(value)
   if (spec.kind === 'yes-no')
-    return [{ says: label, names: all, of: (trailer) => unknownOr(flag(of(trailer), key), (there) => ({ there })) }]
+    return [
+      {
+        key: path,
+        says: label,
+        names: all,
+        of: (trailer) => unknownOr(flag(of(trailer), key), (there) => ({ there })),
+      },
+    ]
   if (spec.kind === 'number')
     return [
       {
+        key: path,
         says: label,
         names: all,
         unit: spec.unit ?? 'count',
@@ -79,7 +73,14 @@ function termsOf(
       },
     ]
   if (spec.kind === 'text')
-    return [{ says: label, names: all, of: (trailer) => (word(of(trailer), key) === undefined ? {} : { there: true }) }]
+    return [
+      {
+        key: path,
+        says: label,
+        names: all,
+        of: (trailer) => (word(of(trailer), key) === undefined ? {} : { there: true }),
+      },
+    ]
   const choices = spec.choices!.filter((one) => one !== NONE)
   const chosen = (trailer: Trailer): string | undefined => word(of(trailer), key)
   return [
@@ -87,6 +88,7 @@ function termsOf(
     ...(choices.length < spec.choices!.length
       ? [
           {
+            key: path,
             says: label,
             names: all,
             of: (trailer: Trailer) => unknownOr(chosen(trailer), (one) => ({ there: one !== NONE })),
@@ -94,6 +96,7 @@ function termsOf(
         ]
       : []),
     ...choices.map((choice): Term => ({
+      key: `${path}=${choice}`,
       says: `${label}: ${choice}`,
       names: [`${choice.toLowerCase()} ${label}`, ...(by[choice] ?? [])],
       of: (trailer) => unknownOr(chosen(trailer), (one) => ({ there: one === choice })),
@@ -112,6 +115,7 @@ function equipmentTerms(kind: EquipmentKind): Term[] {
     of !== 'choice'
       ? []
       : choices!.map((choice) => ({
+          key: `equipment.${kind}.${key}=${choice}`,
           says: `${label}: ${choice}`,
           names: [`${choice.toLowerCase()} ${label}`, ...(CHOICE_NAMES[`${kind}.${key}`]?.[choice] ?? [])],
           of: (trailer) => anyOf(equipmentOf(trailer, kind), (readings) => word(readings, key), choice),
@@ -119,6 +123,7 @@ function equipmentTerms(kind: EquipmentKind): Term[] {
   )
   return [
     {
+      key: `equipment.${kind}`,
       says: label,
       names: [label, ...(KIND_NAMES[kind] ?? [])],
       ...(main && { unit: reads[main]!.unit! }),
@@ -147,6 +152,7 @@ function drawnTerms(
       list === 'outside' ? outsideLooked(trailer) : toFinish(trailer).length === 0
     return [
       {
+        key: `${list}.${kind}`,
         says: label,
         names: [label, ...(KIND_NAMES[kind] ?? [])],
         ...(main && { unit: reads[main]!.unit ?? 'count' }),
@@ -161,6 +167,7 @@ function drawnTerms(
         type !== 'choice'
           ? []
           : choices!.map((choice) => ({
+              key: `${list}.${kind}.${key}=${choice}`,
               says: `${label}: ${choice}`,
               names: [`${choice.toLowerCase()} ${label}`, ...(CHOICE_NAMES[`${kind}.${key}`]?.[choice] ?? [])],
               of: (trailer) => {
@@ -196,21 +203,23 @@ function beds(): Term[] {
     return beds.includes(undefined) || trailer.plan.berths.length === 0 ? {} : { there: false }
   }
   return [
-    { says: 'a king bed', names: ['king bed', 'king'], of: (trailer) => wide(trailer, 70) },
-    { says: 'a queen bed', names: ['queen bed', 'queen'], of: (trailer) => wide(trailer, 58) },
+    { key: 'berths.king', says: 'a king bed', names: ['king bed', 'king'], of: (trailer) => wide(trailer, 70) },
+    { key: 'berths.queen', says: 'a queen bed', names: ['queen bed', 'queen'], of: (trailer) => wide(trailer, 58) },
   ]
 }
 
 /** Every fact of the catalogues as something to look for: features, readings of the unit, equipment, what is drawn. */
 export const TERMS: readonly Term[] = [
-  ...specTerms(FEATURES, ({ features }) => features, featureNames),
+  ...specTerms(FEATURES, ({ features }) => features, featureNames, 'features'),
   ...specTerms(
     UNIT_READS,
     ({ readings }) => readings,
     (key) => ({ names: READING_NAMES[key] ?? [], by: CHOICE_NAMES[key] }),
+    'readings',
   ),
   ...(Object.keys(EQUIPMENT_KINDS) as EquipmentKind[]).flatMap(equipmentTerms),
   ...drawnTerms('fixtures', FIXTURE_KINDS),
   ...drawnTerms('outside', OUTSIDE_KINDS),
   ...beds(),
+  ...PLAN_TERMS,
 ]

@@ -68,7 +68,7 @@ export function YardList({
     return () => removeEventListener('keydown', find)
   }, [])
   const { page, more, wrong } = useYardPages({ text, order, household }, first)
-  const { rows, listed, all, unsure, terms, strange } = page
+  const { rows, listed, all, unsure, terms, strange, read } = page
   const end = useRef<HTMLButtonElement>(null)
   // Whoever scrolls to the end of what is drawn gets the next ones; the button is for those who do not scroll.
   useEffect(() => {
@@ -115,8 +115,17 @@ export function YardList({
             </Box>
           ))}
           {strange.length > 0 && (
-            <Text fontSize="13.5px" color="no">
-              Not understood: {strange.map((word) => `“${word}”`).join(', ')}
+            <Text fontSize="13.5px">
+              {read.map(({ words, strange: isStrange }, i) =>
+                isStrange ? (
+                  <Text as="u" key={i} color="no" textDecorationStyle="wavy">
+                    {words}
+                  </Text>
+                ) : (
+                  words
+                ),
+              )}
+              : nothing here is called {strange.map((word) => `“${word}”`).join(', ')}, so nothing is left out for it
             </Text>
           )}
           {unsure > 0 && (

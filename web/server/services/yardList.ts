@@ -40,6 +40,8 @@ export interface YardPage {
   /** What the words were taken for, and those that were not understood. */
   terms: Phrase[]
   strange: string[]
+  /** The words as they were read; those that nobody knows are marked. */
+  read: { words: string; strange: boolean }[]
   /** So many units are still being reckoned for them. */
   open: number
 }
@@ -52,16 +54,16 @@ export async function yardPage({ text, order, from, household }: YardSearch): Pr
   const [cards, ranked] = await Promise.all([yardCards(), household === undefined ? undefined : rankedYard(household)])
   const places = new Map(ranked?.units.map((one, place) => [one.id, { place, ...one }]))
   const terms = parseFilter(text)
-  const { shown, unsure, strange } = filterYard(
+  const { shown, unsure, strange, read } = filterYard(
     cards.map(({ unit }) => unit),
     terms,
+    text,
   )
-  const wanted = new Set(shown)
-  const listed = sorted(
-    cards.filter(({ unit }) => wanted.has(unit)),
-    order,
-    ({ id }) => places.get(id)?.place ?? Infinity,
-  )
+  const byUnit = new Map(cards.map((card) => [card.unit, card]))
+  const found = shown.map((unit) => byUnit.get(unit)!)
+  // What the words put in order stays so, whatever the list's own order is.
+  const isOrdered = terms.some((term) => term.order)
+  const listed = isOrdered ? found : sorted(found, order, ({ id }) => places.get(id)?.place ?? Infinity)
   return {
     rows: listed.slice(from, from + ROWS).map(({ id, version, extent, unit, text: words }): YardRow => {
       const { known: _known, figures: _figures, ...told } = unit
@@ -79,6 +81,7 @@ export async function yardPage({ text, order, from, household }: YardSearch): Pr
     unsure: unsure.size,
     terms: terms.filter(({ word }) => word === undefined || !strange.includes(word)).map(({ says }) => says),
     strange,
+    read,
     open: ranked?.open ?? 0,
   }
 }
