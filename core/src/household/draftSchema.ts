@@ -91,7 +91,7 @@ const draft = objectOf<HouseholdDraft>()({
     objectOf<HouseholdDraft['wishes'][number]>()({
       feature: text(),
       is: text(),
-      stance: text().oneOf(['want', 'avoid']),
+      stance: text().oneOf(['must', 'want', 'avoid']),
     }).required(),
   ).required(),
   sure: array(objectOf<SureText>()({ figure: text(), text: text() }).required()).required(),

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { FEATURE_IDS, FEATURES } from '../features/catalogue'
 import type { ReadingSpec, ReadingValue } from '../readings/reading'
 import { readings } from '../testing/someone'
-import { equipment, standardEquipment, unit } from '../testing/unit'
+import { berth, equipment, fixture, standardEquipment, unit } from '../testing/unit'
 import { toldRows } from './toldRows'
 
 const sunny = {
@@ -28,6 +28,25 @@ describe('what several units have, side by side', () => {
   it('equipment that somebody looked for and did not find is none', () => {
     expect(rowOf('Roof solar')).toMatchObject({ differs: true, cells: [{ reading: { value: true } }, { none: true }] })
     expect(rowOf('Roof solar: panels')).toMatchObject({ differs: false, cells: [{ reading: { value: 200 } }, {}] })
+  })
+
+  it('what a floor plan shows and people ask for is a row of it', () => {
+    const queen = berth('bed', 60, 74, { access: ['door', 'off-door'] })
+    const things = [fixture('counter', [100, 2, 60, 20]), fixture('shower', [200, 2, 36, 30])]
+    const rows = toldRows([
+      unit({ berths: [queen], fixtures: things }),
+      unit({ berths: [{ ...queen, access: ['door'] }], fixtures: things }),
+    ])
+    const row = (label: string) => rows.find((one) => one.label === label)
+    expect(row('Walk-around bed')).toMatchObject({
+      differs: true,
+      cells: [{ reading: { value: true } }, { none: true }],
+    })
+    expect(row('Dry bath')).toMatchObject({ group: 'The floor plan', differs: false })
+    expect(row('Longest counter')).toMatchObject({
+      spec: { unit: 'in' },
+      cells: [{ reading: { value: 60 } }, { reading: { value: 60 } }],
+    })
   })
 
   it('every feature is a row once somebody looked at it on one of them, and none before', () => {

@@ -2,6 +2,8 @@ import { FEATURES, FEATURE_IDS } from '../features/catalogue'
 import { PLACES, type Feature } from '../features/feature'
 import { EQUIPMENT_KINDS, TRAILER_READS, type EquipmentKind } from '../readings/catalogue'
 import { best, type Reading, type ReadingSpec, type ReadingSpecs } from '../readings/reading'
+import { capital } from '../plan/naming'
+import { PLAN_TERMS } from '../terms/planTerms'
 import { equipmentOf } from '../trailer/equipment'
 import type { Trailer } from '../trailer/trailer'
 import { FIGURE_KEYS } from './figures'
@@ -22,6 +24,7 @@ export type ToldCell = { reading?: Reading; none?: true }
 /** All readings of the units and all that is told of them, where anybody looked at one of them; figures stand apart. */
 export function toldRows(trailers: readonly Trailer[]): ToldRow[] {
   const rows = [
+    ...planRows(trailers),
     ...readRows('The unit', TRAILER_READS, trailers, ({ readings }) => readings).filter(
       ({ key }) => !(FIGURE_KEYS as readonly string[]).includes(key),
     ),
@@ -32,6 +35,25 @@ export function toldRows(trailers: readonly Trailer[]): ToldRow[] {
     }),
   ]
   return rows.map(({ key: _key, ...row }) => row).filter(({ cells }) => cells.some(isKnown))
+}
+
+/** What people ask of a floor plan, as the search and their wishes know it. */
+function planRows(trailers: readonly Trailer[]): (ToldRow & { key: string })[] {
+  return PLAN_TERMS.map(({ key, says: label, unit, of }) => {
+    const number = unit !== undefined && unit !== 'count'
+    const spec: ReadingSpec = {
+      label: capital(label.replace(/^an? /, '')),
+      kind: number ? 'number' : 'yes-no',
+      ...(number && { unit }),
+    }
+    const cells = trailers.map((trailer): ToldCell => {
+      const { there, figure } = of(trailer)
+      if (there === undefined) return {}
+      const value = number ? figure : there
+      return there && value !== undefined ? { reading: { value, source: 'measured' } } : { none: true }
+    })
+    return row({ key, group: 'The floor plan', label: spec.label, spec }, cells)
+  })
 }
 
 const isKnown = ({ reading, none }: ToldCell): boolean => reading !== undefined || none === true

@@ -2,7 +2,7 @@ import { says } from '../quantity/phrase'
 import { countOf } from './countForms'
 import type { FilterTerm, Form } from './form'
 import { BY_NAME, keyed, TERM_NAME } from './termForms'
-import { TERMS } from './terms'
+import { TERMS } from '../terms/terms'
 import type { YardUnit } from './unit'
 
 type Of = (unit: YardUnit) => number | undefined

@@ -2,8 +2,8 @@ import { says } from '../quantity/phrase'
 import { CM_PER_INCH, LB_PER_KG } from '../quantity/parse'
 import { quantity, type Unit } from '../quantity/quantity'
 import { isMost, tidy, WAYS, type FilterTerm, type Form } from './form'
-import type { Term } from './term'
-import { TERMS } from './terms'
+import type { Term } from '../terms/term'
+import { TERMS } from '../terms/terms'
 import type { YardUnit } from './unit'
 
 /** How people write units, what they stand for, and how many of it. */

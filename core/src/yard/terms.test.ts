@@ -6,7 +6,7 @@ import { berth, equipment, fixture, standardEquipment, unit } from '../testing/u
 import type { Trailer } from '../trailer/trailer'
 import { filterYard, parseFilter } from './filter'
 import { tidy } from './form'
-import { TERMS } from './terms'
+import { TERMS } from '../terms/terms'
 import { yardUnit } from './unit'
 
 const understood = (text: string) => parseFilter(text).map(({ says }) => phraseText(says))

@@ -1,4 +1,4 @@
-import { TERMS } from './terms'
+import { TERMS } from '../terms/terms'
 import { BERTH_KINDS } from '../readings/catalogue'
 import { knownSum } from '../quantity/sum'
 import { figure } from '../readings/reading'

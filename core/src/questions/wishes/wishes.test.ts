@@ -10,7 +10,9 @@ import { DEFAULT_HOUSE_RULES as RULES } from '../../rules/houseRules'
 import { answerTo } from '../../testing/answerTo'
 import type { ReadingValue } from '../../readings/reading'
 import { household, person, readings } from '../../testing/someone'
-import { emptyPlan, equipment, fixture, standardEquipment, unit } from '../../testing/unit'
+import { isFeature, WISHABLE } from '../../household/featureWishes'
+import { TERMS } from '../../terms/terms'
+import { berth, emptyPlan, equipment, fixture, standardEquipment, unit } from '../../testing/unit'
 import type { Trailer } from '../../trailer/trailer'
 import { wishes } from './wishes'
 
@@ -160,6 +162,54 @@ describe('of all that is told on a lot', () => {
     expect(written({ feature: 'awningLight' })).toBe('')
     expect(written({ feature: 'suspension', is: 'torsion' })).toBe('')
     expect(written({ feature: 'hovers' })).toMatch(/wishes\[0\]\.feature/)
-    expect(written({ feature: 'suspension', is: 'wings' })).toMatch(/wishes\[0\].*one of the choices/)
+    expect(written({ feature: 'suspension', is: 'wings' })).toMatch(/wishes\[0\].*or one of a choice/)
   })
+})
+
+describe('what can be read, noted or drawn on a unit', () => {
+  const about = (trailer: Trailer, feature: string, stance: Stance, is?: string) =>
+    answerTo(wishes, trailer, household([person()], { wishes: [{ feature, stance, ...(is && { is }) }] }))
+  const withDoor = (closedBy: 'door' | 'nothing') =>
+    drawn({
+      rooms: [{ id: 'b', name: 'Bedroom', kind: 'bedroom', shape: { rect: [2, 2, 90, 92] }, closedBy }],
+      berths: [berth('bed', 60, 74, { room: 'b' })],
+    })
+
+  it('can all be wished for, each by what the search of the yard knows it by', () => {
+    const keys = new Set(TERMS.map(({ key }) => key))
+    const unknown = WISHABLE.filter(({ feature }) => !isFeature(feature)).filter(
+      ({ feature, is }) => !keys.has(is === undefined ? feature : `${feature}=${is}`) && !keys.has(feature),
+    )
+    expect(unknown).toEqual([])
+    for (const label of ['Tongue jack, drive, power', 'Black-tank flush', 'Outside shower', 'A dry bath', 'Speakers'])
+      expect(WISHABLE.map((one) => one.label.toLowerCase())).toContain(label.toLowerCase())
+  })
+
+  it.each<[string, string | undefined, Trailer, Trailer]>([
+    ['readings.blackFlush', undefined, unit({}, { blackFlush: true }), unit({}, { blackFlush: false })],
+    [
+      'equipment.jack.drive',
+      'power',
+      unit({}, {}, [...standardEquipment(), equipment('jack', { drive: 'power' })]),
+      unit({}, {}, [...standardEquipment(), equipment('jack', { drive: 'manual' })]),
+    ],
+    ['plan.bedroomDoor', undefined, withDoor('door'), withDoor('nothing')],
+    [
+      'plan.bunkLimit',
+      '250 lb',
+      drawn({ berths: [berth('bunk', 28, 74, { limit: 300 })] }),
+      drawn({ berths: [berth('bunk', 28, 74, { limit: 150 })] }),
+    ],
+  ])('%s %s: a must decides, a wish weighs', (feature, is, having, lacking) => {
+    expect(about(having, feature, 'must', is).verdict).toBe('fits')
+    expect(about(lacking, feature, 'must', is).verdict).toBe('no')
+    expect(about(lacking, feature, 'want', is).verdict).toBe('tight')
+    expect(about(having, feature, 'avoid', is).verdict).toBe('tight')
+  })
+
+  it('what nobody looked at is neither had nor missed', () =>
+    expect(about(unit(), 'readings.blackFlush', 'must')).toMatchObject({
+      verdict: 'measure',
+      missing: ['readings.blackFlush'],
+    }))
 })

@@ -1,14 +1,16 @@
 import type { Stance } from '../../household/stances'
 import { STANCES, type StanceId } from '../../household/stances'
 import type { FeatureId } from '../../features/catalogue'
-import { wishLabel, type FeatureWish } from '../../household/featureWishes'
+import { isFeature, WISHABLE, wishLabel, type FeatureWish, type Wishable } from '../../household/featureWishes'
+import { stepOf } from '../../household/planWishes'
 import { small } from '../../plan/naming'
-import { says } from '../../quantity/phrase'
+import { says, type Phrase } from '../../quantity/phrase'
 import { best, figure, word, type Readings, type ReadingValue } from '../../readings/reading'
 import type { EquipmentKind, FixtureKind } from '../../readings/catalogue'
-import { toFinish } from '../../trailer/drawn'
+import { TO_DRAW, toFinish, toNote } from '../../trailer/drawn'
 import { equipmentOf } from '../../trailer/equipment'
 import type { Trailer } from '../../trailer/trailer'
+import { TERMS } from '../../terms/terms'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, measure, no, tight, type Reason } from '../reason'
@@ -30,7 +32,11 @@ const OWN = [
 type Own = (typeof OWN)[number]
 
 /** Whether it has the thing; a key names the reading that would tell. And what is known of its features, as read. */
-export type WishFacts = Record<Own, boolean | { read: string }> & { told: Partial<Record<FeatureId, ReadingValue>> }
+export type WishFacts = Record<Own, boolean | { read: string }> & {
+  told: Partial<Record<FeatureId, ReadingValue>>
+  /** Whether it has what else can be wished, in the order of `WISHABLE`: `1` has it, `0` has none, a blank: nobody looked. */
+  held: string
+}
 
 export interface WishNeed {
   stances: { id: Own; stance: Stance }[]
@@ -53,7 +59,7 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
     speaksFor: 'as they wish it',
     shownAt: 'papers',
   },
-  version: 5,
+  version: 6,
   rules: { largeCylinder: 30 },
   baked: ['largeCylinder'],
   weight: 1,
@@ -72,7 +78,9 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
           ? slideReason(facts.noSlide, stance)
           : reasonFor(facts[id], stance, thing(id)),
       ),
-      ...features.map((wish) => featureReason(wish, facts.told[wish.feature])),
+      ...features.map((wish) =>
+        isFeature(wish.feature) ? featureReason(wish, facts.told[wish.feature]) : heldReason(wish, facts.held),
+      ),
     ]),
 }
 
@@ -114,7 +122,20 @@ function wishFacts(trailer: Trailer, { largeCylinder }: WishRules): WishFacts {
     told: Object.fromEntries(
       Object.keys(features).flatMap((id) => (best(features[id]) ? [[id, best(features[id])!.value]] : [])),
     ),
+    held: BESIDES.map((one) => heldBy(trailer, one)).join(''),
   }
+}
+
+/** What can be wished besides features, each with what the yard’s search knows it by. */
+const BESIDES = WISHABLE.filter(({ feature }) => !isFeature(feature))
+const AT = new Map(BESIDES.map(({ feature, is }, i) => [`${feature}=${is ?? ''}`, i]))
+const TERM = new Map(TERMS.map((term) => [term.key, term]))
+
+function heldBy(trailer: Trailer, { feature, is }: Wishable): string {
+  const exact = TERM.get(is === undefined ? feature : `${feature}=${is}`)
+  const { there, figure: value } = exact ? exact.of(trailer) : (TERM.get(feature)?.of(trailer) ?? {})
+  const has = exact || is === undefined ? there : value === undefined ? undefined : value >= stepOf(is)
+  return has === undefined ? ' ' : has ? '1' : '0'
 }
 
 /** True when one of the things is so, false when none is or there is none, else the reading that would tell. */
@@ -140,19 +161,37 @@ function reasonFor(fact: boolean | { read: string }, stance: Stance, name: strin
 
 /** Of all that is told besides: as it is called in the catalogue, for what it is. */
 function featureReason(wish: FeatureWish, told: ReadingValue | undefined): Reason {
-  const { feature, is, stance } = wish
-  const called = wishLabel(wish)
-  const wants = stance === 'want'
-  if (told === undefined)
-    return measure(
-      says`${called}: ${wants ? 'they would like it' : 'they would rather not have it'}; nobody has looked yet.`,
-      [`features.${feature}`],
-    )
+  const { feature, is } = wish
+  if (told === undefined) return unlooked(wish, `features.${feature}`)
   const has = typeof told === 'boolean' ? told : is === undefined ? told !== 'none' : told === is
+  return besides(wish, has, typeof told === 'string' && told !== 'none' ? says`on this one it is ${told}` : undefined)
+}
+
+/** Of what is read, noted or drawn. */
+function heldReason(wish: FeatureWish, held: string): Reason {
+  const known = held[AT.get(`${wish.feature}=${wish.is ?? ''}`) ?? -1]
+  if (known === '1' || known === '0') return besides(wish, known === '1')
+  const [list] = wish.feature.split('.')
+  return unlooked(
+    wish,
+    list === 'plan' || list === 'fixtures' ? TO_DRAW.inside.key : list === 'outside' ? toNote('outside') : wish.feature,
+  )
+}
+
+const CARE = { must: 'they must have it', want: 'they would like it', avoid: 'they would rather not have it' } as const
+
+const unlooked = (wish: FeatureWish, key: string): Reason =>
+  measure(says`${wishLabel(wish)}: ${CARE[wish.stance]}; nobody has looked yet.`, [key])
+
+function besides(wish: FeatureWish, has: boolean, other?: Phrase): Reason {
+  const called = wishLabel(wish)
+  const wants = wish.stance !== 'avoid'
   if (wants === has) return fits(says`${called}: ${has ? 'it has it' : 'it has none'}, as they like it.`)
-  const other = typeof told === 'string' && told !== 'none' ? says`on this one it is ${told}` : says`this one has none`
+  const reason = wish.stance === 'must' ? no : tight
   return wants
-    ? tight(says`${called}: they would like it; ${other}.`, { brief: `not ${small(called)}` })
+    ? reason(says`${called}: ${CARE[wish.stance]}; ${other ?? says`this one has none`}.`, {
+        brief: `not ${small(called)}`,
+      })
     : tight(says`${called}: they would rather not have it; this one does.`, { brief: `has ${small(called)}` })
 }
 

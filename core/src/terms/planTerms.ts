@@ -3,6 +3,7 @@ import { counterSpace } from '../plan/counter'
 import { ofGeometry } from '../plan/geometry'
 import { sightLines, sightsFromBed } from '../plan/sight'
 import { BERTH_KINDS } from '../readings/catalogue'
+import { PLAN_WISHES, type PlanWish } from '../household/planWishes'
 import { figure } from '../readings/reading'
 import { WAY_RULES } from '../plan/wayRules'
 import { toFinish, undrawn } from '../trailer/drawn'
@@ -45,11 +46,15 @@ const measured =
 const bedrooms = ({ plan }: Trailer) => plan.rooms.filter(({ kind }) => kind === 'bedroom')
 const bunks = ({ plan }: Trailer) => plan.berths.filter(({ kind }) => BERTH_KINDS[kind].bunk)
 
+const named = (key: PlanWish): Pick<Term, 'key' | 'says'> => ({
+  key: `plan.${key}`,
+  says: PLAN_WISHES[key].replace(/^A/, 'a'),
+})
+
 /** What people ask of a floor plan that no list of things says: it is seen on the drawing. */
 export const PLAN_TERMS: readonly Term[] = [
   {
-    key: 'plan.bedroomDoor',
-    says: 'a bedroom that shuts with a door',
+    ...named('bedroomDoor'),
     names: [
       'separate bedroom',
       'private bedroom',
@@ -63,32 +68,27 @@ export const PLAN_TERMS: readonly Term[] = [
     of: drawn((trailer) => bedrooms(trailer).some(({ closedBy }) => closedBy === 'door')),
   },
   {
-    key: 'plan.bedroomCurtain',
-    says: 'a bedroom behind a curtain',
+    ...named('bedroomCurtain'),
     names: ['bedroom curtain', 'bedroom with a curtain', 'bedroom behind a curtain'],
     of: drawn((trailer) => bedrooms(trailer).some(({ closedBy }) => closedBy === 'curtain')),
   },
   {
-    key: 'plan.bunkRoomDoor',
-    says: 'a bunk room that shuts with a door',
+    ...named('bunkRoomDoor'),
     names: ['bunk room door', 'closed bunk room', 'bunk room with a door', 'private bunk room', 'separate bunk room'],
     of: drawn(({ plan }) => plan.rooms.some(({ kind, closedBy }) => kind === 'bunk room' && closedBy === 'door')),
   },
   {
-    key: 'plan.dryBath',
-    says: 'a dry bath',
+    ...named('dryBath'),
     names: ['dry bath', 'dry bathroom', 'separate shower', 'dry shower', 'shower apart from the toilet'],
     of: drawn(({ plan }) => plan.fixtures.some(({ kind }) => kind === 'shower' || kind === 'tub')),
   },
   {
-    key: 'plan.splitBath',
-    says: 'a split bath',
+    ...named('splitBath'),
     names: ['split bath', 'split bathroom', 'toilet apart from the shower'],
     of: drawn(({ plan }) => bathsOf(plan).some(({ type }) => type === 'split')),
   },
   {
-    key: 'plan.bathDoor',
-    says: 'a bath that shuts with a door',
+    ...named('bathDoor'),
     names: [
       'bathroom door',
       'bath door',
@@ -100,8 +100,7 @@ export const PLAN_TERMS: readonly Term[] = [
     of: drawn(({ plan }) => bathsOf(plan).some(({ toilet, closedBy }) => toilet && closedBy === 'door')),
   },
   {
-    key: 'plan.walkAroundBed',
-    says: 'a walk-around bed',
+    ...named('walkAroundBed'),
     names: [
       'walk-around bed',
       'walk around bed',
@@ -122,8 +121,7 @@ export const PLAN_TERMS: readonly Term[] = [
     ),
   },
   {
-    key: 'plan.tvFromSeat',
-    says: 'a TV in sight of a seat',
+    ...named('tvFromSeat'),
     names: [
       'sees the tv',
       'see the tv',
@@ -133,11 +131,10 @@ export const PLAN_TERMS: readonly Term[] = [
       'tv in sight',
       'tv you can see',
     ],
-    of: drawn(({ plan }) => sightLines(plan, 'parked').some(isWatched)),
+    of: drawn(({ plan }) => ofGeometry(plan, ['tv from a seat'], () => sightLines(plan, 'parked').some(isWatched))),
   },
   {
-    key: 'plan.tvFromBed',
-    says: 'a TV in sight of a bed',
+    ...named('tvFromBed'),
     names: ['tv from the bed', 'tv in bed', 'bedroom tv', 'tv in the bedroom', 'watch tv in bed'],
     of: drawn(({ plan }) =>
       plan.berths
