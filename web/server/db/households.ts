@@ -76,8 +76,10 @@ export async function addHouseholds(
   households: readonly Household[],
   by: string | null,
   transaction: Transaction,
+  /** Of those that were here before. */
+  own: readonly (string | undefined)[] = [],
 ): Promise<string[]> {
-  const rows = households.map((household) => rowOf(uuid(), household, by))
+  const rows = households.map((household, i) => rowOf(own[i] ?? uuid(), household, by))
   await models().HouseholdRow.bulkCreate(rows, { transaction })
   return rows.map(({ id }) => id)
 }

@@ -74,3 +74,18 @@ export async function setAsideDocument(id: string): Promise<{ name: string; docu
   )
   return row
 }
+
+/** Households that were put aside under a name, as they stood, the first first; nobody else brings them in meanwhile. */
+export const setAsideHouseholds = (name: string, transaction: Transaction) =>
+  database().query<{ id: string; document: string }>(
+    "SELECT id, document FROM set_aside WHERE kind = 'household' AND name = :name ORDER BY set_aside_at, id FOR UPDATE",
+    { type: QueryTypes.SELECT, replacements: { name }, transaction },
+  )
+
+/** It is among the others again. */
+export const takenBack = (id: string, transaction: Transaction) =>
+  database().query('DELETE FROM set_aside WHERE id = :id', {
+    type: QueryTypes.RAW,
+    replacements: { id },
+    transaction,
+  })

@@ -5,13 +5,14 @@ import { household, person } from '@hitchet/core/testing/someone'
 import { unit } from '@hitchet/core/testing/unit'
 import { database, inTransaction } from '../db/database'
 import { latestFaults } from '../db/faults'
-import { addHouseholds, latestHouseholds } from '../db/households'
+import { addHouseholds, householdById, latestHouseholds } from '../db/households'
 import { allSetAside, setAsideDocument } from '../db/setAside'
 import { allTrailers, saveTrailers, trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { yardCards } from './cards'
 import { setAsideUnreadable } from './documents'
 import { yardFacts } from './facts'
+import { bringHouseholds } from './importedHouseholds'
 
 ownDatabase('documents')
 
@@ -53,5 +54,16 @@ describe('records that are kept', () => {
     const whole = await setAsideDocument(aside[1]!.id)
     expect(JSON.parse(whole!.document)).toMatchObject({ name: 'Two', people: [{ age: 'old' }] })
     expect(await setAsideUnreadable()).toEqual({ renewed: 0, setAside: 0 })
+  })
+
+  it('a household that is mended and brought in again is itself: contact and pages are under the id it had', async () => {
+    const [aside] = (await allSetAside()).filter(({ kind }) => kind === 'household')
+    const mended = household([person({ name: 'Two' })], { name: 'Two' })
+    const report = await inTransaction((transaction) =>
+      bringHouseholds([{ file: 'two.json', household: mended }], { again: 'ask', by: null }, transaction),
+    )
+    expect(report.added).toEqual([{ id: aside!.id, name: 'Two' }])
+    expect((await allSetAside()).map(({ kind }) => kind)).toEqual(['unit'])
+    expect((await householdById(aside!.id))!.household).toMatchObject({ name: 'Two' })
   })
 })

@@ -4,6 +4,7 @@ import type { Household } from '@hitchet/core/household/household'
 import { inCommon, sameHousehold } from '@hitchet/core/household/same'
 import type { Again, HouseholdReport, KnownHousehold } from '../../wire/importing'
 import { addHouseholds, householdsForUpdate, renewHouseholdIn, type KeptHousehold } from '../db/households'
+import { setAsideHouseholds, takenBack } from '../db/setAside'
 
 export interface BroughtHousehold {
   file: string
@@ -43,6 +44,7 @@ export async function bringHouseholds(
     fresh.map(({ household }) => household),
     by,
     transaction,
+    await ownIds(fresh, transaction),
   )
   report.added = fresh.map(({ household: { name } }, i) => ({ id: ids[i]!, name }))
   for (const one of matched) {
@@ -53,6 +55,23 @@ export async function bringHouseholds(
     report[renews ? 'renewed' : 'unchanged'].push({ id, name: one.household.name })
   }
   return report
+}
+
+/**
+ * One that was put aside and is brought in again, mended, is itself: by the id it had, under which its contact, its pages and
+ * its links are kept. Of several of its name the one whose record names most of its people.
+ */
+async function ownIds(fresh: readonly BroughtHousehold[], transaction: Transaction): Promise<(string | undefined)[]> {
+  const ids: (string | undefined)[] = []
+  for (const { household } of fresh) {
+    const aside = await setAsideHouseholds(household.name, transaction)
+    const named = ({ document }: { document: string }) =>
+      household.people.filter(({ name }) => document.includes(JSON.stringify(name))).length
+    const [own] = aside.sort((a, b) => named(b) - named(a))
+    if (own) await takenBack(own.id, transaction)
+    ids.push(own?.id)
+  }
+  return ids
 }
 
 /** The kept household that a document speaks of: of several the one with most people in common, last touched first. */
