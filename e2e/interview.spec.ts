@@ -294,3 +294,30 @@ test('what an older program kept of an interview is taken up again; what cannot 
   await expect(page.getByText('could not be read, and was put aside')).toBeVisible()
   await expect(page.getByLabel('Usual nights')).toHaveValue('3')
 })
+
+test('two tabs on one household: neither saves over what the other typed, and both are kept', async ({
+  page,
+  context,
+}) => {
+  await enter(page)
+  const at = await aHousehold(page, unique('Twice'))
+  await page.goto(at)
+  const other = await context.newPage()
+  await other.goto(at)
+  await page.getByLabel('Usual nights').fill('9')
+  await other.getByLabel('Budget before taxes and fees').fill('$31,000')
+  // A reload gives each its own back.
+  await page.reload()
+  await expect(page.getByLabel('Usual nights')).toHaveValue('9')
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
+  // What is typed here after the save is no reason for the other to think that it had seen it.
+  await page.getByLabel('Usual nights').fill('11')
+  await other.getByRole('button', { name: 'Save', exact: true }).click()
+  const both = other.getByRole('alertdialog')
+  await expect(both).toContainText('9')
+  await both.getByRole('button', { name: 'Save mine over theirs' }).click()
+  await expect(other.getByText('Saved.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('Usual nights')).toHaveValue('11')
+})

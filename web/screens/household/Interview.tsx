@@ -63,11 +63,11 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
     const version = overVersion ?? keptVersion() ?? kept?.version
     const saved = await send(() =>
       kept
-        ? request<{ id: string }>('PUT', `/api/households/${kept.id}`, { version, household })
-        : request<{ id: string }>('POST', '/api/households', { id: newId, household }),
+        ? request<{ id: string; version: number }>('PUT', `/api/households/${kept.id}`, { version, household })
+        : request<{ id: string; version: number }>('POST', '/api/households', { id: newId, household }),
     )
     if (!saved) return false
-    forget()
+    forget(saved.version)
     // What was typed while it was on its way is still there, and not saved yet.
     const now = structuredClone(form.getValues())
     form.reset(typed)

@@ -1,46 +1,75 @@
-import { useEffect } from 'react'
+import { useEffect, useRef } from 'react'
 import type { UseFormReturn } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
 import { readDraft } from '@hitchet/core/household/draftSchema'
 import { deviceStore } from '../kept/deviceStore'
+import { thisTab } from '../kept/thisTab'
 import { useTrouble } from '../kept/useTrouble'
 
 interface KeptDraft {
   /** Of the household, when the typing began. */
   version: number
   draft: HouseholdDraft
+  /** In which tab it is typed. */
+  tab?: string
 }
 
 const store = deviceStore<KeptDraft>({
   kind: 'household',
   version: 1,
   read: (value) => {
-    const { version, draft } = (value ?? {}) as Partial<Record<keyof KeptDraft, unknown>>
+    const { version, draft, tab } = (value ?? {}) as Partial<Record<keyof KeptDraft, unknown>>
     const read = readDraft(draft)
-    return read && typeof version === 'number' ? { version, draft: read } : undefined
+    return read && typeof version === 'number'
+      ? { version, draft: read, ...(typeof tab === 'string' && { tab }) }
+      : undefined
   },
 })
 
+const valueAt = (key: string): KeptDraft | undefined => {
+  const found = store.find(key)
+  return found && 'value' in found ? found.value : undefined
+}
+
 /**
- * What is typed is kept on this device until it is saved: a reload, a closed tab or a lost connection
- * costs nothing. `version` is the one that the typing began with; `says`: what the person should know of it.
+ * What is typed is kept on this device until it is saved: a reload, a closed tab or a lost connection costs nothing. Two tabs
+ * on one household keep each its own: neither writes over, saves as its own, or forgets what is typed in the other.
+ * `version`: of the household as it came with the page; `says`: what the person should know of what is kept.
  */
 export function useKeptDraft(form: UseFormReturn<HouseholdDraft>, key: string, version: number) {
+  /** The version that this tab's typing began with; a save of it is its new beginning. */
+  const began = useRef<number>(undefined)
+  /** What an earlier visit left under the household's own key, while nobody has typed on there. */
+  const adopted = useRef<string>(undefined)
   useEffect(() => {
-    const found = store.find(key)
+    const own = valueAt(ownKey(key)) ?? valueAt(key)
+    if (!own) return
+    began.current = own.version
+    adopted.current = JSON.stringify(own)
     // What is kept as saved stays the default, so that the form knows itself unsaved.
-    if (found && 'value' in found) form.reset(found.value.draft, { keepDefaultValues: true })
+    form.reset(own.draft, { keepDefaultValues: true })
   }, [form, key])
   useEffect(() => {
     const { unsubscribe } = form.watch((draft, { name: changed }) => {
       // A reset names no field: what it put there is saved already.
-      if (changed) store.keep(key, { version, draft: draft as HouseholdDraft })
+      if (!changed) return
+      began.current ??= version
+      const held = valueAt(key)
+      const isFree = !held || held.tab === thisTab() || JSON.stringify(held) === adopted.current
+      const kept = { version: began.current, draft: draft as HouseholdDraft, tab: thisTab() }
+      store.keep(isFree ? key : ownKey(key), kept)
     })
     return unsubscribe
   }, [form, key, version])
-  const keptVersion = () => {
-    const found = store.find(key)
-    return found && 'value' in found ? found.value.version : undefined
+  /** `saved`: the version that it was saved as; absent: it is dropped. */
+  const forget = (saved?: number) => {
+    const held = valueAt(key)
+    if (held && (held.tab === thisTab() || JSON.stringify(held) === adopted.current)) store.forget(key)
+    store.forget(ownKey(key))
+    adopted.current = undefined
+    began.current = saved
   }
-  return { forget: () => store.forget(key), keptVersion, says: useTrouble(store, key) }
+  return { forget, keptVersion: () => began.current, says: useTrouble(store, key) }
 }
+
+const ownKey = (key: string): string => `${key}@${thisTab()}`
