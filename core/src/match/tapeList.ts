@@ -117,6 +117,8 @@ export function tapeList(
  */
 function makesSense({ plan }: Trailer, path: string, key: string): boolean {
   if (path === 'features') return false
+  // How a cupboard is hung matters only where somebody waits for it.
+  if (key === 'hinge' || key === 'leaves') return false
   const berth = plan.berths.find(({ id }) => path === `plan.berths.${id}`)
   if (!berth) return true
   const { limited, upper } = BERTH_KINDS[berth.kind]

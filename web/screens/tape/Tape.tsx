@@ -26,7 +26,8 @@ export async function Tape({ stock, household, named }: { stock: string; househo
       <KeepHere paths={keptWith(stock, household)} />
       {open > 0 && (
         <StillReckoning>
-          For {open === 1 ? 'one household' : `${open} households`} it is still being looked at what they wait for.
+          What {open === 1 ? 'one household waits' : `${open} households wait`} for is being looked at again; until then
+          the list is the one from before.
         </StillReckoning>
       )}
       <TapeBoard

@@ -8,6 +8,7 @@ import { answersOn } from '../../server/services/matching'
 import { KeepHere } from '../../offline/KeepHere'
 import { tapeListFor } from '../../server/services/trailers'
 import { keptWith, unitAddress } from '../unitAddress'
+import { StillReckoning } from '../StillReckoning'
 import { WalkBoard } from './WalkBoard'
 
 /**
@@ -27,15 +28,20 @@ export async function Walk({
   const [found] = await trailersByStock([stock])
   if (!found) notFound()
   const { trailer } = found
-  const waits = (await tapeListFor(found, { named })).list.flatMap(({ key, households }) =>
-    households.length ? [{ key, households }] : [],
-  )
+  const { list, open: old } = await tapeListFor(found, { named })
+  const waits = list.flatMap(({ key, households }) => (households.length ? [{ key, households }] : []))
   const answers = open && (await answersOn([found.id], open.household)).get(found.id)
   const taken = open ? (await takenWith(open.id, stock)).map(({ event }) => event.what) : []
   const shown = answers && showing(trailer, stationsOf(trailer), answers)
   return (
     <>
       <KeepHere paths={keptWith(stock, open?.id)} />
+      {old > 0 && (
+        <StillReckoning>
+          What {old === 1 ? 'one household waits' : `${old} households wait`} for is being looked at again; until then
+          the list is the one from before.
+        </StillReckoning>
+      )}
       <WalkBoard
         trailer={trailer}
         waits={waits}

@@ -252,17 +252,27 @@ export async function unitsInYard(): Promise<number> {
 export const keepWaits = (key: string, rows: readonly (Pair & { waits: Waited[] })[]): Promise<void> =>
   keep('kept_waits', key, rows, { waits: ({ waits }) => JSON.stringify(waits) })
 
-/** What is waited for by each of some households on each of some units; nothing where it is still to be reckoned. */
+/** What a household waits for on a unit; `old`: as it was before one of them, or what is reckoned, changed. */
+export interface KeptWaits {
+  waits: Waited[]
+  old: boolean
+}
+
+/** What is waited for by each of some households on each of some units; nothing where it was never reckoned. */
 export async function waitsOf(
   households: readonly string[],
   units: readonly string[],
   key: string,
-): Promise<{ household: string; trailer: string; waits?: Waited[] }[]> {
+): Promise<{ household: string; trailer: string; kept?: KeptWaits }[]> {
   if (households.length === 0 || units.length === 0) return []
-  const rows = await database().query<{ household: string; trailer: string; waits: string | null }>(
-    `SELECT h.id AS household, t.id AS trailer, a.waits FROM households h JOIN trailers t
-      LEFT JOIN kept_waits a ON ${fresh('a')} WHERE h.id IN (:households) AND t.id IN (:units)`,
+  const rows = await database().query<{ household: string; trailer: string; waits: string | null; fresh: number }>(
+    `SELECT h.id AS household, t.id AS trailer, a.waits, (${fresh('a')}) AS fresh FROM households h JOIN trailers t
+      LEFT JOIN kept_waits a ON a.household_id = h.id AND a.trailer_id = t.id WHERE h.id IN (:households) AND t.id IN (:units)`,
     { type: QueryTypes.SELECT, replacements: { households, units, key } },
   )
-  return rows.map(({ waits, ...pair }) => ({ ...pair, ...(waits && { waits: JSON.parse(waits) as Waited[] }) }))
+  return rows.map(({ household, trailer, waits, fresh: isFresh }) => ({
+    household,
+    trailer,
+    ...(waits !== null && { kept: { waits: JSON.parse(waits) as Waited[], old: !isFresh } }),
+  }))
 }

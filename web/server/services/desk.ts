@@ -68,7 +68,7 @@ export async function toMeasure(
   const found = await waitsFor(places.map(({ household, unit }) => ({ household: household.id, unit })))
   const units = new Map<string, { readings: Map<string, number>; waiting: UnitToMeasure['waiting'] }>()
   for (const [i, { household, unit, place }] of places.entries()) {
-    const waits = found[i] ?? []
+    const waits = found[i]?.waits ?? []
     if (waits.length === 0) continue
     const entry = units.get(unit) ?? { readings: new Map<string, number>(), waiting: [] }
     entry.waiting.push({ household: household.household.name, place })
@@ -91,6 +91,6 @@ export async function toMeasure(
         ]
       })
       .sort((a, b) => worth(b) - worth(a) || (a.stock < b.stock ? -1 : 1)),
-    open: found.filter((one) => one === undefined).length + standings.filter(({ known }) => known < all).length,
+    open: found.filter((one) => one?.old ?? true).length + standings.filter(({ known }) => known < all).length,
   }
 }

@@ -13,7 +13,7 @@ import { keptOf } from '@hitchet/core/testing/keptYard'
 import { COUPLE, FAMILY, HATCH, LONG } from '@hitchet/core/testing/lot'
 import { couple, household, person, vehicle } from '@hitchet/core/testing/someone'
 import type { Account } from '../db/accounts'
-import { standingsOf } from '../db/answers'
+import { standingsOf, waitsOf } from '../db/answers'
 import { asOnlyOne } from '../db/chores'
 import { database, inTransaction } from '../db/database'
 import { householdById } from '../db/households'
@@ -211,10 +211,18 @@ describe('what waits for a reading', () => {
       RULES,
     )
     expect(own.map(({ key }) => key)).toContain('readings.hitchWeight')
-    expect(await waitsFor(pairs)).toEqual([own, own])
+    const now = { waits: own, old: false }
+    expect(await waitsFor(pairs)).toEqual([now, now])
     await takeReading('FAMILY', { key: 'readings.hitchWeight', text: '420', source: 'measured' }, MAREN, '2026-11-27')
+    // Until it is looked at again, what was so before stands, and says that it is old.
+    const between = await waitsOf([one, other], [found!.id], keptKey(RULES))
+    expect(between.map(({ kept }) => kept)).toEqual([
+      { waits: own, old: true },
+      { waits: own, old: true },
+    ])
     const after = await waitsFor(pairs)
-    expect(after.flatMap((waits) => waits!.map(({ key }) => key))).not.toContain('readings.hitchWeight')
+    expect(after.map((kept) => kept!.old)).toEqual([false, false])
+    expect(after.flatMap((kept) => kept!.waits.map(({ key }) => key))).not.toContain('readings.hitchWeight')
   })
 })
 

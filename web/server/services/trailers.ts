@@ -1,13 +1,14 @@
 import { flawWords } from '@hitchet/core/formats/placeWords'
 import { parseTrailer } from '@hitchet/core/formats/document'
-import { tapeList, type ToMeasure } from '@hitchet/core/match/tapeList'
+import { tapeList, type ToMeasure, type Waited } from '@hitchet/core/match/tapeList'
 import { NotAFigure } from '@hitchet/core/quantity/parse'
-import type { ReadingSpec, ReadingValue, Source } from '@hitchet/core/readings/reading'
+import { best, type ReadingSpec, type ReadingValue, type Source } from '@hitchet/core/readings/reading'
 import { typedReading } from '@hitchet/core/readings/typed'
 import { thingAt, withReading } from '@hitchet/core/trailer/things'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { flawed, Refused } from '../refused'
 import type { Account } from '../db/accounts'
+import type { KeptWaits } from '../db/answers'
 import { householdNames } from '../db/households'
 import { addTrailer, changeTrailer, isAsTakenIn, trailersByStock, type StockedTrailer } from '../db/trailers'
 import { keepUp } from './kept'
@@ -125,13 +126,25 @@ export async function tapeListFor(
 ): Promise<{ list: ToMeasure[]; open: number }> {
   const households = await householdNames()
   const found = await waitsFor(households.map((one) => ({ household: one.id, unit: id })))
-  const all = households.map(({ name }, i) => ({ name: named ? name : `household ${i + 1}`, waits: found[i] ?? [] }))
+  const all = households.map(({ name }, i) => ({
+    name: named ? name : `household ${i + 1}`,
+    waits: stillOpen(found[i], trailer),
+  }))
   const list = tapeList(trailer, all)
   return {
     list: named ? list : list.map((one) => ({ ...one, households: counted(one.households.length) })),
-    open: found.filter((one) => one === undefined).length,
+    open: found.filter((one) => one?.old ?? true).length,
   }
 }
+
+/** Of what was waited for before, without what was read since. */
+const stillOpen = (kept: KeptWaits | undefined, trailer: Trailer): readonly Waited[] =>
+  kept?.old
+    ? kept.waits.filter(({ key }) => {
+        const found = thingAt(trailer, key)
+        return !found || best(found.thing.readings?.[found.reading]) === undefined
+      })
+    : (kept?.waits ?? [])
 
 const counted = (households: number): string[] =>
   households === 0 ? [] : [households === 1 ? 'one household' : `${households} households`]

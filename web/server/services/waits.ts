@@ -1,5 +1,4 @@
-import type { Waited } from '@hitchet/core/match/tapeList'
-import { waitsOf } from '../db/answers'
+import { waitsOf, type KeptWaits } from '../db/answers'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import { ofProcess } from '../ofProcess'
@@ -16,10 +15,10 @@ export interface Looked {
 const AT_ONCE = 10
 
 /**
- * For each of some households on some unit the readings that could change one of its answers there; absent: it is still being
- * looked at.
+ * For each of some households on some unit the readings that could change one of its answers there. While that is still being
+ * looked at, what was so before stands, marked as old; absent: there is nothing yet.
  */
-export async function waitsFor(pairs: readonly Looked[]): Promise<(Waited[] | undefined)[]> {
+export async function waitsFor(pairs: readonly Looked[]): Promise<(KeptWaits | undefined)[]> {
   const until = patience()
   const key = keptKey(houseRules())
   const read = async () => {
@@ -28,11 +27,11 @@ export async function waitsFor(pairs: readonly Looked[]): Promise<(Waited[] | un
       [...new Set(pairs.map(({ unit }) => unit))],
       key,
     )
-    const known = new Map(rows.map(({ household, trailer, waits }) => [`${household} ${trailer}`, waits]))
+    const known = new Map(rows.map(({ household, trailer, kept }) => [`${household} ${trailer}`, kept]))
     return pairs.map(({ household, unit }) => known.get(`${household} ${unit}`))
   }
   let found = await read()
-  const open = pairs.filter((_, i) => found[i] === undefined)
+  const open = pairs.filter((_, i) => found[i]?.old ?? true)
   if (open.length === 0) return found
   await within(until, reckonWaits(open))
   found = await read()
