@@ -59,6 +59,9 @@ test('a reading is taken beside those there are, and one that contradicts is sho
   await page.getByRole('textbox', { name: 'Shower headroom' }).fill(`6'1`)
   await page.getByRole('combobox', { name: 'Where it comes from' }).selectOption('hearsay')
   await page.getByRole('button', { name: 'Write it down' }).click()
+  // Another figure than the one that stands there is asked about first.
+  await expect(page.getByRole('main').getByRole('alert')).toContainText('So far it’s 77 in')
+  await page.getByRole('button', { name: 'Yes, write it beside that' }).click()
   await expect(page.locator('dl').last()).toContainText(/77 in measured.*but 73 in by hearsay/)
 })
 

@@ -66,6 +66,7 @@ const count = (many: number, what: string): string => `${many} ${what}${many ===
 function noteText({ stock, about, what }: WalkEvent): string {
   const of = `${stock}, ${about}`
   if (what.kind === 'reading') return `${of}: ${what.text}`
+  if (what.kind === 'taken back') return `${of}: taken back`
   if (what.kind === 'thing') return `${of}: ${what.there ? 'it has one' : 'none'}`
   if (what.kind === 'reaction') return `${of}: ${what.reaction.feels}`
   if (what.kind === 'choice') return about

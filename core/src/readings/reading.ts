@@ -72,12 +72,13 @@ const CONTRADICTION = { absolute: 1, relative: 0.01 }
 export function contradicting(readings: readonly Reading[] | undefined): Reading[] {
   const chosen = best(readings)
   if (!readings || !chosen) return []
-  return readings.filter((other) => {
-    if (other === chosen) return false
-    if (typeof other.value !== 'number' || typeof chosen.value !== 'number') return other.value !== chosen.value
-    const apart = Math.abs(other.value - chosen.value)
-    return apart > Math.max(CONTRADICTION.absolute, CONTRADICTION.relative * Math.abs(chosen.value))
-  })
+  return readings.filter((other) => other !== chosen && contradicts(other.value, chosen.value))
+}
+
+/** Whether two values of one thing cannot both be so. */
+export function contradicts(a: ReadingValue, b: ReadingValue): boolean {
+  if (typeof a !== 'number' || typeof b !== 'number') return a !== b
+  return Math.abs(a - b) > Math.max(CONTRADICTION.absolute, CONTRADICTION.relative * Math.abs(b))
 }
 
 const length = (label: string, how?: string): ReadingSpec => ({ label, kind: 'number', unit: 'in', how })

@@ -13,6 +13,7 @@ import {
 import type { Reading, Readings, ReadingSpec, ReadingSpecs } from '../readings/reading'
 import { namedThings, type NamedThing } from './namedThings'
 import type { Trailer } from './trailer'
+import { withReadings } from './watched'
 
 /** Something on a trailer, with what can be read on it. */
 export interface Thing extends NamedThing {
@@ -50,6 +51,21 @@ export function thingAt(
     (byKind && thingsOf(trailer).find((one) => one.path === `equipment.${byKind.id}`))
   const spec = thing?.specs[reading]
   return thing && spec && { thing, reading, spec }
+}
+
+/** The trailer without the last reading that somebody took there; undefined when they took none. */
+export function withoutReading(trailer: Trailer, key: string, by: string): Trailer | undefined {
+  const found = thingAt(trailer, key)
+  const all = found?.thing.readings?.[found.reading] ?? []
+  const last = all.findLast((one) => one.by === by)
+  if (!found || !last) return undefined
+  const { thing, reading: name } = found
+  return withReadings(trailer, (path, readings) => {
+    if (path !== thing.path) return readings
+    const { [name]: _all, ...others } = readings
+    const left = all.filter((one) => one !== last)
+    return left.length ? { ...others, [name]: left } : others
+  })
 }
 
 /** The trailer with one more reading, which is written beside those there are; undefined when the key leads nowhere. */

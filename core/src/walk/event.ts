@@ -14,6 +14,12 @@ export interface ReadingNote {
   saw?: string
 }
 
+/** What one noted oneself and takes back: it is as before, not looked at where nobody else had. */
+export interface TakenBackNote {
+  kind: 'taken back'
+  key: string
+}
+
 /** A kind of thing that nobody had looked for: there is one, or there is none. */
 export interface ThingNote {
   kind: 'thing'
@@ -48,7 +54,7 @@ export interface ChoiceNote {
   word?: string
 }
 
-export type WalkNote = ReadingNote | ThingNote | ShownNote | ReactionNote | HandedNote | ChoiceNote
+export type WalkNote = ReadingNote | TakenBackNote | ThingNote | ShownNote | ReactionNote | HandedNote | ChoiceNote
 export type WalkNoteKind = WalkNote['kind']
 
 /**

@@ -12,6 +12,7 @@ import {
   type ReactionNote,
   type ReadingNote,
   type ShownNote,
+  type TakenBackNote,
   type ThingNote,
   type WalkNote,
   type WalkNoteKind,
@@ -29,6 +30,7 @@ const notes: Record<WalkNoteKind, Schema> = {
     confirmed: boolean(),
     saw: string().max(200),
   }),
+  'taken back': objectOf<TakenBackNote>()({ kind: kind().oneOf(['taken back']), key: string().max(200).required() }),
   thing: objectOf<ThingNote>()({
     kind: kind().oneOf(['thing']),
     thing: string().oneOf(ABSENT_KINDS).required(),

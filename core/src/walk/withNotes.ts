@@ -1,7 +1,7 @@
 import { NotAFigure } from '../quantity/parse'
 import { typedReading } from '../readings/typed'
 import { withNoted } from '../trailer/equipment'
-import { thingAt, withReading } from '../trailer/things'
+import { thingAt, withoutReading, withReading } from '../trailer/things'
 import type { Trailer } from '../trailer/trailer'
 import type { WalkEvent } from './event'
 
@@ -12,6 +12,7 @@ export function withNotes(trailer: Trailer, waiting: readonly WalkEvent[], by: s
     .reduce((now, { at, what }) => {
       const seen = { on: at.slice(0, 10), by }
       if (what.kind === 'thing') return withNoted(now, what.thing, what.there, { source: 'measured', ...seen })
+      if (what.kind === 'taken back') return withoutReading(now, what.key, by) ?? now
       if (what.kind !== 'reading') return now
       const found = thingAt(now, what.key)
       if (!found) return now

@@ -3,11 +3,12 @@
 import { Box, Button, HStack, Input, NativeSelect, Text } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
 import { NotAFigure } from '@hitchet/core/quantity/parse'
-import { SOURCES, type Reading, type ReadingSpec, type Source } from '@hitchet/core/readings/reading'
+import { contradicts, SOURCES, type Reading, type ReadingSpec, type Source } from '@hitchet/core/readings/reading'
 import { typedReading } from '@hitchet/core/readings/typed'
 import { sawText } from '@hitchet/core/walk/event'
 import { useNotes } from '../../offline/Notes'
 import { usualSource } from '@hitchet/core/readings/usualSource'
+import { ReadingSource, ReadingValue } from './ReadingValue'
 import { SOURCE_WORDS } from './sources'
 
 /** One figure as people write it, where it comes from, and it is on the unit. `filled`: what a meter sent. */
@@ -44,17 +45,22 @@ export function TakeReading({
   const [says, say] = useState<string>()
   const field = useRef<HTMLInputElement>(null)
   useEffect(() => (waits ? undefined : field.current?.focus()), [path, waits])
+  const [asks, setAsks] = useState(false)
   const send = async () => {
+    let value
     try {
-      typedReading(spec, text)
+      value = typedReading(spec, text)
     } catch (failure) {
       if (!(failure instanceof NotAFigure)) throw failure
       return say(`Right would be ${failure.expected}`)
     }
+    // What stands there says otherwise: that is asked here, not found out later.
+    if (stood && !doubted && !asks && contradicts(value, stood.value)) return setAsks(true)
     await write({ text, source })
   }
   const write = async (reading: { text: string; source: Source; confirmed?: boolean }) => {
     setBusy(true)
+    setAsks(false)
     const next = waits && field.current ? nextIn(field.current) : undefined
     const saw = sawText(stood)
     const heard = await note({ stock, about }, { kind: 'reading', key: path, ...reading, ...(saw && { saw }) })
@@ -124,6 +130,20 @@ export function TakeReading({
             </Button>
           )}
         </HStack>
+        {asks && stood && (
+          <HStack role="alert" gap="2" pt="1" flexWrap="wrap">
+            <Text fontSize="14px" fontWeight="600">
+              So far it’s <ReadingValue spec={spec} reading={stood} /> (<ReadingSource reading={stood} />
+              ). Is “{text}” right?
+            </Text>
+            <Button type="submit" minH="40px" loading={busy}>
+              Yes, write it beside that
+            </Button>
+            <Button type="button" variant="outline" minH="40px" onClick={() => (setAsks(false), onTaken())}>
+              No, leave it
+            </Button>
+          </HStack>
+        )}
         {says && (
           <Text role="alert" color="no" fontSize="13.5px" pt="1">
             {says}

@@ -28,20 +28,24 @@ export function SeenRow({
   const { note } = useNotes()
   const [busy, setBusy] = useState(false)
   const [says, setSays] = useState<string>()
+  const known = tapped ?? (typeof reading?.value === 'boolean' ? (reading.value ? 'yes' : 'no') : reading?.value)
   const options = spec?.kind === 'yes-no' ? ['yes', 'no'] : spec?.kind === 'choice' ? spec.choices! : undefined
+  // A second tap takes the first one back: it is not looked at again.
   const tap = async (text: string) => {
-    setTapped(text)
+    setTapped(text === known ? '' : text)
     setBusy(true)
+    setSays(undefined)
     const saw = sawText(reading)
     const heard = await note(
       { stock, about: name },
-      { kind: 'reading', key, text, source: 'measured', ...(saw && { saw }) },
+      text === known
+        ? { kind: 'taken back', key }
+        : { kind: 'reading', key, text, source: 'measured', ...(saw && { saw }) },
     )
     setBusy(false)
     setTapped(undefined)
     if ('says' in heard) setSays(heard.says)
   }
-  const known = tapped ?? (typeof reading?.value === 'boolean' ? (reading.value ? 'yes' : 'no') : reading?.value)
   return (
     <Box as="li" borderTopWidth="1px" borderColor="hair" py="1">
       <Flex gap="3" align="center" minH="48px" flexWrap="wrap">
@@ -77,6 +81,7 @@ export function SeenRow({
                 minW="56px"
                 variant={known === option ? 'solid' : 'outline'}
                 aria-pressed={known === option}
+                title={known === option ? 'Tap again to take it back' : undefined}
                 disabled={busy}
                 onClick={() => void tap(option)}
               >

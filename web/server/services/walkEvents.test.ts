@@ -59,6 +59,20 @@ describe('what was noted along a walk', () => {
     expect((await now()).version).toBe(201)
   })
 
+  it('is taken back by who noted it, and by nobody else: it is then as before', async () => {
+    await takeEvents([event(reads('455')), event(reads('470'), { at: '2026-11-20T10:05:00.000Z' })], nell)
+    const back: WalkNote = { kind: 'taken back', key: 'readings.hitchWeight' }
+    const before = ((await now()).trailer.readings.hitchWeight ?? []).length
+    expect(await takeEvents([event(back)], maren)).toMatchObject([
+      { taken: false, says: expect.stringContaining('noted yourself') },
+    ])
+    expect(await takeEvents([event(back)], nell)).toMatchObject([{ taken: true }])
+    expect((await noted()).map(({ value }) => value)).toEqual([455])
+    await takeEvents([event(back)], nell)
+    expect(await noted()).toEqual([])
+    expect((await now()).trailer.readings.hitchWeight ?? []).toHaveLength(before - 2)
+  })
+
   it('one that is refused says why, also when it is sent again, and holds up no other', async () => {
     const [wrong, right] = [event(reads('about as heavy as a piano')), event(reads('470'))]
     const first = await takeEvents([wrong, right], nell)

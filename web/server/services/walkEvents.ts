@@ -4,12 +4,13 @@ import { withReaction } from '@hitchet/core/household/reaction'
 import { best } from '@hitchet/core/readings/reading'
 import { isThere } from '@hitchet/core/trailer/drawn'
 import { withNoted } from '@hitchet/core/trailer/equipment'
-import { thingAt } from '@hitchet/core/trailer/things'
+import { thingAt, withoutReading } from '@hitchet/core/trailer/things'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import {
   sawText,
   type ReactionNote,
   type ReadingNote,
+  type TakenBackNote,
   type ThingNote,
   type WalkEvent,
   type WalkOutcome,
@@ -53,6 +54,7 @@ async function act(event: WalkEvent, account: Account, transaction: Transaction)
   const { what, stock, household } = event
   const who = { on: noLater(event.at), by: account.name }
   if (what.kind === 'reading') return reading(stock, what, who, account.id, transaction)
+  if (what.kind === 'taken back') return takenBack(stock, what, who, account.id, transaction)
   if (what.kind === 'thing') return thing(stock, what, who, account.id, transaction)
   if (what.kind === 'reaction') return reaction(stock, household!, what, account.id, transaction)
   await bothAreThere(stock, household!, transaction)
@@ -92,6 +94,15 @@ async function reading(stock: string, note: ReadingNote, who: Who, by: string, t
     return next
   })
   return meanwhile
+}
+
+async function takenBack(stock: string, { key }: TakenBackNote, who: Who, by: string, transaction: Transaction) {
+  await changeTrailerIn(transaction, stock, by, (latest) => {
+    const next = withoutReading(latest, key, who.by)
+    if (!next) throw new Refused('Only what you noted yourself can be taken back. Write down what’s right beside it.')
+    return next
+  })
+  return undefined
 }
 
 const readingAt = (trailer: Trailer, key: string) => {
