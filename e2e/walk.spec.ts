@@ -45,6 +45,9 @@ test('a figure is written as people write it, and read on the unit’s card', as
   if (!(await field.isVisible())) await row.getByRole('button', { name: /Write it down|Again/ }).click()
   await row.getByRole('textbox', { name: 'Overall height' }).fill(`11'4`)
   await row.getByRole('button', { name: 'Write it down' }).last().click()
+  // The sheet says otherwise: that is asked where it is written.
+  await expect(row.getByRole('alert')).toContainText('So far it’s 11 ft 2 in')
+  await row.getByRole('button', { name: 'Yes, write it beside that' }).click()
   await expect(row.getByRole('textbox', { name: 'Overall height' })).toBeHidden()
   await page.goto('/yard/T-172')
   await expect(page.getByLabel('Figures of this unit')).toContainText(/Height, measured\s*11 ft 4 in/)

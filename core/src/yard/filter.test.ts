@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { phraseText } from '../quantity/phrase'
 import { berth, fixture, unit } from '../testing/unit'
 import { filterYard, parseFilter } from './filter'
-import { unitFeatures, yardUnit } from './unit'
+import { yardUnit } from './unit'
+import { unitFeatures } from './unitFeatures'
 
 const bunkhouse = yardUnit(
   unit(

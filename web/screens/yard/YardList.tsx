@@ -5,7 +5,7 @@ import { Search } from 'lucide-react'
 import NextLink from 'next/link'
 import { debounce, parseAsString, parseAsStringLiteral, useQueryState } from 'nuqs'
 import { useEffect, useRef, type ReactNode } from 'react'
-import { unitFeatures } from '@hitchet/core/yard/unit'
+import { unitFeatures } from '@hitchet/core/yard/unitFeatures'
 import type { Frame } from '../../drawing/frame'
 import { Ruler } from '../../drawing/Ruler'
 import { Figure, Said, useMeasures } from '../../look/measures'
@@ -89,14 +89,15 @@ export function YardList({
             onChange={(event) => void setText(event.target.value || null)}
           />
         </InputGroup>
-        <NativeSelect.Root size="sm" w="170px">
+        <NativeSelect.Root size="sm" w="170px" disabled={page.ordered}>
           <NativeSelect.Field
             aria-label="Order"
-            value={order}
+            value={page.ordered ? 'words' : order}
             onChange={(event) => void setOrder(event.target.value as YardOrder)}
             bg="bar"
             borderColor="line"
           >
+            {page.ordered && <option value="words">As your words ask</option>}
             {Object.entries(ORDERS).map(([value, name]) => (
               <option key={value} value={value}>
                 {name}

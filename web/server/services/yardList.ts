@@ -40,6 +40,8 @@ export interface YardPage {
   /** What the words were taken for, and those that were not understood. */
   terms: Phrase[]
   strange: string[]
+  /** The words ask for an order of their own. */
+  ordered: boolean
   /** The words as they were read; those that nobody knows are marked. */
   read: { words: string; strange: boolean }[]
   /** So many units are still being reckoned for them. */
@@ -82,6 +84,7 @@ export async function yardPage({ text, order, from, household }: YardSearch): Pr
     terms: terms.filter(({ word }) => word === undefined || !strange.includes(word)).map(({ says }) => says),
     strange,
     read,
+    ordered: isOrdered,
     open: ranked?.open ?? 0,
   }
 }
