@@ -83,7 +83,6 @@ export const trailerFigure = (trailer: Trailer, key: TrailerKey): number | undef
 /** Nobody drives two hours for one that is sold. */
 export const isSold = ({ features }: Pick<Trailer, 'features'>): boolean => word(features, 'stands') === 'sold'
 
-/** How the lot speaks of it: `Marrowby 25 DB`. */
 /** So many letters of make and model tell models apart. */
 const MODEL_KEY = 200
 
@@ -94,4 +93,5 @@ export const modelKey = ({ make, model }: Pick<Trailer, 'make' | 'model'>): stri
     .join('/')
     .slice(0, MODEL_KEY)
 
+/** How the lot speaks of it: `Marrowby 25 DB`. */
 export const trailerName = (trailer: Pick<Trailer, 'make' | 'model'>): string => `${trailer.make} ${trailer.model}`

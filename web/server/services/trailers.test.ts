@@ -198,6 +198,11 @@ it('what to measure next is what most households wait for', async () => {
   const { list } = await tapeListFor(found, { named: true })
   expect(list[0]!.households.sort()).toEqual(['One', 'Other'])
   expect(list.map(({ key }) => key)).toContain('plan.fixtures.shower.headroom')
+  // Once it is sold nobody waits for anything on it.
+  await takeReading('D-1', { key: 'features.stands', text: 'sold', source: 'measured' }, NELL, '2026-11-27')
+  const sold = await tapeListFor(await now('D-1'), { named: true })
+  expect(sold.open).toBe(0)
+  expect(sold.list.flatMap(({ households }) => households)).toEqual([])
 })
 
 it('two people who take in one stock number at once, a hundred times: one has it, the other hears so', async () => {

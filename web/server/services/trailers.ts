@@ -5,7 +5,7 @@ import { NotAFigure } from '@hitchet/core/quantity/parse'
 import { best, type ReadingSpec, type ReadingValue, type Source } from '@hitchet/core/readings/reading'
 import { typedReading } from '@hitchet/core/readings/typed'
 import { thingAt, withReading } from '@hitchet/core/trailer/things'
-import type { Trailer } from '@hitchet/core/trailer/trailer'
+import { isSold, type Trailer } from '@hitchet/core/trailer/trailer'
 import { flawed, Refused } from '../refused'
 import type { Account } from '../db/accounts'
 import type { KeptWaits } from '../db/answers'
@@ -124,6 +124,8 @@ export async function tapeListFor(
   { id, trailer }: StockedTrailer,
   { named }: { named: boolean },
 ): Promise<{ list: ToMeasure[]; open: number }> {
+  // It is nobody's to wait for any more.
+  if (isSold(trailer)) return { list: tapeList(trailer, []), open: 0 }
   const households = await householdNames()
   const found = await waitsFor(households.map((one) => ({ household: one.id, unit: id })))
   const all = households.map(({ name }, i) => ({
