@@ -6,8 +6,29 @@ import { Said } from '../../look/measures'
 const MOST = 6
 
 /** What keeps most of the yard out: each change that was tried, with the units it lets in. */
-export function InTheWay({ ways, stocks }: { ways: readonly Way[]; stocks: ReadonlyMap<string, string> }) {
-  if (ways.length === 0) return null
+export function InTheWay({
+  ways,
+  stocks,
+  against,
+}: {
+  ways: readonly Way[]
+  stocks: ReadonlyMap<string, string>
+  /** What the units that are out fail by, with how many. */
+  against: readonly { words: string; units: number }[]
+}) {
+  if (ways.length === 0 && against.length === 0) return null
+  if (ways.length === 0)
+    return (
+      <Box as="section" aria-labelledby="in-the-way" mt="4">
+        <Heading as="h2" id="in-the-way" size="md">
+          What stands in the way
+        </Heading>
+        <Text fontSize="15px">
+          Nothing they could change by itself lets in another unit. The others:{' '}
+          {against.map(({ words, units }) => `${units} ${words}`).join(', ')}.
+        </Text>
+      </Box>
+    )
   return (
     <Box as="section" aria-labelledby="in-the-way" mt="4">
       <Heading as="h2" id="in-the-way" size="md">

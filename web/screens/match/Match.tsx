@@ -1,6 +1,7 @@
 import { Box, Heading, Text } from '@chakra-ui/react'
 import type { Entry } from '@hitchet/core/match/entries'
 import type { Standing } from '@hitchet/core/match/standing'
+import { yardLeft } from '@hitchet/core/match/yardLeft'
 import { QUESTIONS } from '@hitchet/core/questions/index'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { frameOf } from '../../drawing/frame'
@@ -99,7 +100,13 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
       {open > 0 && (
         <StillReckoning>{open === 1 ? 'One unit is' : `${open} units are`} still being reckoned.</StillReckoning>
       )}
-      <InTheWay ways={ways} stocks={new Map(units.map(({ id: unit, stock }) => [unit, stock]))} />
+      <InTheWay
+        ways={ways}
+        stocks={new Map(units.map(({ id: unit, stock }) => [unit, stock]))}
+        against={yardLeft(units, ways)
+          .out.slice(0, 3)
+          .map(({ against: words, units: many }) => ({ words, units: many }))}
+      />
       {cards.length === 0 && <Text py="8">The yard is empty. Bring in trailer files under Yard.</Text>}
       <Mattering
         questions={QUESTIONS.map(({ id: question }) => question)}

@@ -14,14 +14,18 @@ import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import type { AnswerRests } from '../jobs/rests'
 import { Refused } from '../refused'
+import { nearlyWays } from '@hitchet/core/match/nearlyWays'
 import { ofProcess } from '../ofProcess'
 import { cardsById } from './cards'
 import { rankedYard, type RankedYard } from './kept'
 import { Lately, type Looked } from './lately'
 
-/** What would let in more of a yard that is ranked for a household. */
-export const waysToFit = ({ units, open, stamp }: RankedYard, household: Household): Promise<Way[]> =>
-  onceA(waysLately, stamp, open, () => inWorker('waysFor', { out: outOf(units), household, rules: houseRules() }))
+/** What would let in more of a yard that is ranked for a household; where no limit does by itself, what those ask that nearly fit. */
+export async function waysToFit({ units, open, stamp }: RankedYard, household: Household): Promise<Way[]> {
+  const job = () => inWorker('waysFor', { out: outOf(units), household, rules: houseRules() })
+  const ways = await onceA(waysLately, stamp, open, job)
+  return ways.length ? ways : nearlyWays(units)
+}
 
 /** How firm the first place of a ranked yard is; nothing where it stands alone. */
 export const firmnessOf = ({ units, open, stamp }: RankedYard): Promise<number | undefined> =>

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest'
+import { phraseText } from '../quantity/phrase'
+import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
+import { keptOf } from '../testing/keptYard'
+import { COUPLE, FAMILY, LONG } from '../testing/lot'
+import { household, person, vehicle } from '../testing/someone'
+import { factSheet } from './factSheet'
+import { rankWithChanges } from './match'
+import { nearlyWays } from './nearlyWays'
+
+describe('what the units ask that nearly fit', () => {
+  const units = [FAMILY, { ...FAMILY, stock: 'TWIN' }, COUPLE, LONG].map((trailer) => ({
+    id: trailer.stock,
+    facts: factSheet(trailer, RULES),
+  }))
+  const ways = (towRating: number) => {
+    const they = household([person({ weight: 170 })], {
+      limits: {},
+      vehicle: vehicle({
+        towRating,
+        payload: 1_700,
+        gcwr: 13_000,
+        curbWeight: 5_200,
+        hitchTongue: 900,
+        hitchTrailer: 9_000,
+      }),
+    })
+    return nearlyWays(keptOf(rankWithChanges(units, they, RULES), they, RULES))
+  }
+  it('is told once for all that it lets in, what lets in most first', () => {
+    const [first] = ways(5_600)
+    expect(phraseText(first!.says)).toBe('they had a tow rating of 5,750 lb')
+    expect([...first!.units].sort()).toEqual(['FAMILY', 'TWIN'])
+  })
+  it('is nothing where nothing nearly fits', () => expect(ways(20_000)).toEqual([]))
+})
