@@ -4,7 +4,8 @@ import { ofGeometry } from '../plan/geometry'
 import { sightLines, sightsFromBed } from '../plan/sight'
 import { BERTH_KINDS } from '../readings/catalogue'
 import { PLAN_WISHES, type PlanWish } from '../household/planWishes'
-import { figure } from '../readings/reading'
+import type { Plan } from '../plan/plan'
+import { figure, flag } from '../readings/reading'
 import { WAY_RULES } from '../plan/wayRules'
 import { toFinish, undrawn } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'
@@ -131,15 +132,17 @@ export const PLAN_TERMS: readonly Term[] = [
       'tv in sight',
       'tv you can see',
     ],
-    of: drawn(({ plan }) => ofGeometry(plan, ['tv from a seat'], () => sightLines(plan, 'parked').some(isWatched))),
+    of: drawn(({ plan }) => ofScreens(plan, 'tv from a seat', () => sightLines(plan, 'parked').some(isWatched))),
   },
   {
     ...named('tvFromBed'),
     names: ['tv from the bed', 'tv in bed', 'bedroom tv', 'tv in the bedroom', 'watch tv in bed'],
     of: drawn(({ plan }) =>
-      plan.berths
-        .filter(({ conversion }) => conversion === undefined)
-        .some((berth) => sightsFromBed(berth, plan, 'parked').some(isWatched)),
+      ofScreens(plan, 'tv from a bed', () =>
+        plan.berths
+          .filter(({ conversion }) => conversion === undefined)
+          .some((berth) => sightsFromBed(berth, plan, 'parked').some(isWatched)),
+      ),
     ),
   },
   {
@@ -180,6 +183,14 @@ export const PLAN_TERMS: readonly Term[] = [
   },
 ]
 
+/** What follows from the drawing and from which screens turn on their mounts. */
+const ofScreens = (plan: Plan, what: string, make: () => boolean): boolean =>
+  ofGeometry(
+    plan,
+    [what, plan.fixtures.filter(({ kind }) => kind === 'tv').map(({ readings }) => flag(readings, 'swivel') ?? null)],
+    make,
+  )
+
 const isWatched = ({ turn, slant, blockedBy }: { turn: number; slant: number; blockedBy?: string }): boolean =>
   blockedBy === undefined && turn <= TURN && slant <= SLANT
 
@@ -188,7 +199,7 @@ const most = (values: readonly (number | undefined)[]): number | undefined =>
   values.includes(undefined) ? undefined : Math.max(0, ...(values as number[]))
 
 /** The longest crate that stands on free floor with only the fixed beds made, inches; 0: none. */
-function largestCrate(plan: Trailer['plan']): number {
+function largestCrate(plan: Plan): number {
   const { floor } = madeNight(plan, [], WAY_RULES)
   const stands = ([long, wide]: readonly [number, number]) =>
     floor.some(([x0, y0, x1, y1]) => {
