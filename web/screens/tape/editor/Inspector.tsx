@@ -212,18 +212,15 @@ function Choices({
           <Choice
             label="Opens to"
             value={one.opens ?? ''}
-            options={sideOptions}
+            options={one.opens ? sideOptions : [UNNOTED, ...sideOptions]}
             onChoose={(opens) => alter('doors', { opens: opens as Side })}
           />
         )}
         {one.kind === 'swing' && (
           <Choice
             label="Hung on"
-            value={one.hinge ?? 'from'}
-            options={[
-              ['from', 'first jamb'],
-              ['to', 'other jamb'],
-            ]}
+            value={one.hinge ?? ''}
+            options={one.hinge ? JAMBS : [UNNOTED, ...JAMBS]}
             onChoose={(hinge) => alter('doors', { hinge: hinge as 'from' | 'to' })}
           />
         )}
@@ -311,6 +308,12 @@ function CornerFields({ shape, onShape }: { shape: Shape; onShape(shape: Shape):
 /** A corner shower's cut, inches (common practice). */
 const USUAL_CUT = 14
 
+/** Of a door that nobody looked at: what depends on it waits. */
+const UNNOTED: [string, string] = ['', 'not noted yet']
+const JAMBS: [string, string][] = [
+  ['from', 'first jamb'],
+  ['to', 'other jamb'],
+]
 const sideOptions: [string, string][] = SIDES.map((side) => [side, SIDE_WORDS[side]])
 
 function faced(fixture: Plan['fixtures'][number], side: Side | ''): Plan['fixtures'][number] {
