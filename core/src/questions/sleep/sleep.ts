@@ -112,7 +112,7 @@ function nightReasons(
   const words =
     sleepers.length === 1
       ? says`${sleepers[0]!.name} has the ${small(tightest.berth.name)}, with ${spare}.`
-      : says`${allLie(sleepers.length)}: ${listed(night.placements.map(lie))}. Closest is ${tallest.name}, with ${spare}.`
+      : says`${allLie(sleepers.length, night.cribs.length > 0)}: ${listed(night.placements.map(lie))}. Closest is ${tallest.name}, with ${spare}.`
   const all: Reason = reason(short ? 'tight' : 'fits', words, {
     margin,
     rests: night.placements.map(({ berth }) => `plan.berths.${berth.id}.mattressLength`),
@@ -141,7 +141,11 @@ function unlessMade(reasons: Reason[], night: Night, seats: readonly string[]): 
 /** Two lie on a bed made of a sofa or a dinette. */
 const MOST_ON_A_SEAT_BED = 2
 
-const allLie = (count: number): string => (count === 2 ? 'Both have a berth' : `All ${count} have a berth`)
+/** Whoever sleeps in a crib needs no berth, and is not counted. */
+const allLie = (count: number, cribs: boolean): string => {
+  const all = count === 2 ? 'Both' : `All ${count}`
+  return cribs ? `${all} who need a berth have one` : `${all} have a berth`
+}
 
 /** Someone without a berth, a couple apart, or all in hope of a reading: then this comes first. */
 function leftOut(facts: NightFacts, night: Night, rules: NightRules): Reason | undefined {
