@@ -80,6 +80,10 @@ describe('people in one line', () => {
     expect(line.length).toBeLessThan(60)
     expect(people(line).map(([name]) => name)).toEqual(['Ro', 'Mi', 'Ta', 'Bo', 'Li'])
   })
+  it('what has the form of a figure and is none is nobody’s, and costs nothing else that was typed', () => {
+    expect(one("Ro 43 5'13 205")).toEqual(['Ro', '43', '', '205'])
+    expect(one('Ro 43 2.400 kg')).toEqual(['Ro', '43', '', ''])
+  })
   it('every letter that was typed stands in a piece, in order; nobody is called or numbered as another', () =>
     fc.assert(
       fc.property(fc.stringMatching(/^[A-Za-z0-9 ,'."&+;#-]{0,40}$/), (text) => {

@@ -1,5 +1,5 @@
 import { formatFeet, formatQuantity, type MeasureSystem } from '../quantity/format'
-import { parseLength, parseWeight } from '../quantity/parse'
+import { NotAFigure, parseLength, parseWeight } from '../quantity/parse'
 import { pounds } from '../quantity/quantity'
 import { emptyPerson, type PersonDraft } from './draft'
 import type { NEEDS } from './household'
@@ -109,7 +109,7 @@ function partOf(part: string, others: readonly PersonDraft[], system: MeasureSys
     })[0]
     const length = known?.length ?? WORD.exec(rest)![0].length
     const piece = rest.slice(0, length).trim()
-    const taken = known?.takes(lower.slice(0, length).trim(), { system, person })
+    const taken = known && takenAs(known.takes, lower.slice(0, length).trim(), { system, person })
     if (taken) take(person, taken)
     // The first words that mean nothing else are their name.
     const isName = !taken && LETTERS.test(piece) && (person.name === '' || pieces.at(-1)?.means === 'name')
@@ -122,6 +122,16 @@ function partOf(part: string, others: readonly PersonDraft[], system: MeasureSys
     rest = rest.slice(length).trim()
   }
   return pieces.some(({ means }) => means !== undefined) ? { pieces, person } : { pieces }
+}
+
+/** What a form takes a piece for; nothing where it has the form of a figure and is none, such as 5'13 or 2.400 kg. */
+function takenAs(takes: Form['takes'], ...piece: Parameters<Form['takes']>): ReturnType<Form['takes']> | undefined {
+  try {
+    return takes(...piece)
+  } catch (failure) {
+    if (failure instanceof NotAFigure) return undefined
+    throw failure
+  }
 }
 
 function take(person: PersonDraft, { need: one, ...taken }: Taken & { means: string }): void {
