@@ -11,7 +11,7 @@ import type { KeptHousehold } from '../../server/db/households'
 import { yardCards } from '../../server/services/cards'
 import type { RankedUnit } from '../../server/services/kept'
 import { rankedYard } from '../../server/services/kept'
-import { firmnessOf, waysToFit } from '../../server/services/matching'
+import { ENOUGH, firmnessOf, waysToFit } from '../../server/services/matching'
 import { isPinned, planned, plansInOrder, rowsOf, type StandsAs } from '../../server/services/matchRows'
 import { ShortCaution } from '../ShortCaution'
 import { StillReckoning } from '../StillReckoning'
@@ -103,9 +103,13 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
       <InTheWay
         ways={ways}
         stocks={new Map(units.map(({ id: unit, stock }) => [unit, stock]))}
-        against={yardLeft(units, ways)
-          .out.slice(0, 3)
-          .map(({ against: words, units: many }) => ({ words, units: many }))}
+        against={
+          possible >= ENOUGH
+            ? []
+            : yardLeft(units, ways)
+                .out.slice(0, 3)
+                .map(({ against: words, units: many }) => ({ words, units: many }))
+        }
       />
       {cards.length === 0 && <Text py="8">The yard is empty. Bring in trailer files under Yard.</Text>}
       <Mattering

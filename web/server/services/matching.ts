@@ -24,8 +24,12 @@ import { Lately, type Looked } from './lately'
 export async function waysToFit({ units, open, stamp }: RankedYard, household: Household): Promise<Way[]> {
   const job = () => inWorker('waysFor', { out: outOf(units), household, rules: houseRules() })
   const ways = await onceA(waysLately, stamp, open, job)
-  return ways.length ? ways : nearlyWays(units)
+  const possible = units.filter(({ standing }) => standing === 'fits' || standing === 'measure').length
+  return ways.length || possible >= ENOUGH ? ways : nearlyWays(units)
 }
+
+/** Of so many that could be theirs nobody looks for what would let in one more. */
+export const ENOUGH = 5
 
 /** How firm the first place of a ranked yard is; nothing where it stands alone. */
 export const firmnessOf = ({ units, open, stamp }: RankedYard): Promise<number | undefined> =>
