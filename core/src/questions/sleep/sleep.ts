@@ -108,16 +108,17 @@ function nightReasons(
   const tallest = [...tightest.people].sort((a, b) => tall(b) - tall(a))[0]!
   const least = tallest.height === undefined ? 'at least ' : ''
   const spare = says`${least}${inches(tightest.spare)} of mattress to spare`
+  const all = allLie(sleepers.length, night.cribs.length > 0)
   const lie = ({ people, berth }: Placement) => `${listed(people.map(({ name }) => name))} ${lyingIn(berth)}`
   const words =
     sleepers.length === 1
       ? says`${sleepers[0]!.name} has the ${small(tightest.berth.name)}, with ${spare}.`
-      : says`${allLie(sleepers.length, night.cribs.length > 0)}: ${listed(night.placements.map(lie))}. Closest is ${tallest.name}, with ${spare}.`
-  const all: Reason = reason(short ? 'tight' : 'fits', words, {
+      : says`${all}: ${listed(night.placements.map(lie))}. Closest is ${tallest.name}, with ${spare}.`
+  const everyone: Reason = reason(short ? 'tight' : 'fits', words, {
     margin,
     rests: night.placements.map(({ berth }) => `plan.berths.${berth.id}.mattressLength`),
   })
-  return [all, ...assumedReason(sleepers), ...more]
+  return [everyone, ...assumedReason(sleepers), ...more]
 }
 
 /** Whose height nobody asked, and that it was taken for the most a child of that age measures. */
