@@ -55,7 +55,10 @@ export function TakeReading({
       return say(`Right would be ${failure.expected}`)
     }
     // What stands there says otherwise: that is asked here, not found out later.
-    if (stood && !doubted && !asks && contradicts(value, stood.value)) return setAsks(true)
+    if (stood && !doubted && !asks && contradicts(value, stood.value)) {
+      say(undefined)
+      return setAsks(true)
+    }
     await write({ text, source })
   }
   const write = async (reading: { text: string; source: Source; confirmed?: boolean }) => {
