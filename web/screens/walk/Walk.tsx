@@ -37,7 +37,7 @@ export async function Walk({
     <>
       <KeepHere paths={keptWith(stock, open?.id)} />
       {old > 0 && (
-        <StillReckoning>
+        <StillReckoning waits>
           What {old === 1 ? 'one household waits' : `${old} households wait`} for is being looked at again; until then
           the list is the one from before.
         </StillReckoning>
