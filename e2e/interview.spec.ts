@@ -304,6 +304,8 @@ test('two tabs on one household: neither saves over what the other typed, and bo
   await page.goto(at)
   const other = await context.newPage()
   await other.goto(at)
+  // Both stand before anything is typed: else the one begins with what the other left.
+  await expect(other.getByLabel('Budget before taxes and fees')).toBeEnabled()
   await page.getByLabel('Usual nights').fill('9')
   await other.getByLabel('Budget before taxes and fees').fill('$31,000')
   // A reload gives each its own back.

@@ -55,7 +55,8 @@ export function useKeptDraft(form: UseFormReturn<HouseholdDraft>, key: string, v
       if (!changed) return
       began.current ??= version
       const held = valueAt(key)
-      const isFree = !held || held.tab === thisTab() || JSON.stringify(held) === adopted.current
+      // What another tab wrote stays its own, also where this one began with it.
+      const isFree = !held || held.tab === undefined || held.tab === thisTab()
       const kept = { version: began.current, draft: draft as HouseholdDraft, tab: thisTab() }
       store.keep(isFree ? key : ownKey(key), kept)
     })
