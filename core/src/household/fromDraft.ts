@@ -13,7 +13,8 @@ import { usualGear } from './gearShelf'
 import { asBefore } from './untouched'
 import { parseRating } from './ratings'
 import { HOUSEHOLD_FORMAT, HOUSEHOLD_VERSION, type Household, type Person } from './household'
-import { householdSchema } from './householdSchema'
+import { chosenWishesSchema } from './chosenWishesSchema'
+import { householdOf } from './householdShape'
 
 /** Who reads a new rating, and on which day (ISO). */
 export interface Reader {
@@ -21,24 +22,26 @@ export interface Reader {
   on: string
 }
 
+const asTyped = householdOf(chosenWishesSchema)
+
 /** What pulls it, while nobody says more. */
 const UNNAMED_VEHICLE = 'Tow vehicle'
 
 export type DraftResult = { household: Household; flaws: [] } | { household?: undefined; flaws: Flaw[] }
 
 /**
- * The household a draft stands for, judged by the same schema as files and the server; or what is not right
+ * The household a draft stands for, judged as files and the server judge it, where a wish is also looked up; or what is not right
  * yet, by document path.
  */
 export function householdFromDraft(draft: HouseholdDraft, reader: Reader, before?: Household): DraftResult {
   const raw = rawHousehold(draft, reader, before)
   try {
-    const read = householdSchema.validateSync(raw, { abortEarly: false }) as unknown as Household
+    const read = asTyped.validateSync(raw, { abortEarly: false }) as unknown as Household
     const household = before ? asBefore(read, draft, before) : read
     const flaws = householdFlaws(household).filter(({ severity }) => severity === 'error')
     return flaws.length ? { flaws } : { household, flaws: [] }
   } catch (failure) {
-    if (failure instanceof ValidationError) return { flaws: flawsOf(failure, raw, householdSchema) }
+    if (failure instanceof ValidationError) return { flaws: flawsOf(failure, raw, asTyped) }
     throw failure
   }
 }

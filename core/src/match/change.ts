@@ -1,5 +1,4 @@
 import type { Household } from '../household/household'
-import { STANCES, type StanceId } from '../household/stances'
 import { feet, says, type Phrase } from '../quantity/phrase'
 import { dollars, pounds, quantity } from '../quantity/quantity'
 import type { VehicleKey } from '../readings/vehicleReads'
@@ -121,19 +120,6 @@ export const inTent = ({ id, name }: { id: string; name: string }, size: number)
   says: says`${name} sleeps in a tent`,
   change: (now) => ({ ...now, tents: [...now.tents, id] }),
 })
-
-export const wishGivenUp = (id: StanceId, size: number): Change => ({
-  id: `wish:${id}`,
-  size,
-  says: id === 'noSlide' ? says`they take a slide` : says`they do without ${wish(id)}`,
-  change: (now) => ({
-    ...now,
-    household: { ...now.household, stances: { ...now.household.stances, [id]: 'want' } },
-  }),
-})
-
-/** Its label within a sentence. */
-const wish = (id: StanceId): string => STANCES[id].label.replace(/^[A-Z](?=[a-z ])/, (letter) => letter.toLowerCase())
 
 export const leftAtHome = (gear: Household['gear'][number], size: number): Change => ({
   id: `leave:${gear.id}`,

@@ -1,12 +1,12 @@
 import type { Household } from '../household/household'
-import { STANCE_IDS } from '../household/stances'
 import { says, type Phrase } from '../quantity/phrase'
 import type { QuestionId } from '../questions/index'
 import type { VehicleKey } from '../readings/vehicleReads'
 import { figure } from '../readings/reading'
 import type { HouseRules } from '../rules/houseRules'
-import { higherRating, longerAllowed, moreBudget, wishGivenUp, type Change, type Setting } from './change'
+import { higherRating, longerAllowed, moreBudget, type Change, type Setting } from './change'
 import type { FactSheet } from './factSheet'
+import { mustsGivenUp } from './givenUp'
 import type { Answers } from './judge'
 import { answersWith, otherBeds } from './nearly'
 
@@ -155,11 +155,8 @@ const farthest = (household: Household, kind: Raisable): number => limitNow(hous
 
 /** What only trying tells, with the question it could answer. */
 function tryable(household: Household, rules: HouseRules): { change: Change; question: QuestionId }[] {
-  const wishes = STANCE_IDS.filter((id) => household.stances[id] === 'must').flatMap((id) =>
-    (['sleep', 'bath', 'galley', 'reach', 'wishes'] as const).map((question) => ({
-      change: wishGivenUp(id, rules.nearly.wish),
-      question,
-    })),
+  const musts = mustsGivenUp(household, rules.nearly.wish).flatMap(({ change, questions }) =>
+    questions.map((question) => ({ change, question })),
   )
-  return [...wishes, ...otherBeds(household, rules).map((change) => ({ change, question: 'sleep' as const }))]
+  return [...musts, ...otherBeds(household, rules).map((change) => ({ change, question: 'sleep' as const }))]
 }

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
+import type { FeatureWish } from '../household/featureWishes'
 import type { Household } from '../household/household'
 import { phraseText } from '../quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { COUPLE, FAMILY, HATCH, LONG } from '../testing/lot'
-import { couple, household, person, vehicle } from '../testing/someone'
+import { couple, household, person, readings, vehicle } from '../testing/someone'
 import { berth, equipment, fixture, unit } from '../testing/unit'
 import type { Trailer } from '../trailer/trailer'
 import { factSheet } from './factSheet'
@@ -97,6 +98,32 @@ describe('nearly is what a small change lets in', () => {
       standing: 'nearly',
       says: ['they do without a tub'],
     }))
+
+  it.each<[string, FeatureWish[], string]>([
+    ['a yes or no', [{ feature: 'readings.blackFlush', stance: 'must' }], 'the black-tank flush'],
+    ['one of a choice', [{ feature: 'suspension', is: 'torsion', stance: 'must' }], 'the suspension (torsion)'],
+    ['of the plan', [{ feature: 'plan.bunkRoomDoor', stance: 'must' }], 'a bunk room that shuts with a door'],
+    [
+      'one that stands twice in a file',
+      [
+        { feature: 'readings.blackFlush', stance: 'must' },
+        { feature: 'readings.blackFlush', stance: 'must' },
+      ],
+      'the black-tank flush',
+    ],
+  ])('a must out of all that can be read on a unit: %s', (_, wishes, without) => {
+    const one: Trailer = {
+      ...trailer('A', { blackFlush: false }),
+      features: readings({ suspension: 'leaf springs' }),
+    }
+    expect(judged(one, household(two, { wishes }))).toMatchObject({
+      standing: 'nearly',
+      says: [`they do without ${without}`],
+    })
+    const lot = candidates(one, trailer('B', { blackFlush: true }))
+    const named = waysOver(lot, household(two, { wishes }), RULES)
+    expect(named.map(({ says }) => phraseText(says))).toContain(`they do without ${without}`)
+  })
 
   it('money comes before what they insist on, and a must is given up with nothing else', () => {
     const insists = household(two, { limits: { budget: 20000 }, stances: { tub: 'must' } })

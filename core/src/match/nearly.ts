@@ -1,7 +1,6 @@
 import { gallonsOf } from '../loading/facts'
 import { trustedHousehold } from '../household/doubts'
 import { everyNight, type Household, type Person } from '../household/household'
-import { STANCE_IDS } from '../household/stances'
 import { nightNeed } from '../nights/need'
 import { bestNight } from '../nights/night'
 import type { Answer } from '../questions/answer'
@@ -19,11 +18,11 @@ import {
   moreBudget,
   shared,
   suppliedEvery,
-  wishGivenUp,
   type Change,
   type Setting,
 } from './change'
 import type { FactSheet } from './factSheet'
+import { mustsGivenUp, type GivenUp } from './givenUp'
 import { judgeFor, type Answers } from './judge'
 
 /** So many things that could stay home are tried, the heaviest first, and none lighter than this, pounds. */
@@ -43,9 +42,7 @@ export function nearlyJudge(
   const household = trustedHousehold(given)
   const asking: Asking = {
     start: { household, rules, tents: [] },
-    wishes: STANCE_IDS.filter((one) => household.stances[one] === 'must').map((one) =>
-      wishGivenUp(one, rules.nearly.wish),
-    ),
+    musts: mustsGivenUp(household, rules.nearly.wish),
     beds: otherBeds(household, rules),
   }
   return (facts, answers) => {
@@ -67,12 +64,12 @@ export function nearlyJudge(
 /** What a household could change, whatever the unit. */
 interface Asking {
   start: Setting
-  wishes: readonly Change[]
+  musts: readonly GivenUp[]
   beds: readonly Change[]
 }
 
 /** No set of changes that answers it is smaller than this: most units are given up by it, and nothing is tried. */
-function least(id: QuestionId, answer: Answer, facts: FactSheet, { start, wishes, beds }: Asking): number {
+function least(id: QuestionId, answer: Answer, facts: FactSheet, { start, musts, beds }: Asking): number {
   const { nearly } = start.rules
   if (id === 'price' || id === 'park') return 0
   if (id === 'stay') return Math.min(nearly.supply, nearly.generator)
@@ -81,9 +78,13 @@ function least(id: QuestionId, answer: Answer, facts: FactSheet, { start, wishes
       ...loadsOf(facts, start.household, start.rules).map((load) => boundOf(load, answer.because, start.rules)),
     )
   const short = id === 'sleep' ? shortOf(answer) : 0
-  if (short === 0) return wishes.length ? nearly.wish : Infinity
+  if (short === 0) return decided(id, musts).length ? nearly.wish : Infinity
   return short <= FEW && beds.length ? short * Math.min(nearly.share, nearly.tent) : Infinity
 }
+
+/** What they could give up that this question asks for. */
+const decided = (id: QuestionId, musts: readonly GivenUp[]): Change[] =>
+  musts.filter(({ questions }) => questions.includes(id)).map(({ change }) => change)
 
 export const sizeOf = (set: readonly Change[]): number => set.reduce((sum, { size }) => sum + size, 0)
 
@@ -145,7 +146,7 @@ function smallestFor(
   id: QuestionId,
   answer: Answer,
   facts: FactSheet,
-  { start, wishes, beds }: Asking,
+  { start, musts, beds }: Asking,
   left: number,
 ): Change[] | undefined {
   const { household, rules } = start
@@ -156,7 +157,7 @@ function smallestFor(
       (set) => sizeOf(set) <= left && answersWith(facts, start, set, id)[id]?.verdict !== 'no',
     )
   const bySize = (sets: Change[][]) => sets.filter((set) => sizeOf(set) <= left).sort((a, b) => sizeOf(a) - sizeOf(b))
-  const wished = bySize(wishes.map((one) => [one]))
+  const wished = bySize(decided(id, musts).map((one) => [one]))
   const short = id === 'sleep' ? shortOf(answer) : 0
   if (short === 0) return wished.find((set) => answersWith(facts, start, set, id)[id]?.verdict !== 'no')
   // Who is left out of two berths is not let in by one change, and who is left out of one not by two.

@@ -28,6 +28,7 @@ export function FindWish({ held, onFound }: { held: ReadonlySet<string>; onFound
           className="field-box"
           style={{ width: 340, maxWidth: '100%' }}
           aria-label="Another wish"
+          autoFocus
           placeholder="power jack, flush, dry bath, speakers …"
           value={text}
           onChange={(event) => setText(event.target.value)}

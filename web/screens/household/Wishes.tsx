@@ -1,28 +1,50 @@
 'use client'
 
 import { Box, Button, Flex, Text } from '@chakra-ui/react'
-import { Ban, Heart, Star } from 'lucide-react'
-import { useController } from 'react-hook-form'
+import { Ban, Heart, Search, Star } from 'lucide-react'
+import dynamic from 'next/dynamic'
+import { useState } from 'react'
+import { useController, useFormContext, useWatch } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
 import { STANCE_IDS, STANCES, type Stance, type StanceId } from '@hitchet/core/household/stances'
-import { useMoreWishes } from './useMoreWishes'
+
+/** Names all that can be read on a unit: it comes once they speak of more than what people argue about. */
+const MoreWishes = dynamic(
+  () =>
+    import('./MoreWishes').then(
+      (it) => it.MoreWishes,
+      () => NotHere,
+    ),
+  { ssr: false },
+)
+
+function NotHere() {
+  return <p>More wishes cannot be fetched without a connection. What is held is kept.</p>
+}
 
 /** What people argue about, on a shelf: a tap is a wish, the next a must, the next none of it, the next no matter. */
 export function Wishes() {
-  const { onShelf, choose } = useMoreWishes()
+  const { control } = useFormContext<HouseholdDraft>()
+  const held = useWatch({ control, name: 'wishes' }).length > 0
+  const [looking, setLooking] = useState(false)
   return (
     <Box>
       <Flex wrap="wrap" gap="2" role="group" aria-label="Wishes">
         {STANCE_IDS.map((id) => (
           <Wish key={id} stance={id} />
         ))}
-        {onShelf}
       </Flex>
       <Text fontSize="13px" color="line" mt="1">
         Tap once: they want it. Again: a must, where one can insist on it. Again: rather not. Again: no matter, and
         nothing is made of it.
       </Text>
-      {choose}
+      {(held || looking) && <MoreWishes looking={looking} />}
+      {!looking && (
+        <Button type="button" size="sm" variant="ghost" mt="1" onClick={() => setLooking(true)}>
+          <Search size={15} aria-hidden />
+          Another wish
+        </Button>
+      )}
     </Box>
   )
 }
