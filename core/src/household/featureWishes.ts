@@ -93,10 +93,7 @@ function ofKinds(
     const path = `${list}.${kind}`
     const own: Wishable[] = USUAL.has(kind) || ARGUED.has(path) ? [] : [{ feature: path, label: name, place }]
     const choices = Object.entries(reads)
-      .filter(
-        ([key, { kind: of }]) =>
-          of === 'choice' && key !== 'hinge' && key !== 'leaves' && !ARGUED.has(`${path}.${key}`),
-      )
+      .filter(([key, { kind: of, ifWaited }]) => of === 'choice' && !ifWaited && !ARGUED.has(`${path}.${key}`))
       .flatMap(([key, spec]) => ofSpec(`${path}.${key}`, `${name}, ${spec.label.toLowerCase()}`, spec, place))
     return [...own, ...choices]
   })

@@ -25,9 +25,10 @@ export interface Shown {
 const MOST_KEY = 200
 
 /**
- * What to show this household, by station: of every question each point that decides, and of those with nothing against
- * them the closest. Nothing that decides is left out, and nothing is said twice; each caution stands beside the first
- * point of a question that carries it. At a station what speaks against the unit comes first.
+ * What to show this household, by station: of every question each point that decides, then each lesser one that speaks
+ * against the unit or is open, at its own station; of those with nothing against them the closest. Nothing that decides is
+ * left out, and nothing is said twice; each caution stands beside the first point of a question that carries it. At a
+ * station what speaks against the unit comes first.
  */
 export function showing(trailer: Trailer, stations: readonly Station[], answers: Answers): Map<string, Shown[]> {
   const at = new Map(stations.flatMap(({ id, things }) => things.map(({ key }) => [key, id] as const)))
@@ -36,7 +37,8 @@ export function showing(trailer: Trailer, stations: readonly Station[], answers:
   for (const [id, answer] of Object.entries(answers) as [QuestionId, NonNullable<Answers[QuestionId]>][]) {
     const { words } = questionOf(id)
     const usual = stationOf(words.shownAt ?? 'living', trailer.plan) ?? 'living'
-    deciding(answer.because, answer.verdict).forEach((reason, i) => {
+    const decide = deciding(answer.because, answer.verdict)
+    ;[...decide, ...besides(answer.because, decide)].forEach((reason, i) => {
       const station = stationFor(reason, at) ?? usual
       const cautions = i === 0 ? answer.cautions.filter((one) => !warned.has(one)) : []
       for (const one of cautions) warned.add(one)
@@ -46,7 +48,7 @@ export function showing(trailer: Trailer, stations: readonly Station[], answers:
           key: `${id}: ${phraseText(reason.says)}`.slice(0, MOST_KEY),
           question: id,
           short: words.short,
-          verdict: answer.verdict,
+          verdict: i < decide.length ? answer.verdict : (reason.verdict as Verdict),
           says: reason.says,
           ...(i === 0 && words.tryIt && { tryIt: words.tryIt }),
           cautions,
@@ -64,6 +66,10 @@ export function deciding(because: readonly Reason[], verdict: Verdict): Reason[]
   const decide = because.filter((reason) => reason.verdict === verdict)
   return verdict === 'fits' || decide.length === 0 ? because.slice(0, 1) : decide
 }
+
+/** What else speaks against it, or is open. */
+const besides = (because: readonly Reason[], decide: readonly Reason[]): Reason[] =>
+  because.filter((one) => badness(one.verdict) > badness('fits') && !decide.includes(one))
 
 /** Where the thing stands that a point rests on; a reading that nobody took before one that somebody did. */
 function stationFor({ missing = [], rests = [] }: Reason, at: ReadonlyMap<string, string>): string | undefined {

@@ -81,7 +81,7 @@ export function tapeList(
   const doubts = new Map(doubtsOf(trailer).map(({ key, says }) => [key, says]))
   const unread = thingsOf(trailer).flatMap(({ path, specs, readings }) =>
     Object.keys(specs)
-      .filter((key) => makesSense(trailer, path, key))
+      .filter((key) => !specs[key]!.ifWaited && makesSense(trailer, path, key))
       .map((key) => ({ key: `${path}.${key}`, reading: best(readings?.[key]) }))
       .filter(({ key, reading }) => !reading || doubts.has(key))
       .map(({ key }) => key),
@@ -117,8 +117,6 @@ export function tapeList(
  */
 function makesSense({ plan }: Trailer, path: string, key: string): boolean {
   if (path === 'features') return false
-  // How a cupboard is hung matters only where somebody waits for it.
-  if (key === 'hinge' || key === 'leaves') return false
   const berth = plan.berths.find(({ id }) => path === `plan.berths.${id}`)
   if (!berth) return true
   const { limited, upper } = BERTH_KINDS[berth.kind]

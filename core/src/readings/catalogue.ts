@@ -67,8 +67,8 @@ const OPENED = within(
 export const HINGED = ['front', 'rear', 'door side', 'off-door side'] as const
 /** What opens with a door on its front: how that is hung, and whether there are two. */
 const LEAVES = {
-  hinge: reads.choice('Hinged toward', ...HINGED),
-  leaves: reads.choice('Doors on its front', 'one', 'two'),
+  hinge: { ...reads.choice('Hinged toward', ...HINGED), ifWaited: true },
+  leaves: { ...reads.choice('Doors on its front', 'one', 'two'), ifWaited: true },
 } as const
 
 /**

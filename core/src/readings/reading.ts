@@ -31,6 +31,8 @@ export interface ReadingSpec {
   usual?: readonly [number, number]
   /** Where to put the tape, or which plate to read. */
   how?: string
+  /** It matters in few places only: asked where somebody waits for it. */
+  ifWaited?: true
 }
 
 export type ReadingSpecs = Record<string, ReadingSpec>

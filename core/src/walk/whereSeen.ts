@@ -20,7 +20,7 @@ export const READ_AT: Record<TrailerKey, Place> = {
   tireSize: 'under',
   tireLoadRange: 'under',
   tireRating: 'under',
-  tirePressure: 'under',
+  tirePressure: 'off-door', // beside the federal label
   couplerBall: 'hitch',
   couplerRating: 'hitch',
   rearReceiverRating: 'rear',

@@ -7,7 +7,7 @@ import { demonstratedAt, demonstrations, type Demonstration } from '@hitchet/cor
 import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { ToMeasure } from '@hitchet/core/match/tapeList'
 import type { Shown } from '@hitchet/core/match/showing'
-import { toTake } from '@hitchet/core/match/takingIn'
+import { asked, toTake } from '@hitchet/core/match/takingIn'
 import { routeOf, type School } from '@hitchet/core/walk/route'
 import type { WalkNote } from '@hitchet/core/walk/event'
 import type { Seen, Station } from '@hitchet/core/walk/station'
@@ -68,8 +68,8 @@ export function WalkBoard({
   useArrivals({ where: `${first} ${through} ${from} ${at} ${minutes}`, calm: CALM })
   const { stations, legs } = useMemo(() => {
     const school: School = { first, inside: through, ...(from && { from }) }
-    return routeOf(stationsOf(trailer), trailer.plan, school)
-  }, [trailer, first, through, from])
+    return routeOf(asked(stationsOf(trailer), waits), trailer.plan, school)
+  }, [trailer, waits, first, through, from])
   const now = Math.max(
     0,
     stations.findIndex(({ id }) => id === at),
