@@ -13,7 +13,7 @@ describe('what the units ask that nearly fit', () => {
     id: trailer.stock,
     facts: factSheet(trailer, RULES),
   }))
-  const ways = (towRating: number) => {
+  const ways = (towRating: number, likely?: { question: 'tow'; like: string }) => {
     const they = household([person({ weight: 170 })], {
       limits: {},
       vehicle: vehicle({
@@ -25,12 +25,15 @@ describe('what the units ask that nearly fit', () => {
         hitchTrailer: 9_000,
       }),
     })
-    return nearlyWays(keptOf(rankWithChanges(units, they, RULES), they, RULES))
+    const kept = keptOf(rankWithChanges(units, they, RULES), they, RULES)
+    return nearlyWays(kept.map((one) => (likely && one.id !== 'FAMILY' ? { ...one, likely } : one)))
   }
   it('is told once for all that it lets in, what lets in most first', () => {
     const [first] = ways(5_600)
     expect(phraseText(first!.says)).toBe('they had a tow rating of 5,750 lb')
     expect([...first!.units].sort()).toEqual(['FAMILY', 'TWIN'])
   })
+  it('is not promised of those that their like says no about', () =>
+    expect(ways(5_600, { question: 'tow', like: 'FAMILY' }).flatMap((way) => way.units)).toEqual(['FAMILY']))
   it('is nothing where nothing nearly fits', () => expect(ways(20_000)).toEqual([]))
 })

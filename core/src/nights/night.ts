@@ -50,13 +50,14 @@ export interface Placement {
 
 /**
  * Costs in order of weight, so that one sum is lexicographic: nobody without a berth, and if somebody is, a guest
- * before one of the household; couples together; a way to the toilet; few beds made up; comfort. Comfort
+ * before one of the household; couples together, and a bed for both before one for two who lie alone; a way to the toilet; few beds made up; comfort. Comfort
  * stays under a conversion for all but the worst of nights, conversions under a couple apart.
  */
 export const COST = {
   unplaced: 80_000_000,
   hostUnplaced: 5_000_000,
   partnerApart: 2_000_000,
+  partnerUnplaced: 900_000,
   conversion: 100_000,
   conversionMinute: 200,
 }
@@ -149,7 +150,9 @@ function problemOf(
     problem: {
       people: sleepers.length,
       unplaced: COST.unplaced,
-      unplacedMore: sleepers.map(({ guest }) => (guest ? 0 : COST.hostUnplaced)),
+      unplacedMore: sleepers.map(
+        ({ guest, partner }) => (guest ? 0 : COST.hostUnplaced) + (partner ? COST.partnerUnplaced : 0),
+      ),
       options,
       exclusions,
       night: (open) => nightCosts(facts, sleepers, things, berthAt, open, rules.comfort),

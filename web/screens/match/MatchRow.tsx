@@ -75,7 +75,8 @@ export function MatchRow({ household, row, keeping, choice, strip }: MatchRowPro
           {nearly && (
             <p>
               <b>
-                It would do if <Said phrase={listedPhrases(nearly)} />.
+                {toFindOut || likely ? 'Once what is missing turns out well, it would do' : 'It would do'} if{' '}
+                <Said phrase={listedPhrases(nearly)} />.
               </b>
             </p>
           )}

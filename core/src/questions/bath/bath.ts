@@ -44,7 +44,7 @@ export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
     shownAt: 'bath',
     tryIt: 'Let the tallest stand in the shower, and somebody sit down with the door shut.',
   },
-  version: 8,
+  version: 9,
   rules: BATH_RULES,
   baked: [],
   weight: 2,

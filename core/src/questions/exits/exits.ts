@@ -56,7 +56,7 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
     shownAt: 'bedroom',
     tryIt: 'Let them find two ways out of each bed, and try the window.',
   },
-  version: 6,
+  version: 7,
   rules: {},
   baked: [],
   weight: 2,

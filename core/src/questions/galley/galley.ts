@@ -35,7 +35,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'p
     shownAt: 'kitchen',
     tryIt: 'Let whoever cooks stand at the counter, covers off.',
   },
-  version: 10,
+  version: 11,
   rules: GALLEY_RULES,
   baked: ['pantryHeight', 'sinkRim'],
   weight: 2,

@@ -93,7 +93,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
     shownAt: 'entry',
     tryIt: 'Let them walk it, bed, refrigerator, toilet; then once more as it is on the road.',
   },
-  version: 10,
+  version: 11,
   rules: UPRIGHT_RULES,
   baked: [],
   weight: 2,

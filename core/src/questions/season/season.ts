@@ -39,7 +39,7 @@ export const season: Question<'season', SeasonFacts, SeasonNeed, SeasonRules> = 
     speaksFor: 'warm and cool enough for their season',
     shownAt: 'entry',
   },
-  version: 2,
+  version: 3,
   rules: { tight: 8, hot: 86 },
   baked: [],
   weight: 1,

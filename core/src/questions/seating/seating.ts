@@ -91,7 +91,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRule
     shownAt: 'living',
     tryIt: 'Let all of them sit down at once.',
   },
-  version: 7,
+  version: 8,
   rules: SEATING_RULES,
   baked: [],
   weight: 1,

@@ -160,6 +160,25 @@ describe('who may lie where', () => {
   })
 })
 
+describe('who is left without a berth', () => {
+  const small = [person({ age: 4, height: 40, weight: 36 }), person({ age: 6, height: 46, weight: 46 })]
+  it('is, where as many are left either way, the two children and not the couple, in whatever order they are told', () => {
+    for (const people of [
+      [...couple(), ...small],
+      [...small, ...couple()],
+    ]) {
+      const { everyNight } = places(unit({ berths: [queen] }), household(people))
+      expect(everyNight.unplaced.map(({ age }) => age).sort()).toEqual([4, 6])
+    }
+  })
+  it('is still as few as can be', () => {
+    // The bed is too short for the two of them, and holds both children.
+    const people = [...couple({ height: 77 }, { height: 76 }), ...small]
+    const { everyNight } = places(unit({ berths: [shortQueen] }), household(people))
+    expect(everyNight.unplaced.map(({ height }) => height)).toEqual([77, 76])
+  })
+})
+
 describe('people come and go', () => {
   const anyone = fc.record({
     age: fc.integer({ min: 2, max: 75 }),

@@ -51,7 +51,7 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
     shownAt: 'bedroom',
     tryIt: 'Let them lie down where they would sleep, the tallest first.',
   },
-  version: 2,
+  version: 3,
   rules: {},
   baked: [],
   weight: 5,
