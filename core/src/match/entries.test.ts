@@ -8,8 +8,10 @@ import { COUPLE, FAMILY, HATCH, LONG } from '../testing/lot'
 import { couple, household, person, readings, vehicle } from '../testing/someone'
 import { emptyPlan, fixture } from '../testing/unit'
 import type { Trailer } from '../trailer/trailer'
+import { answerLine } from './answerLine'
 import { differsFrom, entriesOf } from './entries'
 import { factSheet } from './factSheet'
+import { judgeFor } from './judge'
 import { firmness } from './firmness'
 import { keptMatch } from './kept'
 import { rank, type Match } from './match'
@@ -162,6 +164,26 @@ describe('what a consultant says of it in a breath', () => {
     const { said } = pitched({ ...FAMILY, readings: { ...FAMILY.readings, gvwr: [] } }, unknown)
     expect(said.toFindOut).toMatch(/Ask .*(how tall Ro is|their payload)/)
     expect(said.toFindOut).toMatch(/Measure .*GVWR/)
+  })
+})
+
+describe('what is to spare so far', () => {
+  const known = { towRating: 12_000, payload: 2_400, gcwr: 22_000, curbWeight: 5_400, hitchTongue: 1_400 }
+  const people = [person({ id: 'ro', weight: 180 }), person({ id: 'mi', weight: 150 })]
+  const spared = (ratings: object, trailer = FAMILY) =>
+    answerLine(judgeFor(household(people, { vehicle: vehicle(ratings) }), RULES)(factSheet(trailer, RULES)).tow!)
+
+  it('is not told of a load while a rating that may govern was never read', () => {
+    expect(spared(known).verdict).not.toBe('measure')
+    for (const left of Object.keys(known)) {
+      const line = spared({ ...known, [left]: undefined })
+      expect(line, left).toMatchObject({ verdict: 'measure' })
+      expect(line.known, left).toBeUndefined()
+    }
+  })
+  it('is told of what waits for the unit alone', () => {
+    const waits: Trailer = { ...FAMILY, readings: { ...FAMILY.readings, couplerRating: [], axleRating: [] } }
+    expect(spared(known, waits)).toMatchObject({ verdict: 'measure', known: { unit: 'lb' } })
   })
 })
 

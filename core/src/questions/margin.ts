@@ -35,10 +35,15 @@ function openText(missing: readonly string[]): Phrase {
 
 /**
  * What is known of an answer that is open: of its points that fit or are tight the one with the least to spare. Undefined
- * where nothing is, and where a point that is still open may leave less: then that one governs.
+ * where nothing is, and where a point that is still open may leave less: then that one governs. A limit of the vehicle that was
+ * never read mostly does: what is to spare of the others says nothing then.
  */
-export function knownMargin({ verdict, because }: Pick<Answer, 'verdict' | 'because'>): Margin | undefined {
-  if (verdict !== 'measure') return undefined
+export function knownMargin({
+  verdict,
+  because,
+  missing,
+}: Pick<Answer, 'verdict' | 'because' | 'missing'>): Margin | undefined {
+  if (verdict !== 'measure' || missing.some((key) => key.startsWith('household.vehicle.'))) return undefined
   const least = because.filter(({ margin }) => margin).sort((a, b) => ease(a.margin!) - ease(b.margin!))[0]
   return least?.verdict === 'fits' || least?.verdict === 'tight' ? least.margin : undefined
 }

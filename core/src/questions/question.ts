@@ -51,7 +51,7 @@ export interface QuestionWords {
   topic: string
   /** When it speaks against units, after their number: `do not sleep them`. */
   against: string
-  /** What is said for a unit that fits: `all have a berth`; absent: it is nothing to praise. */
+  /** What is said for a unit that fits: `everyone has a place to sleep`; absent: it is nothing to praise. */
   speaksFor?: string
   /** Of what its margin is to spare, after the figure, where that is told with it: `on the mattress`. */
   spare?: string

@@ -75,8 +75,8 @@ export function MatchRow({ household, row, keeping, choice, strip }: MatchRowPro
           {nearly && (
             <p>
               <b>
-                {toFindOut || likely ? 'Once what is missing turns out well, it would do' : 'It would do'} if{' '}
-                <Said phrase={listedPhrases(nearly)} />.
+                It would do if <Said phrase={listedPhrases(nearly)} />
+                {(toFindOut ?? likely) && ' and what is missing turns out well'}.
               </b>
             </p>
           )}

@@ -46,7 +46,7 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
     short: 'Sleeps them',
     topic: 'sleeping',
     against: 'do not sleep them',
-    speaksFor: 'all have a berth',
+    speaksFor: 'everyone has a place to sleep',
     spare: 'on the mattress',
     shownAt: 'bedroom',
     tryIt: 'Let them lie down where they would sleep, the tallest first.',
