@@ -13,7 +13,7 @@ const households = demoHouseholds()
 
 describe('what is shown on the walk', () => {
   it.each(yard.map((trailer) => [trailer.stock, trailer] as const))(
-    'of %s every point that decides for a household, every other that speaks against it or is open, and every caution stands at exactly one station',
+    'of %s each point that decides, each that speaks against it or is open and each caution stands at exactly one station',
     (_, trailer) => {
       const stations = stationsOf(trailer)
       const facts = factsOn(trailer, RULES)

@@ -50,8 +50,9 @@ export interface Placement {
 
 /**
  * Costs in order of weight, so that one sum is lexicographic: nobody without a berth, and if somebody is, a guest
- * before one of the household; couples together, and a bed for both before one for two who lie alone; a way to the toilet; few beds made up; comfort. Comfort
- * stays under a conversion for all but the worst of nights, conversions under a couple apart.
+ * before one of the household; couples together, and a bed for both before one for two who lie alone; a way to the
+ * toilet; few beds made up; comfort. Comfort stays under a conversion for all but the worst of nights, conversions
+ * under a couple apart.
  */
 export const COST = {
   unplaced: 80_000_000,
