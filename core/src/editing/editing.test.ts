@@ -1,4 +1,3 @@
-import type { Plan } from '../plan/plan'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import fc from 'fast-check'
 import { readdirSync, readFileSync } from 'node:fs'
@@ -14,11 +13,8 @@ import { BERTH_KINDS, DOOR_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS } from '../readin
 import { becomesBed, excluding, madeIntoBed } from './conversion'
 import { withPlan } from '../trailer/drawn'
 import { CORNERS, cornerCut, cutOf, straight } from './corner'
-import { begin, done, going, redone, undone } from './history'
 import { doubled, flipped, itemsOf, shift, turned, withBounds, without, type Item } from './item'
 import { mirrored } from './mirror'
-import { newTrailer } from './newTrailer'
-import { drawnAlike, withReadingsOf, withoutReadings } from './planReadings'
 import { seated } from './riding'
 import { placed } from './placed'
 import { SHELF } from './shelf'
@@ -314,107 +310,5 @@ describe('slides and conversions', () => {
     expect(becomesBed('counter')).toBe(false)
     const plan = emptyPlan({ fixtures: [fixture('counter', [20, 70, 60, 24])] })
     expect(madeIntoBed(plan, 'counter').plan).toBe(plan)
-  })
-})
-
-describe('doing and undoing', () => {
-  it('any number of steps come back one by one, and forth again', () => {
-    fc.assert(
-      fc.property(fc.array(fc.nat(), { maxLength: 40 }), (steps) => {
-        const all = steps.map((step, i) => `${i}:${step}`)
-        let history = all.reduce(done<string>, begin('start'))
-        for (const step of [...all].reverse()) {
-          if (history.now !== step) return false
-          history = undone(history)
-        }
-        if (history.now !== 'start') return false
-        for (const step of all) {
-          history = redone(history)
-          if (history.now !== step) return false
-        }
-        return undone(begin('x')).now === 'x' && redone(history).now === history.now
-      }),
-    )
-  })
-
-  it('a drag is one step, and a new course forgets what was undone', () => {
-    const dragged = ['b', 'c', 'd'].reduce(going<string>, done(begin('a'), 'b'))
-    expect(undone(dragged).now).toBe('a')
-    expect(redone(done(undone(dragged), 'z')).now).toBe('z')
-  })
-})
-
-describe('readings taken while a plan is drawn', () => {
-  const base = emptyPlan({
-    fixtures: [fixture('shower', [20, 2, 30, 30], { headroom: 77 }), fixture('fridge', [60, 2, 28, 28])],
-  })
-  const measured = {
-    ...base,
-    fixtures: [
-      fixture('shower', [20, 2, 30, 30], { headroom: 78 }),
-      fixture('fridge', [60, 2, 28, 28], { capacity: 8 }),
-    ],
-  }
-  const drawn = withBounds(base, item(base, 'fridge'), { x0: 70, x1: 98, y0: 2, y1: 30 })
-
-  it('go with it when it is saved, wherever things were moved to', () => {
-    const saved = withReadingsOf(drawn, measured)
-    expect(saved.fixtures.map(({ readings }) => readings)).toEqual(measured.fixtures.map(({ readings }) => readings))
-    expect(item(saved, 'fridge').bounds.x0).toBe(70)
-  })
-
-  it('a plan measured meanwhile is drawn alike, one drawn otherwise is not', () => {
-    expect(drawnAlike(base, measured)).toBe(true)
-    expect(drawnAlike(base, drawn)).toBe(false)
-  })
-
-  it('do not go to what was put there instead', () => {
-    const instead = {
-      ...base,
-      fixtures: [{ ...fixture('pantry', [60, 2, 28, 28]), id: 'fridge', readings: undefined }],
-    }
-    expect(withReadingsOf(instead, measured).fixtures[0]!.readings).toBeUndefined()
-  })
-
-  it('another unit’s plan comes without any', () => {
-    for (const { plan } of demo) expect(JSON.stringify(withoutReadings(plan))).not.toContain('readings')
-  })
-})
-
-it('a unit that just rolled in is a good document with nothing read yet', () => {
-  const fresh = newTrailer({
-    stock: 'T-200',
-    make: 'Odenwick',
-    model: '19 X',
-    year: 2026,
-    condition: 'used',
-    layout: 'couple’s',
-    length: 228,
-    width: 96,
-  })
-  expect(parseTrailer(JSON.parse(JSON.stringify(fresh))).document).toEqual(fresh)
-  expect(findingsAt(fresh.plan, 'parked', [], RULES.ways)).toEqual([])
-})
-
-describe('a wall with a door at its end', () => {
-  const walls: Plan['walls'] = [
-    { id: 'a', from: [100, 2], to: [100, 30], thickness: 2 },
-    { id: 'b', from: [100, 56], to: [100, 94], thickness: 2 },
-  ]
-  const door: Plan['doors'][number] = {
-    id: 'd',
-    kind: 'swing',
-    from: [100, 30],
-    to: [100, 56],
-    hinge: 'from',
-    opens: 'rear',
-  }
-  const plan = emptyPlan({ walls, doors: [...emptyPlan().doors, door] })
-  const put = (to: { x0: number; x1: number; y0: number; y1: number }) =>
-    withBounds(plan, item(plan, 'a'), to).doors.find(({ id }) => id === 'd')!
-  it('takes it along crosswise, and the jamb at that end lengthwise', () => {
-    expect(put({ x0: 110, x1: 110, y0: 2, y1: 30 })).toEqual({ ...door, from: [110, 30], to: [110, 56] })
-    expect(put({ x0: 100, x1: 100, y0: 2, y1: 26 })).toEqual({ ...door, from: [100, 26], to: [100, 56] })
-    expect(put({ x0: 100, x1: 100, y0: -4, y1: 30 })).toEqual(door)
   })
 })
