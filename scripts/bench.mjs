@@ -1,6 +1,5 @@
 #!/usr/bin/env node
 // npm run bench: speed, as JSON, always against a reference in the same run. Asserts nothing about time.
-import { spawnSync } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -10,17 +9,16 @@ import { installMissing } from './machine/install.mjs'
 import { as, AS_INSTALLED, buildJobs, FOR_NODE, JOBS } from './machine/application.mjs'
 import { startMariaDb } from './machine/mariadb.mjs'
 import { ROOT, Stop } from './machine/places.mjs'
-import { run } from './machine/processes.mjs'
+import { run, show } from './machine/processes.mjs'
 
 await withEnding(async (atEnd) => {
   await installMissing()
   const scratch = mkdtempSync(join(tmpdir(), 'hitchet-bench-'))
   atEnd(() => rmSync(scratch, { recursive: true, force: true }))
-  buildJobs()
+  await buildJobs()
   const database = await startMariaDb(join(scratch, 'db'))
   atEnd(database.stop)
   const env = {
-    ...process.env,
     DATABASE_URL: database.url(),
     SESSION_SECRET: 'only for measuring, never for a dealership',
     HITCHET_JOBS: JOBS,
@@ -29,7 +27,7 @@ await withEnding(async (atEnd) => {
   const bundle = join(ROOT, 'web', '.jobs', 'bench.mjs')
   const half = join(ROOT, 'web', '.jobs', 'half.mjs')
   atEnd(() => [bundle, half].forEach((file) => rmSync(file, { force: true })))
-  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
+  await run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
     'scripts/bench/bench.ts',
     'scripts/bench/half.ts',
     '--bundle',
@@ -41,10 +39,6 @@ await withEnding(async (atEnd) => {
     `--outdir=${join(ROOT, 'web', '.jobs')}`,
     '--out-extension:.js=.mjs',
   ])
-  const { status } = spawnSync(process.execPath, ['--max-semi-space-size=64', bundle], {
-    cwd: ROOT,
-    stdio: ['ignore', 'inherit', 'inherit'],
-    env: { ...env, HITCHET_HALF: half },
-  })
+  const status = await show(process.execPath, ['--max-semi-space-size=64', bundle], { ...env, HITCHET_HALF: half })
   if (status !== 0) throw new Stop('The bench did not end well.')
 })

@@ -13,7 +13,7 @@ const PORT = Number(process.env.PORT ?? 4180)
 await withEnding(async (atEnd, cutShort) => {
   await claim(atEnd)
   await installMissing()
-  buildJobs()
+  await buildJobs()
   await makeLook()
   const env = await demoData(atEnd)
   const port = await freePort(PORT)

@@ -5,8 +5,8 @@ import { withEnding } from './machine/ending.mjs'
 import { build, serve } from './machine/application.mjs'
 import { installMissing } from './machine/install.mjs'
 import { startMariaDb } from './machine/mariadb.mjs'
-import { ROOT } from './machine/places.mjs'
-import { freePort, run } from './machine/processes.mjs'
+import { ROOT, Stop } from './machine/places.mjs'
+import { freePort, run, show } from './machine/processes.mjs'
 import { scratchFolder } from './machine/testbed.mjs'
 
 const [units = '500', households = '200'] = process.argv.slice(2)
@@ -22,15 +22,18 @@ await withEnding(async (atEnd) => {
     HITCHET_DEMO: '1',
     HITCHET_LOOP_DELAY: join(scratch, 'delay'),
   }
-  const task = (name, args, more = {}) =>
-    run(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts', 'large', `${name}.ts`), ...args], {
-      env: { ...env, ...more },
-    })
-  task('fill', [units, households])
+  await run(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts', 'large', 'fill.ts'), units, households], {
+    env,
+  })
   const server = await serve({
     port: await freePort(),
     env: { ...env, NODE_OPTIONS: `--import ${join(ROOT, 'scripts', 'large', 'loopDelay.mjs')}` },
   })
   atEnd(server.stop)
-  task('measure', [], { HITCHET_ADDRESS: server.address })
+  // Its figures are what is printed.
+  const status = await show(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts', 'large', 'measure.ts')], {
+    ...env,
+    HITCHET_ADDRESS: server.address,
+  })
+  if (status !== 0) throw new Stop('The bench did not end well.')
 })

@@ -6,9 +6,9 @@ import { Stop } from './machine/places.mjs'
 import { run } from './machine/processes.mjs'
 
 await withEnding(async (atEnd, cutShort) => {
-  checkSettings()
+  await checkSettings()
   await build()
-  runTask('migrate', {})
+  await runTask('migrate', {})
   const server = await serve({ port: Number(process.env.PORT ?? 3000), host: process.env.HOST ?? '127.0.0.1', env: {} })
   atEnd(server.stop)
   console.log(`Hitchet serves at ${server.address}`)
@@ -17,9 +17,9 @@ await withEnding(async (atEnd, cutShort) => {
 })
 
 /** The server's own check, before anything is built: one clear line. */
-function checkSettings() {
+async function checkSettings() {
   try {
-    run(process.execPath, ['--import', 'tsx', 'web/server/tasks/checkSettings.ts'], { quiet: true })
+    await run(process.execPath, ['--import', 'tsx', 'web/server/tasks/checkSettings.ts'], { quiet: true })
   } catch (failure) {
     throw new Stop(/^Hitchet cannot start: .*$/m.exec(failure.message)?.[0] ?? failure.message)
   }

@@ -1,6 +1,5 @@
 #!/usr/bin/env node
 // npm test: sets up what is missing and runs everything: types, layout, lint, layer rules, Vitest, integration, Playwright.
-import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { build } from './machine/application.mjs'
@@ -9,6 +8,7 @@ import { withEnding } from './machine/ending.mjs'
 import { installGalera } from './machine/galera.mjs'
 import { installMissing } from './machine/install.mjs'
 import { ROOT, Stop } from './machine/places.mjs'
+import { show } from './machine/processes.mjs'
 import { forPlaywright, forVitest, scratchFolder } from './machine/testbed.mjs'
 
 const BIN = join(ROOT, 'node_modules', '.bin')
@@ -25,13 +25,13 @@ await withEnding(async (atEnd) => {
   for (const { good } of await checkAll()) totals[good ? 'passed' : 'failed'] += 1
 
   const { database, env } = await forVitest(atEnd, scratch)
-  runVitest('Vitest', ['unit', 'integration'], scratch, env)
+  await runVitest('Vitest', ['unit', 'integration'], scratch, env)
   // Where the package cannot be had there is no cluster to try.
-  if (installGalera()) runVitest('Cluster', ['cluster'], scratch, env)
+  if (await installGalera()) await runVitest('Cluster', ['cluster'], scratch, env)
 
   const address = await forPlaywright(atEnd, database)
   const browserReport = join(scratch, 'playwright.json')
-  const playwright = sh('playwright', ['test', '--config', 'e2e/playwright.config.ts'], {
+  const playwright = await sh('playwright', ['test', '--config', 'e2e/playwright.config.ts'], {
     ...address,
     PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport,
   })
@@ -48,10 +48,14 @@ await withEnding(async (atEnd) => {
 })
 
 /** Vitest over some of its projects. */
-function runVitest(name, projects, scratch, env) {
+async function runVitest(name, projects, scratch, env) {
   const report = join(scratch, `${name}.json`)
   const chosen = projects.flatMap((project) => ['--project', project])
-  const code = sh('vitest', ['run', ...chosen, '--reporter=default', '--reporter=json', `--outputFile=${report}`], env)
+  const code = await sh(
+    'vitest',
+    ['run', ...chosen, '--reporter=default', '--reporter=json', `--outputFile=${report}`],
+    env,
+  )
   count(name, code, () => {
     const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = JSON.parse(
       readFileSync(report, 'utf8'),
@@ -87,11 +91,5 @@ function count(name, code, read) {
 
 function sh(command, args, env = {}) {
   console.log(`\n> ${command} ${args.join(' ')}`)
-  return (
-    spawnSync(join(BIN, command), args, {
-      cwd: ROOT,
-      stdio: ['ignore', 'inherit', 'inherit'],
-      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
-    }).status ?? 1
-  )
+  return show(join(BIN, command), args, { NEXT_TELEMETRY_DISABLED: '1', ...env })
 }

@@ -8,15 +8,15 @@ export const JOBS = join(WEB, '.jobs')
 
 /** Builds the worker bundle, and the pages unless neither sources nor packages changed. */
 export async function build() {
-  buildJobs()
+  await buildJobs()
   await makeLook()
   const inputs = ['core/src', 'web', 'package-lock.json', 'tsconfig.base.json', 'scripts/machine/application.mjs'].map(
     (path) => join(ROOT, path),
   )
   const isThere = () => existsSync(join(WEB, '.next', 'BUILD_ID'))
-  await onceFor('build', inputs, isThere, () => {
-    console.log('Building')
-    run(process.execPath, [NEXT, 'build'], {
+  await onceFor('build', inputs, isThere, async () => {
+    console.error('Building')
+    await run(process.execPath, [NEXT, 'build'], {
       cwd: WEB,
       quiet: true,
       env: { NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
@@ -47,18 +47,18 @@ export const runTask = (name, env, args = [], /** @type {string | undefined} */ 
   })
 
 /** The workers' bundles, of the server and of the device: under a second, so they are always made. */
-export function buildJobs() {
-  bundle('offline/serviceWorker.ts', join(WEB, 'public', 'service-worker.js'), [
+export async function buildJobs() {
+  await bundle('offline/serviceWorker.ts', join(WEB, 'public', 'service-worker.js'), [
     '--minify',
     '--platform=browser',
     '--target=es2022',
     ...FOR_GOOD,
   ])
-  bundle('server/jobs/worker.ts', join(JOBS, 'worker.mjs'), [...FOR_NODE, ...AS_INSTALLED])
+  await bundle('server/jobs/worker.ts', join(JOBS, 'worker.mjs'), [...FOR_NODE, ...AS_INSTALLED])
   // The server's React finds Node's own parts by itself, what makes documents and letters its own beside itself.
   const drawing = [...FOR_NODE, ...FOR_GOOD, '--jsx=automatic', ...as('react', 'react-dom')]
-  bundle('drawing/worker.tsx', join(JOBS, 'pictures.mjs'), drawing)
-  bundle('paper/worker.tsx', join(JOBS, 'paper.mjs'), [...drawing, ...as('@react-pdf/renderer')])
+  await bundle('drawing/worker.tsx', join(JOBS, 'pictures.mjs'), drawing)
+  await bundle('paper/worker.tsx', join(JOBS, 'paper.mjs'), [...drawing, ...as('@react-pdf/renderer')])
 }
 
 export const FOR_NODE = ['--platform=node', '--format=esm', '--target=node20']

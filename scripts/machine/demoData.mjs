@@ -10,8 +10,8 @@ export async function demoData(atEnd, { fresh = false } = {}) {
   const database = await startMariaDb(join(HOME, 'demo-db'), { fresh })
   atEnd(database.stop)
   const env = { DATABASE_URL: database.url(), SESSION_SECRET: secret(), HITCHET_DEMO: '1' }
-  runTask('migrate', env)
-  runTask('loadDemo', env)
+  await runTask('migrate', env)
+  await runTask('loadDemo', env)
   return env
 }
 

@@ -1,5 +1,5 @@
 import { Stop } from './places.mjs'
-import { endAll } from './processes.mjs'
+import { endAll, endSteps } from './processes.mjs'
 
 /**
  * Runs a script's work and then all that was put on `atEnd`, last first, however the work ends: done,
@@ -16,7 +16,8 @@ export async function withEnding(work) {
   } catch (failure) {
     if (failure instanceof Stop) console.error(failure.message)
     else if (!(failure instanceof Cut)) console.error(failure)
-    if (!(failure instanceof Cut)) process.exitCode = 1
+    if (failure instanceof Cut) await endSteps()
+    else process.exitCode = 1
   }
   for (const ending of endings.reverse()) await ending()
   await endAll()

@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
-import { existsSync } from 'node:fs'
+import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { onceFor, ROOT, Stop } from './places.mjs'
+import { ROOT, Stop } from './places.mjs'
 import { run } from './processes.mjs'
 
 /**
@@ -17,7 +17,7 @@ const DEBIAN = [
 /** Debian packages and npm packages that are missing; nothing when all are there. */
 export async function installMissing() {
   checkNode()
-  installDebian()
+  await installDebian()
   await installNpm()
 }
 
@@ -28,17 +28,17 @@ function checkNode() {
 }
 
 /** A package that not every machine can have; whether it is there now. */
-export function installIfPossible(name, holds) {
+export async function installIfPossible(name, holds) {
   if (existsSync(holds)) return true
   try {
-    installDebian([{ package: name, holds }])
+    await installDebian([{ package: name, holds }])
   } catch (failure) {
-    console.log(`${name} cannot be installed here: ${failure.message.split('\n')[0]}`)
+    console.error(`${name} cannot be installed here: ${failure.message.split('\n')[0]}`)
   }
   return existsSync(holds)
 }
 
-function installDebian(wanted = DEBIAN) {
+async function installDebian(wanted = DEBIAN) {
   const missing = wanted.filter(({ holds }) => !existsSync(holds)).map((one) => one.package)
   if (missing.length === 0) return
   const apt = aptCommand()
@@ -48,11 +48,11 @@ function installDebian(wanted = DEBIAN) {
         `  apt-get update && apt-get install -y --no-install-recommends ${missing.join(' ')}`,
     )
   }
-  console.log(`Installing from Debian: ${missing.join(', ')}`)
+  console.error(`Installing from Debian: ${missing.join(', ')}`)
   const env = { DEBIAN_FRONTEND: 'noninteractive' }
   const [command = '', ...first] = apt
-  run(command, [...first, 'update', '-qq'], { env, quiet: true })
-  run(command, [...first, 'install', '-y', '-qq', '--no-install-recommends', ...missing], { env, quiet: true })
+  await run(command, [...first, 'update', '-qq'], { env, quiet: true })
+  await run(command, [...first, 'install', '-y', '-qq', '--no-install-recommends', ...missing], { env, quiet: true })
 }
 
 /** As root, or by sudo where it asks for no password; undefined where neither works. */
@@ -63,16 +63,29 @@ function aptCommand() {
 }
 
 async function installNpm() {
-  const inputs = ['package-lock.json', 'package.json', 'core/package.json', 'web/package.json'].map((file) =>
-    join(ROOT, file),
-  )
-  await onceFor(
-    'npm',
-    inputs,
-    () => existsSync(join(ROOT, 'node_modules', '.package-lock.json')),
-    () => {
-      console.log('Installing npm packages')
-      run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
-    },
-  )
+  if (isInstalled(packagesIn('package-lock.json'), packagesIn('node_modules/.package-lock.json'))) return
+  console.error('Installing npm packages')
+  await run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
+}
+
+/**
+ * Whether all that the lock file names is there as it names it; what is for other machines may be missing.
+ *
+ * @typedef {Record<string, { version?: string, link?: boolean, optional?: boolean, integrity?: string }>} Packages
+ * @param {Packages | undefined} wanted
+ * @param {Packages | undefined} there
+ */
+export function isInstalled(wanted, there) {
+  if (!wanted || !there) return false
+  return Object.entries(wanted).every(([path, { version, link, optional, integrity }]) => {
+    const found = there[path]
+    if (!path.includes('node_modules/') || link) return true
+    return found ? found.version === version && found.integrity === integrity : Boolean(optional)
+  })
+}
+
+/** @returns {Packages | undefined} */
+function packagesIn(file) {
+  const path = join(ROOT, file)
+  return existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')).packages : undefined
 }

@@ -127,7 +127,7 @@ function accountFor(folder) {
 }
 
 function idsOf(name) {
-  const id = (flag) => Number(run('id', [flag, name], { quiet: true }))
+  const id = (flag) => Number(spawnSync('id', [flag, name], { encoding: 'utf8' }).stdout)
   return { name, uid: id('-u'), gid: id('-g') }
 }
 

@@ -8,6 +8,7 @@ import { afterAll, describe, expect, it } from 'vitest'
 const folder = mkdtempSync(join(tmpdir(), 'hitchet-places-'))
 process.env.HITCHET_HOME = join(folder, 'home')
 const { onceFor } = await import('./places.mjs')
+const { isInstalled } = await import('./install.mjs')
 const { freePort, isAlive, start, stop, stopLeftover } = await import('./processes.mjs')
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
@@ -99,6 +100,43 @@ describe('processes of ours', () => {
     await child.ended
     expect(isAlive(child.pid)).toBe(false)
   })
+})
+
+describe('a run that is interrupted', () => {
+  it('ends the step it is at, and leaves nothing behind', async () => {
+    const machine = (name: string) => JSON.stringify(join(import.meta.dirname, `${name}.mjs`))
+    const step = `process.stderr.write(String(process.pid)), process.on('SIGTERM', () => {}), setInterval(() => {}, 1000)`
+    const script = `const { withEnding } = await import(${machine('ending')}), { run } = await import(${machine('processes')})
+      await withEnding(async (atEnd) => { atEnd(() => console.log('stopped')); await run(process.execPath, ['-e', ${JSON.stringify(step)}]) })`
+    const ran = spawn(process.execPath, ['--input-type=module', '-e', script], { stdio: ['ignore', 'pipe', 'pipe'] })
+    let said = ''
+    ran.stdout.on('data', (part: Buffer) => (said += part.toString()))
+    const pid = await new Promise<number>((resolve) => ran.stderr.once('data', (part) => resolve(Number(part))))
+    const ended = new Promise((resolve) => ran.once('close', resolve))
+    expect(isAlive(pid)).toBe(true)
+    ran.kill('SIGINT')
+    await ended
+    expect(said).toBe('stopped\n')
+    expect(isAlive(pid)).toBe(false)
+  })
+})
+
+describe('packages of the lock file', () => {
+  const lock = {
+    '': {},
+    core: {},
+    'node_modules/@own/core': { link: true },
+    'node_modules/a': { version: '1.0.0', integrity: 'x' },
+    'node_modules/for-another-machine': { version: '2.0.0', optional: true },
+  }
+  const there = { 'node_modules/a': { version: '1.0.0', integrity: 'x' } }
+  it.each([
+    ['all there, but for what is for other machines', there, true],
+    ['another version', { 'node_modules/a': { version: '1.0.1', integrity: 'x' } }, false],
+    ['something else under its name', { 'node_modules/a': { version: '1.0.0', integrity: 'y' } }, false],
+    ['one missing', {}, false],
+    ['nothing there', undefined, false],
+  ])('%s', (_, found, good) => expect(isInstalled(lock, found)).toBe(good))
 })
 
 describe('npm start without configuration', () => {

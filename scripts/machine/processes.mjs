@@ -1,31 +1,50 @@
-import { spawn, spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
 import { existsSync, readFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { ROOT, Stop } from './places.mjs'
 
 /**
- * Runs a command to its end, its output shown; a failure stops everything. `input` is what somebody would type.
+ * Runs a command to its end, its output shown on stderr; a failure stops everything. `input` is what somebody would type. Cut short
+ * it ends like whatever else we started.
  *
  * @param {string} command
  * @param {string[]} args
  * @param {{ cwd?: string, env?: Record<string, string | undefined>, quiet?: boolean, input?: string }} [how]
  */
-export function run(command, args, { cwd = ROOT, env = {}, quiet = false, input } = {}) {
-  const { status, error, stdout, stderr } = spawnSync(command, args, {
+export async function run(command, args, { cwd = ROOT, env = {}, quiet = false, input } = {}) {
+  const outer = quiet ? 'pipe' : 'inherit'
+  const child = start(command, args, {
     cwd,
     env: { ...process.env, ...env },
-    input,
-    stdio: quiet ? 'pipe' : [input === undefined ? 'ignore' : 'pipe', 'inherit', 'inherit'],
-    encoding: 'utf8',
-    maxBuffer: 1 << 26,
+    stdio: [input === undefined ? 'ignore' : 'pipe', quiet ? 'pipe' : process.stderr, outer],
   })
-  if (error) throw new Stop(`${command} cannot be started: ${error.message}`)
+  steps.add(child)
+  const said = { stdout: '', stderr: '' }
+  for (const name of /** @type {const} */ (['stdout', 'stderr']))
+    child[name]?.setEncoding('utf8').on('data', (part) => (said[name] += part))
+  child.stdin?.end(input)
+  const status = await child.closed
   if (status !== 0)
-    throw new Stop(`${[command, ...args].join(' ')} failed with code ${status}.${quiet ? `\n${stdout}${stderr}` : ''}`)
-  return stdout
+    throw new Stop(
+      `${[command, ...args].join(' ')} failed with code ${status}.${quiet ? `\n${said.stdout}${said.stderr}` : ''}`,
+    )
+  return said.stdout
+}
+
+/** Runs a command to its end before the person’s eyes; its code. */
+export async function show(command, args, env = {}) {
+  const child = start(command, args, {
+    cwd: ROOT,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, ...env },
+  })
+  steps.add(child)
+  return (await child.closed) ?? 1
 }
 
 const running = new Set()
+/** What is run to its end, and nothing of ours hangs on. */
+const steps = new WeakSet()
 let over = false
 
 /** Starts a process in a group of its own, so that Ctrl-C reaches us first and we stop things in order. */
@@ -33,16 +52,32 @@ export function start(command, args, options) {
   if (over) throw new Stop(`${command} is not started any more.`)
   const child = spawn(command, args, { ...options, detached: true })
   const ended = new Promise((resolve) => child.once('exit', resolve))
-  const process = Object.assign(child, { ended })
+  /** Once all that it said has been read: its code, null when a signal ended it. @type {Promise<number | null>} */
+  const closed = new Promise((resolve, reject) => {
+    child.once('close', resolve)
+    child.once('error', (failure) => reject(new Stop(`${command} cannot be started: ${failure.message}`)))
+  })
+  // Whoever waits for it hears of it.
+  closed.catch(() => {})
+  const process = Object.assign(child, { ended, closed })
   running.add(process)
   void ended.then(() => running.delete(process))
   return process
 }
 
+/** So long whatever runs may take to end once we are cut short, ms. */
+const LAST = 4_000
+
+/** Stops the step that is under way, before what it works with; nothing starts after that. */
+export async function endSteps() {
+  over = true
+  await Promise.all([...running].filter((process) => steps.has(process)).map((process) => stop(process, LAST)))
+}
+
 /** Stops whatever still runs, also what was being started when we were cut short; nothing starts after that. */
 export async function endAll() {
   over = true
-  await Promise.all([...running].map((process) => stop(process)))
+  await Promise.all([...running].map((process) => stop(process, LAST)))
 }
 
 /** Asks a process of ours to end, waits, and insists after a while. */

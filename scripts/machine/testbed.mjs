@@ -15,7 +15,7 @@ export function scratchFolder(atEnd) {
 
 /** What Vitest needs: a database of its own and the worker bundle. Returns the environment for it. */
 export async function forVitest(atEnd, scratch) {
-  buildJobs()
+  await buildJobs()
   const database = await startMariaDb(join(scratch, 'db'))
   atEnd(database.stop)
   return { database, env: { HITCHET_TEST_DATABASE: database.url(), HITCHET_JOBS: JOBS } }
@@ -23,7 +23,7 @@ export async function forVitest(atEnd, scratch) {
 
 /** A lot of two branches beside the demo's, so that no page is written for forty units only. Resolves to its address. */
 async function serveLarge(atEnd, env) {
-  run(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts', 'large', 'fill.ts'), '500', '12'], { env })
+  await run(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts', 'large', 'fill.ts'), '500', '12'], { env })
   const server = await serve({ port: await freePort(), env })
   atEnd(server.stop)
   return server.address
@@ -40,10 +40,10 @@ export async function forPlaywright(atEnd, database) {
     SESSION_SECRET: 'only for tests, never for a dealership',
     HITCHET_DEMO: '1',
   }
-  runTask('migrate', env)
-  runTask('loadDemo', env)
+  await runTask('migrate', env)
+  await runTask('loadDemo', env)
   // Somebody with a password, whom no other test knows.
-  runTask('addPerson', env, ['Ivo Lenz', 'ivo@pinewater-trailers.example', 'lot hand'], 'a password for tests\n')
+  await runTask('addPerson', env, ['Ivo Lenz', 'ivo@pinewater-trailers.example', 'lot hand'], 'a password for tests\n')
   const server = await serve({ port: await freePort(), env })
   atEnd(server.stop)
   const large = await serveLarge(atEnd, { ...env, DATABASE_URL: database.url('hitchet_large') })

@@ -7,6 +7,7 @@ import { request } from '../screens/request'
 import type { TakenEvents } from '../wire/walkEvents'
 import { queueOn, type Queue, type Told } from './queue'
 import { sendWaiting, type Sent } from './sending'
+import { showsPagesOf } from './whose'
 
 /** What one hears at once: it is there; it waits on this device; it was not taken, or kept, and why. */
 export type Heard = { taken: true } | { waits: true } | { says: string }
@@ -85,6 +86,7 @@ export function NotesProvider({ account, children }: { account: string; children
     setState((last) => ({ ...last, went, arrived: after < before ? last.arrived + 1 : last.arrived }))
     return after
   }, [account, look, queue])
+  useEffect(() => showsPagesOf(account), [account])
   useEffect(() => {
     const tried = () => void deliver().catch(() => undefined)
     tried()

@@ -15,6 +15,8 @@ export interface Settings {
   demo: boolean
   /** As it stands on what people take home; empty: it does not. */
   dealership: string
+  /** As the program is reached from outside, without a slash at the end: for links that leave the house. Absent: on loopback only. */
+  publicAddress?: string
   /** Cookies only over HTTPS. */
   secureCookies: boolean
 }
@@ -33,6 +35,19 @@ function isTimeZone(name: string): boolean {
   }
 }
 
+/** What only this machine reaches. */
+export const isLoopback = (host: string): boolean => /^(localhost|127(\.\d{1,3}){3}|\[?::1\]?)$/i.test(host)
+
+/** @throws BadSettings. */
+function addressIn(given: string | undefined): string | undefined {
+  const text = given?.trim()
+  if (!text) return undefined
+  const url = URL.canParse(text) ? new URL(text) : undefined
+  if (!url || !/^https?:$/.test(url.protocol) || url.pathname !== '/' || url.search || url.hash || url.username)
+    throw new BadSettings(`HITCHET_PUBLIC_ADDRESS is ${text}: set it to an address such as https://lot.example`)
+  return url.origin
+}
+
 export function settings(env: Record<string, string | undefined> = process.env): Settings {
   const { DATABASE_URL, SESSION_SECRET, HITCHET_DEMO, HITCHET_INSECURE_COOKIES, HITCHET_DEALERSHIP } = env
   if (!DATABASE_URL)
@@ -45,11 +60,17 @@ export function settings(env: Record<string, string | undefined> = process.env):
   if (zone && !isTimeZone(zone))
     throw new BadSettings(`HITCHET_TIME_ZONE is ${zone}: set it to a time zone such as America/New_York`)
   const demo = HITCHET_DEMO === '1'
+  const publicAddress = addressIn(env.HITCHET_PUBLIC_ADDRESS)
+  if (!publicAddress && !isLoopback(env.HOST?.trim() || 'localhost'))
+    throw new BadSettings(
+      `HITCHET_PUBLIC_ADDRESS is missing: with HOST=${env.HOST} set it to the address that buyers reach it by, such as https://lot.example`,
+    )
   return {
     databaseUrl: DATABASE_URL,
     sessionSecret: SESSION_SECRET,
     demo,
     dealership: HITCHET_DEALERSHIP?.trim() || (demo ? DEMO_DEALERSHIP : ''),
+    ...(publicAddress && { publicAddress }),
     secureCookies: !demo && HITCHET_INSECURE_COOKIES !== '1',
   }
 }

@@ -12,8 +12,9 @@ export default function Page() {
         No connection, and this page is not on this device
       </Heading>
       <Text mt="4" fontSize="18px">
-        Units that were opened here stay here, with their walk, their tape and the household they were opened for. This
-        one was not. What you noted is kept, and is sent when the line is back.
+        Units that you open stay on this device, with their walk, their tape and the household you opened them for, as
+        long as you’re signed in: twelve hours at most. This one isn’t here, or that time is over. What you noted is
+        kept, and is sent when there’s a connection again.
       </Text>
       <BackAgain />
     </Box>

@@ -1,12 +1,12 @@
 import { Box, HStack, Link, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
-import { outbox } from '../../server/db/outbox'
+import { messagesHeld } from '../../server/services/messages'
 import { dayOf } from '../../server/today'
 import { PageHead } from '../PageHead'
 
 /** What would have been sent. */
 export async function OutboxScreen() {
-  const messages = await outbox()
+  const messages = await messagesHeld()
   return (
     <>
       <PageHead title="Outbox" line="no mail or text service is connected: this is what would have gone out" />

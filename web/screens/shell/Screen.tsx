@@ -4,6 +4,7 @@ import { tokensOf } from '@hitchet/core/household/tokens'
 import { householdSummary } from '@hitchet/core/household/summary'
 import { HouseRulesProvider } from '../../look/houseRules'
 import { MeasuresProvider } from '../../look/measures'
+import { KEPT_UNTIL } from '../../offline/kept'
 import { KeptPage } from '../../offline/KeptPage'
 import { NotesProvider } from '../../offline/Notes'
 import { Worker } from '../../offline/Worker'
@@ -35,6 +36,7 @@ export async function Screen({
   }
   return (
     <MeasuresProvider system={await measureSystem()}>
+      {account.signedInUntil && <meta name={KEPT_UNTIL} content={account.signedInUntil.toISOString()} />}
       <HouseRulesProvider rules={{ ways, seating }}>
         <NotesProvider account={account.id}>
           <TopBar

@@ -1,22 +1,24 @@
 'use client'
 
 import { Alert, Box, Button, Field, Heading, Input, Separator, Stack, Text } from '@chakra-ui/react'
-import { useRouter } from 'next/navigation'
 import { useEffect, useState, type FormEvent } from 'react'
-import { forgetPages } from '../../offline/KeepHere'
+import { nobodyIsHere, takeDeviceOver } from '../../offline/whose'
 import { request } from '../request'
 
 /** The one page for strangers. In demo mode the made-up people are a click away. */
 export function SignIn({ demoPeople }: { demoPeople: readonly { name: string; email: string; role: string }[] }) {
-  const router = useRouter()
   const [says, setSays] = useState<string>()
   const [busy, setBusy] = useState(false)
   // Whoever stands here is nobody yet: what the last one saw is not theirs.
-  useEffect(() => void forgetPages().catch(() => undefined), [])
+  useEffect(() => void nobodyIsHere(), [])
   const enter = async (url: string, body: unknown) => {
     setBusy(true)
-    const outcome = await request('POST', url, body)
-    if (outcome.ok) return router.push('/')
+    const outcome = await request<{ account: string }>('POST', url, body)
+    if (outcome.ok) {
+      await takeDeviceOver(outcome.value.account)
+      // Loaded anew, in place of this page: no way back leads to what somebody else saw.
+      return window.location.replace('/')
+    }
     setBusy(false)
     setSays(outcome.says)
   }

@@ -11,6 +11,8 @@ export interface Account {
   name: string
   email: string
   role: Role
+  /** Of who is signed in: until when, at the latest. */
+  signedInUntil?: Date
 }
 
 /**

@@ -1,11 +1,13 @@
+import { createHash } from 'node:crypto'
 import { QueryTypes, type Sequelize } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { household, person } from '@hitchet/core/testing/someone'
 import { unit } from '@hitchet/core/testing/unit'
 import { ownDatabase } from '../testing/database'
+import { takeOutNow } from '../testing/takenOut'
 import { addAccount } from './accounts'
-import { archiveLines, checkArchive, restoreArchive } from './archive'
+import { archiveLines, checkArchive, erasedIn, restoreArchive } from './archive'
 import { connect, database, inTransaction } from './database'
 import { addHouseholds } from './households'
 import { models } from './models'
@@ -22,6 +24,16 @@ const all = async (source: AsyncIterable<string>) => {
   for await (const line of source) found.push(line)
   return found
 }
+/** With a foot that says it is whole. */
+const sealed = (text: readonly string[]) => [
+  ...text,
+  JSON.stringify({
+    rows: {},
+    sha256: createHash('sha256')
+      .update(text.map((line) => `${line}\n`).join(''))
+      .digest('hex'),
+  }),
+]
 async function* from(some: readonly string[]) {
   yield* some
 }
@@ -59,12 +71,7 @@ describe('an archive of the lot', () => {
       i === 0 ? line.replace(/"migrations":\[.*\]/, '"migrations":["001-first-tables"]') : line,
     )
     const rows = old.filter((line) => /"table":"(accounts|trailers)"/.test(line))
-    const { createHash } = await import('node:crypto')
-    const text = [old[0]!, ...rows]
-    const sha256 = createHash('sha256')
-      .update(text.map((line) => `${line}\n`).join(''))
-      .digest('hex')
-    await restoreArchive(fresh, from([...text, JSON.stringify({ rows: {}, sha256 })]))
+    await restoreArchive(fresh, from(sealed([old[0]!, ...rows])))
     const [{ n }] = (await fresh.query('SELECT COUNT(*) AS n FROM sessions', { type: QueryTypes.SELECT })) as [
       { n: number },
     ]
@@ -91,6 +98,28 @@ describe('an archive of the lot', () => {
       }
     }
   })
+
+  it('made before somebody was erased: they are erased again, with all that hangs on them, by what a later one tells', async () => {
+    const [they] = await database().query<{ id: string }>('SELECT id FROM households', { type: QueryTypes.SELECT })
+    await takeOutNow(they!.id)
+    const later = await all(archiveLines(database()))
+    expect(await erasedIn(from(later))).toEqual([they!.id])
+    const counted = await restoreArchive(fresh, from(lines), await erasedIn(from(later)))
+    expect(counted).toMatchObject({ households: 1, contacts: 1 })
+    const now = await all(archiveLines(fresh))
+    expect(now.filter((line) => line.includes(they!.id)).map((line) => JSON.parse(line).table)).toEqual(['erased'])
+    expect(now.join(' ')).not.toContain('dea.example')
+  })
+
+  it.each(['id`) VALUES (1); DROP TABLE accounts; -- ', 'shoe_size'])(
+    'with a column %s is refused by name',
+    async (name) => {
+      const spoiled = sealed(lines.slice(0, -1).map((line) => line.replace('"why":', `${JSON.stringify(name)}:`)))
+      await expect(restoreArchive(fresh, from(spoiled))).rejects.toThrow(/a row of follow_ups has “(id`|shoe_size)/)
+      const [row] = await fresh.query<{ n: number }>('SELECT COUNT(*) AS n FROM accounts', { type: QueryTypes.SELECT })
+      expect(Number(row!.n)).toBe(0)
+    },
+  )
 
   it('goes into no database that has something in it', async () => {
     await restoreArchive(fresh, from(lines))

@@ -6,6 +6,8 @@ import { executedMigrations, migrate } from './migrate'
 const TABLES = [
   'accounts',
   'trailers',
+  'household_ids',
+  'erased',
   'households',
   'walk_events',
   'take_homes',
@@ -72,11 +74,23 @@ export async function checkArchive(lines: AsyncIterable<string>): Promise<Foot['
   }
 }
 
+/** Who was erased by the time an archive was made. @throws BadArchive. */
+export async function erasedIn(lines: AsyncIterable<string>): Promise<string[]> {
+  const erased: string[] = []
+  for await (const one of readArchive(lines))
+    if ('table' in one && one.table === 'erased') erased.push(String(one.row['household_id']))
+  return erased
+}
+
 /**
  * Puts an archive into a database that has nothing in it yet: all or nothing, and then reads it all back and compares every row.
- * @throws BadArchive, NewerDatabase.
+ * Households in `erased`, which were erased after it was made, are erased again. @throws BadArchive, NewerDatabase.
  */
-export async function restoreArchive(db: Sequelize, lines: AsyncIterable<string>): Promise<Foot['rows']> {
+export async function restoreArchive(
+  db: Sequelize,
+  lines: AsyncIterable<string>,
+  erased: readonly string[] = [],
+): Promise<Foot['rows']> {
   const read = readArchive(lines)
   const { value: head } = (await read.next()) as { value: Head }
   // The tables as they were when it was made: then the migrations since bring the rows along.
@@ -113,7 +127,19 @@ export async function restoreArchive(db: Sequelize, lines: AsyncIterable<string>
     throw failure
   }
   await migrate(db)
+  await eraseAgain(db, erased)
   return counted
+}
+
+async function eraseAgain(db: Sequelize, erased: readonly string[]): Promise<void> {
+  if (erased.length === 0) return
+  const run = (sql: string, ids: unknown) => db.query(sql, { type: QueryTypes.RAW, replacements: { ids } })
+  await run('DELETE FROM household_ids WHERE id IN (:ids)', erased)
+  await run("DELETE FROM set_aside WHERE kind = 'household' AND id IN (:ids)", erased)
+  await run(
+    'INSERT IGNORE INTO erased (household_id, erased_at) VALUES :ids',
+    erased.map((id) => [id, new Date()]),
+  )
 }
 
 /** Head and rows, and at the end how many of each. */
@@ -154,11 +180,7 @@ function parsed(line: string, number: number): object {
 
 /** Every row of a table by its key; moments as text to the millisecond. */
 async function* rowsOf(db: Sequelize, table: Table, transaction: Transaction): AsyncGenerator<Row> {
-  const columns = await db.query<{ name: string; type: string }>(
-    `SELECT column_name AS name, data_type AS type FROM information_schema.columns
-      WHERE table_schema = DATABASE() AND table_name = :table ORDER BY ordinal_position`,
-    { type: QueryTypes.SELECT, replacements: { table }, transaction },
-  )
+  const columns = await columnsOf(db, table, transaction)
   // One that came later than the archive.
   if (columns.length === 0) return
   const selected = columns.map(({ name, type }) =>
@@ -176,16 +198,28 @@ async function* rowsOf(db: Sequelize, table: Table, transaction: Transaction): A
   }
 }
 
+const columnsOf = (db: Sequelize, table: Table, transaction: Transaction) =>
+  db.query<{ name: string; type: string }>(
+    `SELECT column_name AS name, data_type AS type FROM information_schema.columns
+      WHERE table_schema = DATABASE() AND table_name = :table ORDER BY ordinal_position`,
+    { type: QueryTypes.SELECT, replacements: { table }, transaction },
+  )
+
 /** JSON columns come as text or as values, as the driver likes; here they are text. */
 const plain = (value: unknown): string | number | null =>
   typeof value === 'object' && value !== null ? JSON.stringify(value) : (value as string | number | null)
 
-const keyOf = (table: Table): string => (table === 'contacts' ? 'household_id' : 'id')
+const keyOf = (table: Table): string => (table === 'contacts' || table === 'erased' ? 'household_id' : 'id')
 const nameOf = (table: Table, row: Row): string => `${table} ${row[keyOf(table)]}`
 const digest = (row: Row): string => createHash('sha256').update(JSON.stringify(row)).digest('base64')
 
 async function insert(db: Sequelize, table: Table, rows: readonly Row[], transaction: Transaction): Promise<void> {
   const names = Object.keys(rows[0]!)
+  const columns = new Set((await columnsOf(db, table, transaction)).map(({ name }) => name))
+  for (const row of rows)
+    for (const name of Object.keys(row))
+      if (!columns.has(name) || !names.includes(name))
+        throw new BadArchive(`a row of ${table} has “${name.slice(0, 60)}”; right would be ${[...columns].join(', ')}`)
   await db.query(
     `INSERT INTO ${table} (${names.map((name) => `\`${name}\``).join(', ')}) VALUES ${rows.map(() => '(?)').join(', ')}`,
     { type: QueryTypes.RAW, replacements: rows.map((row) => names.map((name) => row[name] ?? null)), transaction },

@@ -1,6 +1,7 @@
 import type { Contact } from '@hitchet/core/household/contact'
 import { isSavedAlready, StaleSave } from './conflict'
 import { inTransaction } from './database'
+import { holdHousehold } from './householdIds'
 import { fromColumn, models } from './models'
 
 export interface KeptContact {
@@ -14,7 +15,7 @@ export async function contactOf(householdId: string): Promise<KeptContact> {
   return row ? { version: row.version, contact: fromColumn<Contact>(row.document) } : { version: 0, contact: {} }
 }
 
-/** @throws StaleSave when somebody else saved since `version`. */
+/** @throws Gone, StaleSave when somebody else saved since `version`. */
 export async function saveContact(
   householdId: string,
   version: number,
@@ -22,6 +23,7 @@ export async function saveContact(
   by: string,
 ): Promise<KeptContact> {
   return inTransaction(async (transaction) => {
+    await holdHousehold(householdId, transaction)
     const { ContactRow } = models()
     const row = await ContactRow.findByPk(householdId, { transaction, lock: true })
     if (row && isSavedAlready(row, { version, by, document: contact })) return { version: row.version, contact }

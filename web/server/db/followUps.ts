@@ -1,5 +1,6 @@
 import { QueryTypes } from 'sequelize'
 import { database, inTransaction } from './database'
+import { holdHousehold } from './householdIds'
 import { models } from './models'
 
 /** A day on which somebody comes back to a household, and why. */
@@ -20,7 +21,7 @@ const SELECT = `SELECT f.id, f.household_id AS householdId, h.name AS household,
     DATE_FORMAT(f.due_on, '%Y-%m-%d') AS dueOn, f.why, a.name AS \`by\`, f.done_at AS doneAt
   FROM follow_ups f JOIN households h ON h.id = f.household_id LEFT JOIN accounts a ON a.id = f.made_by`
 
-/** Kept under the id that whoever asked made: asked for twice it is kept once. */
+/** Kept under the id that whoever asked made: asked for twice it is kept once. @throws Gone. */
 export async function addFollowUp(one: {
   id: string
   householdId: string
@@ -28,7 +29,10 @@ export async function addFollowUp(one: {
   why: string
   madeBy: string | null
 }): Promise<void> {
-  await inTransaction((transaction) => models().FollowUpRow.bulkCreate([one], { transaction, ignoreDuplicates: true }))
+  await inTransaction(async (transaction) => {
+    await holdHousehold(one.householdId, transaction)
+    await models().FollowUpRow.bulkCreate([one], { transaction, ignoreDuplicates: true })
+  })
 }
 
 /** Those that are not done, the earliest first; `until`: due by that day. */

@@ -4,6 +4,7 @@ import type { Household } from '@hitchet/core/household/household'
 import type { Outcome } from '@hitchet/core/household/outcome'
 import { Gone, isSavedAlready, StaleSave } from './conflict'
 import { inTransaction } from './database'
+import { enterHouseholds } from './householdIds'
 import { fromColumn, models, type HouseholdRow } from './models'
 
 export interface KeptHousehold {
@@ -71,7 +72,7 @@ export async function renewHouseholdIn(
   await row.update(renewed, { transaction })
 }
 
-/** New households as part of a transaction; returns their ids. */
+/** New households as part of a transaction; returns their ids. @throws Gone when one of their own was erased. */
 export async function addHouseholds(
   households: readonly Household[],
   by: string | null,
@@ -80,14 +81,21 @@ export async function addHouseholds(
   own: readonly (string | undefined)[] = [],
 ): Promise<string[]> {
   const rows = households.map((household, i) => rowOf(own[i] ?? uuid(), household, by))
+  await enterHouseholds(
+    rows.map(({ id }) => id),
+    transaction,
+  )
   await models().HouseholdRow.bulkCreate(rows, { transaction })
   return rows.map(({ id }) => id)
 }
 
-/** One new household under an id that whoever sends it has chosen; false when there is one of that id. */
+/** One new household under an id that whoever sends it has chosen; false when there is one of that id. @throws Gone when it was erased. */
 export async function addHousehold(id: string, household: Household, by: string): Promise<boolean> {
   try {
-    await inTransaction((transaction) => models().HouseholdRow.create(rowOf(id, household, by), { transaction }))
+    await inTransaction(async (transaction) => {
+      await enterHouseholds([id], transaction)
+      await models().HouseholdRow.create(rowOf(id, household, by), { transaction })
+    })
     return true
   } catch (failure) {
     if (failure instanceof UniqueConstraintError) return false

@@ -30,6 +30,7 @@ const ALL = [
   '008-sessions',
   '009-office',
   '010-likely',
+  '011-erased',
 ]
 const KEPT = ['kept_answers', 'kept_waits', 'chores', 'sign_in_attempts']
 const OFFICE = ['sessions', 'taken_out', 'set_aside', 'faults']
@@ -45,6 +46,8 @@ const empty = async () => {
     'trailer_facts',
     'trailers',
     'households',
+    'household_ids',
+    'erased',
     'accounts',
     'migrations',
   ])
@@ -62,6 +65,8 @@ describe('migrations', () => {
         'trailers',
         'trailer_facts',
         'households',
+        'household_ids',
+        'erased',
         'walk_events',
         ...AFTERWARDS,
         ...KEPT,
@@ -76,8 +81,10 @@ describe('migrations', () => {
       'accounts.id',
       'chores.name',
       'contacts.household_id',
+      'erased.household_id',
       'faults.id',
       'follow_ups.id',
+      'household_ids.id',
       'households.id',
       'kept_answers.household_id',
       'kept_answers.trailer_id',
@@ -121,6 +128,49 @@ describe('migrations', () => {
     expect(factsFrom(facts!.facts)).toMatchObject({ price: { asking: expect.any(Number) } })
     expect(await accountByEmail('Maren@lot.example')).toBeDefined()
     expect(await accountByEmail('marén@lot.example')).toBeUndefined()
+  })
+
+  it('what hangs on no household any more goes, what hangs on one that was put aside stays, and no message has a link', async () => {
+    const db = database()
+    await empty()
+    await migrate(db, '010-likely')
+    const [here, aside, gone] = [1, 2, 3].map((i) => `01a211c0-e19f-705b-a140-3081076aadf${i}`) as [
+      string,
+      string,
+      string,
+    ]
+    const run = (sql: string, replacements: Record<string, unknown> = {}) =>
+      db.query(sql, { type: QueryTypes.RAW, replacements })
+    await run(
+      "INSERT INTO households (id, name, version, document, created_at, updated_at) VALUES (:here, 'X', 1, '{}', NOW(), NOW())",
+      { here },
+    )
+    await run("INSERT INTO set_aside VALUES (:aside, 'household', 'Y', '{', 'not JSON', NOW())", { aside })
+    for (const id of [here, aside, gone]) {
+      await run("INSERT INTO contacts VALUES (:id, 1, '{}', NULL, NOW(), NOW())", { id })
+      const words = 'Here it is:\n\nhttps://lot.example/at-home/AbC_-9\n\nAda'
+      await run("INSERT INTO outgoing VALUES (UUID(), :id, 'email', 'a@b.example', 'S', :words, NULL, NOW())", {
+        id,
+        words,
+      })
+      await run(
+        "INSERT INTO walk_events VALUES (UUID(), 'T-1', :id, 'shown', 'the bath', '{\"point\":\"p\"}', '{}', NOW(), NULL, NOW())",
+        { id },
+      )
+    }
+    await migrate(db)
+    const ids = async (table: string) =>
+      (await db.query<{ id: string | null }>(`SELECT household_id AS id FROM ${table}`, { type: QueryTypes.SELECT }))
+        .map(({ id }) => id)
+        .sort()
+    expect(await ids('contacts')).toEqual([here, aside])
+    expect(await ids('walk_events')).toEqual([here, aside, null].sort())
+    const messages = await db.query<{ words: string }>('SELECT words FROM outgoing', { type: QueryTypes.SELECT })
+    expect(messages.map(({ words }) => words)).toEqual(Array(2).fill('Here it is:\n\n{link}\n\nAda'))
+    const [late] = await db.query<{ about: string }>('SELECT about FROM walk_events WHERE household_id IS NULL', {
+      type: QueryTypes.SELECT,
+    })
+    expect(late).toEqual({ about: '' })
   })
 
   it('two processes at an empty database: one does it, the other waits and finds nothing left', async () => {

@@ -10,6 +10,7 @@ import * as oneImport from './migrations/007-one-import-at-a-time'
 import * as sessions from './migrations/008-sessions'
 import * as office from './migrations/009-office'
 import * as likely from './migrations/010-likely'
+import * as erased from './migrations/011-erased'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -25,6 +26,7 @@ const MIGRATIONS: Record<string, Migration> = {
   '008-sessions': sessions,
   '009-office': office,
   '010-likely': likely,
+  '011-erased': erased,
 }
 
 /** The database was written by a newer program than this one. */

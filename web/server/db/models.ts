@@ -87,6 +87,7 @@ export class OutgoingRow extends Model<InferAttributes<OutgoingRow>, InferCreati
   declare recipient: string
   declare subject: string
   declare words: string
+  declare page: string | null
   declare madeBy: string | null
   declare createdAt: CreationOptional<Date>
 }
@@ -186,6 +187,7 @@ export function models() {
         recipient: text(),
         subject: text(),
         words: text(),
+        page: by(),
         madeBy: by(),
         createdAt: DataTypes.DATE(3),
       },

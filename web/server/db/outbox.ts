@@ -10,6 +10,7 @@ export interface KeptMessage {
   recipient: string
   subject: string
   words: string
+  page: string | null
   by: string | null
   madeAt: Date
 }
@@ -19,7 +20,7 @@ const MOST = 100
 /** The latest first. */
 export const outbox = (): Promise<KeptMessage[]> =>
   database().query<KeptMessage>(
-    `SELECT o.id, o.household_id AS householdId, h.name AS household, o.channel, o.recipient, o.subject, o.words,
+    `SELECT o.id, o.household_id AS householdId, h.name AS household, o.channel, o.recipient, o.subject, o.words, o.page,
         a.name AS \`by\`, o.created_at AS madeAt
       FROM outgoing o JOIN households h ON h.id = o.household_id LEFT JOIN accounts a ON a.id = o.made_by
       ORDER BY o.created_at DESC, o.id LIMIT ${MOST}`,

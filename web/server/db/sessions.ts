@@ -28,12 +28,12 @@ export async function beginSession(account: string, address: string): Promise<st
 
 /** Whose a session is, while it lasts. */
 export async function accountInSession(id: string): Promise<Account | undefined> {
-  const [row] = await database().query<Parameters<typeof accountOf>[0]>(
-    `SELECT a.id, a.name, a.email, a.role FROM sessions s JOIN accounts a ON a.id = s.account_id
+  const [row] = await database().query<Parameters<typeof accountOf>[0] & { until: Date }>(
+    `SELECT a.id, a.name, a.email, a.role, s.expires_at AS until FROM sessions s JOIN accounts a ON a.id = s.account_id
       WHERE s.id = :id AND s.ended_at IS NULL AND s.expires_at > NOW(3)`,
     { type: QueryTypes.SELECT, replacements: { id } },
   )
-  return row && accountOf(row)
+  return row && { ...accountOf(row), signedInUntil: row.until }
 }
 
 export const endSession = (id: string): Promise<unknown> =>

@@ -1,5 +1,6 @@
 import { QueryTypes } from 'sequelize'
 import { database, inTransaction } from './database'
+import { holdHousehold } from './householdIds'
 import { models } from './models'
 
 /** A page that was handed out, without its contents. */
@@ -18,7 +19,7 @@ export interface HandedPage {
 /** So many are listed: nobody looks through more. */
 const LISTED = 30
 
-/** Keeps one under the id that whoever asked for it made: asked for twice it is kept once. */
+/** Keeps one under the id that whoever asked for it made: asked for twice it is kept once. @throws Gone. */
 export async function addTakeHome(page: {
   id: string
   householdId: string
@@ -27,12 +28,13 @@ export async function addTakeHome(page: {
   madeBy: string
   expiresAt: Date
 }): Promise<void> {
-  await inTransaction((transaction) =>
-    models().TakeHomeRow.bulkCreate([{ ...page, stocks: page.stocks.join(',') }], {
+  await inTransaction(async (transaction) => {
+    await holdHousehold(page.householdId, transaction)
+    await models().TakeHomeRow.bulkCreate([{ ...page, stocks: page.stocks.join(',') }], {
       transaction,
       ignoreDuplicates: true,
-    }),
-  )
+    })
+  })
 }
 
 /** A household's pages, the latest first. */
@@ -59,10 +61,11 @@ export async function openDocument(id: string): Promise<string | undefined> {
 }
 
 export async function countVisit(id: string): Promise<void> {
-  await database().query('UPDATE take_homes SET visits = visits + 1, visited_at = NOW(3) WHERE id = :id', {
-    type: QueryTypes.UPDATE,
-    replacements: { id },
-  })
+  await database().query(
+    `UPDATE take_homes SET visits = visits + 1, visited_at = NOW(3)
+      WHERE id = :id AND withdrawn_at IS NULL AND expires_at > NOW(3)`,
+    { type: QueryTypes.UPDATE, replacements: { id } },
+  )
 }
 
 /** Its link works no more; whether there was one. */

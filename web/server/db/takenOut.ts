@@ -2,6 +2,7 @@ import { DataTypes, QueryTypes, type Model, type ModelStatic, type Transaction }
 import type { Household } from '@hitchet/core/household/household'
 import { Gone, StaleSave } from './conflict'
 import { database, inTransaction } from './database'
+import { enterHouseholds, eraseHousehold, holdAlone, unerase } from './householdIds'
 import { fromColumn, models } from './models'
 
 /** So long it can be put back, minutes; then nothing is left of it. */
@@ -42,6 +43,8 @@ interface Asked {
 export async function takeOut(id: string, { version, by, mayTakeOut }: Asked): Promise<void> {
   await inTransaction(async (transaction) => {
     const { HouseholdRow } = models()
+    // Whoever writes of it at this moment is done first, and what they wrote is found below.
+    await holdAlone(id, transaction)
     const row = await HouseholdRow.findByPk(id, { transaction, lock: true })
     // Whoever got no answer asks once more.
     if (!row && (await takenOutBy(by, transaction)).some((one) => one.id === id)) return
@@ -52,9 +55,8 @@ export async function takeOut(id: string, { version, by, mayTakeOut }: Asked): P
     for (const [name, model] of Object.entries(hanging()) as [Hanging, ModelStatic<Model>][]) {
       const found = await model.findAll({ where: { householdId: id }, transaction })
       rows[name] = found.map((one) => plain(model, one))
-      await model.destroy({ where: { householdId: id }, transaction })
     }
-    await row.destroy({ transaction })
+    await eraseHousehold(id, transaction)
     await run(
       'REPLACE INTO taken_out (household_id, taken_out_by, taken_out_at, `rows`) VALUES (:id, :by, NOW(3), :rows)',
       transaction,
@@ -77,6 +79,8 @@ export async function putBack(id: string, by: string): Promise<void> {
     )
     if (!found) throw new Gone()
     const rows = JSON.parse(found.rows) as Rows
+    await unerase(id, transaction)
+    await enterHouseholds([id], transaction)
     const tables: [ModelStatic<Model>, Record<string, unknown>[]][] = [
       [models().HouseholdRow, rows.household],
       ...(Object.entries(hanging()) as [Hanging, ModelStatic<Model>][]).map(

@@ -1,6 +1,7 @@
 import { QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize'
 import type { ChoiceNote, WalkEvent, WalkNote, WalkOutcome } from '@hitchet/core/walk/event'
 import { database, inTransaction } from './database'
+import { isHeld } from './householdIds'
 import { fromColumn, models } from './models'
 
 /** An event as it was taken or refused. */
@@ -23,6 +24,8 @@ export async function once(
   if (before) return before
   try {
     return await inTransaction(async (transaction) => {
+      if (event.household !== undefined && !(await isHeld(event.household, transaction)))
+        return tooLate(event, by, transaction)
       const outcome = await act(transaction)
       await models().WalkEventRow.create(
         {
@@ -46,6 +49,16 @@ export async function once(
     if (first) return first
     throw failure
   }
+}
+
+/** Of a household that was erased only that a note came is kept: sent again, it is told the same. */
+async function tooLate({ id, stock, what }: WalkEvent, by: string, transaction: Transaction): Promise<WalkOutcome> {
+  const outcome: WalkOutcome = { id, taken: false, says: 'It is not here any more.' }
+  await models().WalkEventRow.create(
+    { id, stock, householdId: null, kind: what.kind, about: '', note: {}, outcome, notedAt: new Date(), notedBy: by },
+    { transaction },
+  )
+  return outcome
 }
 
 async function outcomeOf(id: string): Promise<WalkOutcome | undefined> {

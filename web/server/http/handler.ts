@@ -4,7 +4,7 @@ import { currentAccount } from '../auth/session'
 import type { Account } from '../db/accounts'
 import { Refused } from '../refused'
 import { bodyOf, DOCUMENT_BYTES } from './body'
-import { settings } from '../settings'
+import { isLoopback, settings } from '../settings'
 import { refusalOf } from './failures'
 
 interface Asked<Body, Params> {
@@ -12,8 +12,8 @@ interface Asked<Body, Params> {
   body: Body
   params: Params
   query: URLSearchParams
-  /** As the program is reached from outside: for addresses that leave the house. */
-  origin: string
+  /** As the program is reached from outside: for addresses that leave the house. @throws Refused while nobody set it. */
+  origin(): string
   /** For what is read while it comes in. */
   request: Request
 }
@@ -41,7 +41,7 @@ export function handler<Params extends object, Body = undefined>(
     if (!account) throw new Refused('Sign in first.', [], 401)
     if (!may(account.role, right)) throw refusedTo(account.role)
     const { searchParams: query } = new URL(request.url)
-    return answer({ account, params, query, body: await read(request, form), origin: originOf(request), request })
+    return answer({ account, params, query, body: await read(request, form), origin: () => originOf(request), request })
   })
 }
 
@@ -90,11 +90,18 @@ export const whereOf = (request: Request): string =>
 const read = async <Body>(request: Request, form: Form<Body> | undefined): Promise<Body> =>
   form ? bodyOf(request, form.body, form.most ?? DOCUMENT_BYTES) : (undefined as Body)
 
-/** A write names it; otherwise it is the host that was asked, over HTTPS wherever cookies go over nothing else. */
+/** As it is set; on this machine alone, where nobody from outside comes by, as it was asked. */
 function originOf(request: Request): string {
-  const { headers, url } = request
-  const isHttps = headers.get('x-forwarded-proto') === 'https' || settings().secureCookies
-  return headers.get('origin') ?? `http${isHttps ? 's' : ''}://${headers.get('host') ?? new URL(url).host}`
+  const { publicAddress } = settings()
+  if (publicAddress) return publicAddress
+  const host = request.headers.get('host') ?? new URL(request.url).host
+  if (!isLoopback(host.replace(/:\d+$/, '')))
+    throw new Refused(
+      'The address of this installation is not set: whoever looks after it sets HITCHET_PUBLIC_ADDRESS.',
+      [],
+      409,
+    )
+  return `http://${host}`
 }
 
 /** Browsers name the page that sends a write; ours is the host that it came to. */

@@ -6,7 +6,10 @@ export interface Message {
   /** Address or number. */
   recipient: string
   subject: string
+  /** With `{link}` where the address of the page stands: only who sends it makes that. */
   words: string
+  /** The page handed out that it is about. */
+  page: string
   madeBy: string
 }
 

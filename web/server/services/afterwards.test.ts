@@ -20,7 +20,7 @@ import { today } from '../today'
 import { comeBackTo, noteContact, noteOutcome } from './afterwards'
 import { followUpCalendar } from './calendar'
 import { startHousehold } from './households'
-import { sendLink } from './messages'
+import { messagesHeld, sendLink } from './messages'
 import { behindLink, handOut, pagesOf, paperBehindLink, visitLink } from './takeHomes'
 import { forgetTakenOut, putBack, takenOutBy, takeOut } from '../db/takenOut'
 
@@ -44,8 +44,11 @@ describe('the link to a page', () => {
   it('leads to what was handed out, and each visit is counted', async () => {
     const at = await started()
     const { token } = await made(at)
-    expect((await visitLink(token))!.units.map(({ stock }) => stock)).toEqual(['FAMILY'])
+    expect((await behindLink(token))!.taken.units.map(({ stock }) => stock)).toEqual(['FAMILY'])
+    expect((await pagesOf(at))[0]).toMatchObject({ visits: 0 })
     await visitLink(token)
+    await visitLink(token)
+    await visitLink(linkToken(uuid()))
     expect((await pagesOf(at))[0]).toMatchObject({ visits: 2, open: true, stocks: ['FAMILY'] })
   })
 
@@ -91,7 +94,8 @@ describe('the link to a page', () => {
     vi.useRealTimers()
     expect(await behindLink(short.token)).toBeDefined()
     expect(await withdrawTakeHome(taken.id)).toBe(true)
-    expect(await visitLink(taken.token)).toBeUndefined()
+    expect(await behindLink(taken.token)).toBeUndefined()
+    await visitLink(taken.token)
     await expect(paperBehindLink(taken.token, 'A4', 'us')).rejects.toThrow(/does not work any more/)
     expect((await pagesOf(at)).map(({ open }) => open).sort()).toEqual([false, true])
     expect(await withdrawTakeHome(uuid())).toBe(false)
@@ -137,7 +141,7 @@ describe('the link to a page', () => {
 
 describe('a message', () => {
   const sent = (householdId: string, page: string, channel: 'email' | 'text' = 'email', id = uuid()) =>
-    sendLink({ id, householdId, page, channel, origin: 'https://lot.example' }, ADA)
+    sendLink({ id, householdId, page, channel }, ADA)
 
   it('is kept in the outbox with the link, once', async () => {
     const at = await started('Those to be written to')
@@ -149,7 +153,9 @@ describe('a message', () => {
     const mine = (await outbox()).filter(({ householdId }) => householdId === at)
     expect(mine).toHaveLength(1)
     expect(mine[0]).toMatchObject({ recipient: 'ro@vance.example', household: 'Those to be written to' })
-    expect(mine[0]!.words).toContain(`https://lot.example/at-home/${token}`)
+    // The link itself is kept nowhere: it is made as the message is read.
+    expect(JSON.stringify(mine)).not.toContain(token)
+    expect((await messagesHeld()).find((one) => one.id === id)!.words).toContain(`/at-home/${token}`)
   })
 
   it('is refused where nobody noted an address, and for a link that works no more', async () => {
@@ -242,7 +248,7 @@ it('all that is kept of a household goes out when it asks, and away when it want
   const at = await started('Those who leave')
   const { id: page, token } = await made(at)
   await noteContact(at, 0, { email: 'ro@vance.example' }, ADA.id)
-  await sendLink({ id: uuid(), householdId: at, page, channel: 'email', origin: 'https://lot.example' }, ADA)
+  await sendLink({ id: uuid(), householdId: at, page, channel: 'email' }, ADA)
   await comeBackTo(at, { id: uuid(), dueOn: today(), why: 'call' }, ADA.id)
   const all = (await everythingOf(at))!
   expect(all).toMatchObject({

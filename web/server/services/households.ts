@@ -54,8 +54,9 @@ export const takeOutHousehold = (id: string, version: number, { id: by, role }: 
     },
   })
 
-/** @throws Gone when it is too late. */
+/** @throws Gone when it is too late, Refused when one of its number was made anew meanwhile. */
 export async function putHouseholdBack(id: string, { id: by }: Account): Promise<void> {
+  if (await householdById(id)) throw new Refused('It is here already: nothing had to be put back.', [], 409)
   await putBack(id, by)
   keepUp({ household: id })
 }

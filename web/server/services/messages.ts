@@ -2,6 +2,7 @@ import { listed } from '@hitchet/core/quantity/phrase'
 import { linkToken } from '../auth/linkToken'
 import type { Account } from '../db/accounts'
 import { contactOf } from '../db/contacts'
+import { outbox, type KeptMessage } from '../db/outbox'
 import { takeHomesOf } from '../db/takeHomes'
 import { heldBack } from '../outgoing/heldBack'
 import type { Outgoing } from '../outgoing/outgoing'
@@ -9,21 +10,18 @@ import { Refused } from '../refused'
 import { dayOf } from '../today'
 import { settings } from '../settings'
 
+/** Where in the words of a message the address of its page comes. */
+const LINK = '{link}'
+
 /** The real one, where there is one, stands here. */
 const outgoing: Outgoing = heldBack
 
 /**
- * Sends a household the link to a page of theirs. `origin`: as the program is reached from outside. @throws Refused where
- * nobody noted how they are reached that way, or the link works no more.
+ * Sends a household the link to a page of theirs; the message that is kept holds the page, not its link. @throws Refused where
+ * nobody noted how they are reached that way, or the link works no more; Gone.
  */
 export async function sendLink(
-  {
-    id,
-    householdId,
-    page,
-    channel,
-    origin,
-  }: { id: string; householdId: string; page: string; channel: 'email' | 'text'; origin: string },
+  { id, householdId, page, channel }: { id: string; householdId: string; page: string; channel: 'email' | 'text' },
   account: Account,
 ): Promise<{ says: string }> {
   const [{ contact }, pages] = await Promise.all([contactOf(householdId), takeHomesOf(householdId)])
@@ -44,10 +42,20 @@ export async function sendLink(
     subject: `${listed(handed.stocks)}: what we looked at together`,
     words: [
       `${contact.name ? `${contact.name}, here` : 'Here'} is what we looked at together: ${listed(handed.stocks)}.`,
-      `${origin}/at-home/${linkToken(page)}`,
+      LINK,
       `The link works until ${until}. What has to be read before you decide stands on it.`,
       [account.name, dealership].filter(Boolean).join(', '),
     ].join('\n\n'),
+    page,
     madeBy: account.id,
   })
 }
+
+/** The outbox as it reads: with the link to each page, which is made as it is looked at. */
+export async function messagesHeld(): Promise<KeptMessage[]> {
+  const messages = await outbox()
+  return messages.map((one) => ({ ...one, words: one.words.replace(LINK, linkIn(one)) }))
+}
+
+const linkIn = ({ page }: KeptMessage): string =>
+  page === null ? '(the link that went with it)' : `${settings().publicAddress ?? ''}/at-home/${linkToken(page)}`

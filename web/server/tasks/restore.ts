@@ -1,17 +1,20 @@
 import { createReadStream } from 'node:fs'
 import { createInterface } from 'node:readline'
 import { createGunzip } from 'node:zlib'
-import { checkArchive, restoreArchive } from '../db/archive'
+import { checkArchive, erasedIn, restoreArchive } from '../db/archive'
 import { database, disconnect } from '../db/database'
 import { stop } from './askPassword'
 import './ready'
 
-/** restore FILE: an archive into the database that DATABASE_URL names, which must have nothing in it yet. */
-const [file] = process.argv.slice(2)
+/**
+ * restore FILE [LATER ...]: an archive into the database that DATABASE_URL names, which must have nothing in it yet. Of later
+ * archives only who was erased is read: they are erased again.
+ */
+const [file, ...later] = process.argv.slice(2)
 if (!file) stop('Say from where: npm run restore -- FILE.gz')
-const lines = () => {
+const lines = (of = file) => {
   const unpacked = createGunzip()
-  createReadStream(file)
+  createReadStream(of)
     .on('error', (failure) => unpacked.destroy(failure))
     .pipe(unpacked)
   return createInterface({ input: unpacked })
@@ -19,7 +22,9 @@ const lines = () => {
 try {
   // To its end first: half an archive touches nothing.
   await checkArchive(lines())
-  const rows = await restoreArchive(database(), lines())
+  const erased = new Set<string>()
+  for (const one of later) for (const id of await erasedIn(lines(one))) erased.add(id)
+  const rows = await restoreArchive(database(), lines(), [...erased])
   console.log(
     `Restored, and every row compared: ${Object.entries(rows)
       .map(([table, count]) => `${count} ${table}`)

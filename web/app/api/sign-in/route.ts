@@ -7,7 +7,9 @@ const body = object({ email: string().max(190).required(), password: string().ma
 
 export const POST = openHandler(
   async ({ email, password }, address) => {
-    await signIn(await checkSignIn(email, password, address), address)
+    const account = await checkSignIn(email, password, address)
+    await signIn(account, address)
+    return { account: account.id }
   },
   { body, most: 8_000 },
 )

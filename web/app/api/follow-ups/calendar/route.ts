@@ -5,7 +5,7 @@ import { followUpCalendar } from '../../../../server/services/calendar'
 export const GET = handler(
   'see families',
   async ({ origin }) =>
-    new Response(await followUpCalendar(origin), {
+    new Response(await followUpCalendar(origin()), {
       headers: {
         'content-type': 'text/calendar; charset=utf-8',
         'content-disposition': 'attachment; filename="follow-ups.ics"',

@@ -15,6 +15,7 @@ export const POST = openHandler(
     const found = person && (await accountByEmail(person.email))
     if (!found) throw new Refused('There is nobody of that name here.', [], 404)
     await signIn(found.account, address)
+    return { account: found.account.id }
   },
   { body, most: 8_000 },
 )

@@ -12,7 +12,7 @@ const body = object({
 /** Sends a household the link to one of its pages. */
 export const POST = handler<{ id: string }, { id: string; page: string; channel: 'email' | 'text' }>(
   'see families',
-  ({ body: { id, page, channel }, account, params, origin }) =>
-    sendLink({ id, householdId: params.id, page, channel, origin }, account),
+  ({ body: { id, page, channel }, account, params }) =>
+    sendLink({ id, householdId: params.id, page, channel }, account),
   { body: body as never, most: 2_000 },
 )
