@@ -15,7 +15,7 @@ import { tmpdir } from 'node:os'
 import { connect } from 'node:net'
 import { join } from 'node:path'
 import { Stop } from './places.mjs'
-import { freePort, run, start, stop, stopLeftover, waitFor } from './processes.mjs'
+import { freePort, start, stop, stopLeftover, waitFor } from './processes.mjs'
 
 /**
  * A MariaDB of our own: data below `folder`, listening on 127.0.0.1 only, on a free port, with a

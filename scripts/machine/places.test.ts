@@ -106,8 +106,12 @@ describe('a run that is interrupted', () => {
   it('ends the step it is at, and leaves nothing behind', async () => {
     const machine = (name: string) => JSON.stringify(join(import.meta.dirname, `${name}.mjs`))
     const step = `process.stderr.write(String(process.pid)), process.on('SIGTERM', () => {}), setInterval(() => {}, 1000)`
-    const script = `const { withEnding } = await import(${machine('ending')}), { run } = await import(${machine('processes')})
-      await withEnding(async (atEnd) => { atEnd(() => console.log('stopped')); await run(process.execPath, ['-e', ${JSON.stringify(step)}]) })`
+    const script = `
+      const [{ withEnding }, { run }] = [await import(${machine('ending')}), await import(${machine('processes')})]
+      await withEnding(async (atEnd) => {
+        atEnd(() => console.log('stopped'))
+        await run(process.execPath, ['-e', ${JSON.stringify(step)}])
+      })`
     const ran = spawn(process.execPath, ['--input-type=module', '-e', script], { stdio: ['ignore', 'pipe', 'pipe'] })
     let said = ''
     ran.stdout.on('data', (part: Buffer) => (said += part.toString()))

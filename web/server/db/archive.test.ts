@@ -85,6 +85,10 @@ describe('an archive of the lot', () => {
       [lines.slice(0, 60), /it ends after line 60, before it is whole/],
       [changed, /something in it was changed or lost/],
       [['{"hello":1}'], /line 1: this is no archive of Hitchet/],
+      [[], /it is empty/],
+      [['null'], /line 1: this is no line of an archive/],
+      [lines.slice(1), /line 1: this is no archive of Hitchet/],
+      [[lines[0]!.replace('"001-', '"999-'), ...lines.slice(1)], /made by a newer Hitchet \(999-first-tables\)/],
       [[...lines.slice(0, 5), '{'], /line 6: what stands there is no JSON/],
     ] as const) {
       await expect(checkArchive(from(spoiled))).rejects.toThrow(says)

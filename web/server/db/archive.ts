@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import { QueryTypes, Transaction, type Sequelize } from 'sequelize'
-import { executedMigrations, migrate } from './migrate'
+import { executedMigrations, isKnown, migrate } from './migrate'
 
 /** What cannot be made again, those that others hang on first. What is reckoned, sessions and tries are not in it. */
 const TABLES = [
@@ -152,7 +152,7 @@ async function* readArchive(lines: AsyncIterable<string>): AsyncGenerator<Head |
     number += 1
     const value = parsed(line, number)
     if (!hasHead) {
-      if ((value as Partial<Head>).archive !== 'hitchet') throw new BadArchive('line 1: this is no archive of Hitchet')
+      checkHead(value as Partial<Head>)
       hasHead = true
     } else if ('sha256' in value) {
       const whole = value as unknown as Foot
@@ -167,15 +167,27 @@ async function* readArchive(lines: AsyncIterable<string>): AsyncGenerator<Head |
     hash.update(`${line}\n`)
     yield value as Head | TableRow
   }
-  throw new BadArchive(`it ends after line ${number}, before it is whole`)
+  throw new BadArchive(number === 0 ? 'it is empty' : `it ends after line ${number}, before it is whole`)
+}
+
+/** @throws BadArchive also for one of a newer program, whose tables nobody here knows. */
+function checkHead({ archive, migrations }: Partial<Head>): void {
+  if (archive !== 'hitchet' || !Array.isArray(migrations) || migrations.length === 0)
+    throw new BadArchive('line 1: this is no archive of Hitchet')
+  const newer = migrations.filter((name) => !isKnown(name))
+  if (newer.length)
+    throw new BadArchive(`it was made by a newer Hitchet (${newer.join(', ').slice(0, 200)}): restore it with that one`)
 }
 
 function parsed(line: string, number: number): object {
+  let value: unknown
   try {
-    return JSON.parse(line) as object
+    value = JSON.parse(line)
   } catch {
     throw new BadArchive(`line ${number}: what stands there is no JSON`)
   }
+  if (typeof value !== 'object' || value === null) throw new BadArchive(`line ${number}: this is no line of an archive`)
+  return value
 }
 
 /** Every row of a table by its key; moments as text to the millisecond. */

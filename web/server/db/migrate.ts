@@ -29,6 +29,9 @@ const MIGRATIONS: Record<string, Migration> = {
   '011-erased': erased,
 }
 
+/** Whether this program knows what that one does. */
+export const isKnown = (name: string): boolean => name in MIGRATIONS
+
 /** The database was written by a newer program than this one. */
 export class NewerDatabase extends Error {
   constructor(newer: readonly string[]) {

@@ -139,7 +139,7 @@ describe('a session', () => {
   it('is who signed in, until it is ended; a copy of its cookie opens nothing after that', async () => {
     const account = await osei()
     const [one, other] = [await beginSession(account.id, HERE), await beginSession(account.id, HERE)]
-    expect(await accountInSession(one)).toEqual(account)
+    expect(await accountInSession(one)).toEqual({ ...account, signedInUntil: expect.any(Date) })
     await endSession(one)
     expect(await accountInSession(one)).toBeUndefined()
     expect(await accountInSession(other)).toEqual(account)
@@ -176,6 +176,11 @@ describe('configuration', () => {
   it.each([
     [{}, /DATABASE_URL is missing: set it to mariadb:/],
     [{ ...good, DATABASE_URL: 'postgres://x' }, /DATABASE_URL is not of the form/],
+    [{ ...good, DATABASE_URL: 'mariadb://u:50%off@h/n' }, /DATABASE_URL has a % in its password .* write %25/],
+    [{ ...good, DATABASE_URL: 'mariadb://u:p@h:99999/n' }, /DATABASE_URL names port 99999 of h/],
+    [{ ...good, SESSION_SECRET: ' '.repeat(32) }, /SESSION_SECRET is missing or short/],
+    [{ ...good, HITCHET_PUBLIC_ADDRESS: 'lot.example' }, /HITCHET_PUBLIC_ADDRESS is lot.example/],
+    [{ ...good, HOST: '0.0.0.0' }, /HITCHET_PUBLIC_ADDRESS is missing: with HOST=0.0.0.0/],
     [{ ...good, SESSION_SECRET: 'short' }, /SESSION_SECRET is missing or short/],
   ])('%o is refused in one line', (env, said) => {
     expect(() => settings(env)).toThrow(BadSettings)

@@ -31,6 +31,9 @@ try {
       .join(', ')}`,
   )
 } catch (failure) {
-  stop(`Nothing was restored: ${(failure as Error).message}`)
+  const { message, code } = failure as Error & { code?: string }
+  stop(
+    `Nothing was restored: ${code?.startsWith('Z_') ? `${file} is no archive of Hitchet, or only a part of one` : message}`,
+  )
 }
 await disconnect()
