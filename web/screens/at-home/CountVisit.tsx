@@ -8,7 +8,7 @@ export function CountVisit({ token }: { token: string }) {
     const seen = () => {
       if (document.visibilityState !== 'visible') return
       document.removeEventListener('visibilitychange', seen)
-      void fetch(`/api/at-home/${token}/visit`, { method: 'POST', keepalive: true }).catch(() => undefined)
+      void fetch(`/at-home/${token}/visit`, { method: 'POST', keepalive: true }).catch(() => undefined)
     }
     document.addEventListener('visibilitychange', seen)
     seen()

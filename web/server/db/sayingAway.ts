@@ -1,11 +1,18 @@
+import { asker } from '../asker'
 import { DATABASE_AWAY } from '../../wire/refusal'
 import { isAway } from './away'
 
-/** The first question of a page to the database. A page hears of a fault only its `digest`: here, that nobody answers. */
+/**
+ * The first question of a page to the database. A page hears of a fault only its `digest`: here, that nobody answers; the server
+ * answers 503 then (`serve.mjs`).
+ */
 export async function sayingAway<T>(ask: () => Promise<T>): Promise<T> {
   try {
     return await ask()
   } catch (failure) {
-    throw isAway(failure) ? Object.assign(failure as Error, { digest: DATABASE_AWAY }) : failure
+    if (!isAway(failure)) throw failure
+    const by = asker()
+    if (by) by.isAway = true
+    throw Object.assign(failure as Error, { digest: DATABASE_AWAY })
   }
 }

@@ -1,16 +1,22 @@
+import { availableParallelism } from 'node:os'
 import { join } from 'node:path'
 import { LRUCache } from 'lru-cache'
-import { Piscina } from 'piscina'
+import { Piscina, queueOptionsSymbol } from 'piscina'
 import type { PaperJob } from '../../wire/paper'
+import { asker } from '../asker'
 import { ofProcess } from '../ofProcess'
+import { FairQueue, type Queued } from './fairQueue'
 
 const mine = ofProcess('thread for paper', (): { pool?: Piscina } => ({}))
+
+/** More than two do not pay where rankings and pages want the same cores. */
+const MOST_THREADS = 2
 
 /** Documents that were asked for lately: a page that was handed out never changes. */
 const lately = ofProcess('papers', () => new LRUCache<string, Promise<Uint8Array>>({ max: 40 }))
 
 /**
- * A page as a PDF, made in a thread of its own, one at a time: whoever waits for one holds up no ranking. `of`: what the page
+ * A page as a PDF, made in threads of its own, turn by turn between people: whoever waits for one holds up no ranking. `of`: what the page
  * is known by.
  */
 export function madeOnPaper(of: string, job: PaperJob): Promise<Uint8Array> {
@@ -27,10 +33,13 @@ async function inPaperWorker(job: PaperJob): Promise<Uint8Array> {
   mine.pool ??= new Piscina({
     filename: join(process.env.HITCHET_JOBS ?? join(process.cwd(), '.jobs'), 'paper.mjs'),
     minThreads: 0,
-    maxThreads: 1,
+    maxThreads: Math.min(MOST_THREADS, availableParallelism()),
     idleTimeout: 60_000,
+    taskQueue: new FairQueue(),
   })
-  return (await mine.pool.run(job, { name: 'takeHomePdf' })) as Uint8Array
+  const person = asker()?.person
+  const queued: Queued = { whenIdle: false, ...(person && { person }) }
+  return (await mine.pool.run({ ...job, [queueOptionsSymbol]: queued }, { name: 'takeHomePdf' })) as Uint8Array
 }
 
 export async function closePaperPool(): Promise<void> {

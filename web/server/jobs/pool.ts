@@ -1,7 +1,8 @@
 import { join } from 'node:path'
 import { Piscina, queueOptionsSymbol } from 'piscina'
+import { asker } from '../asker'
 import { ofProcess } from '../ofProcess'
-import { UrgentFirst } from './urgentFirst'
+import { FairQueue, type Queued } from './fairQueue'
 import type * as worker from './worker'
 
 /** A ranking makes a few megabytes of answers at once, all of which live until they are kept. Twice as much saves nothing any more. */
@@ -20,13 +21,15 @@ export const JOBS_FOLDER = (): string => process.env.HITCHET_JOBS ?? join(proces
 interface Asked {
   /** Nobody waits for it: whatever somebody waits for goes first. */
   whenIdle?: boolean
+  /** Nobody but who asks waits for it: once they have gone it is not begun. */
+  theirsAlone?: boolean
 }
 
 /** Runs one of the jobs in a worker thread. The worker is bundled to .jobs/ by the build. */
 export async function inWorker<Name extends keyof Jobs>(
   name: Name,
   job: Parameters<Jobs[Name]>[0],
-  { whenIdle = false }: Asked = {},
+  { whenIdle = false, theirsAlone = false }: Asked = {},
 ): Promise<Awaited<ReturnType<Jobs[Name]>>> {
   mine.pool ??= new Piscina({
     filename: join(JOBS_FOLDER(), 'worker.mjs'),
@@ -34,10 +37,24 @@ export async function inWorker<Name extends keyof Jobs>(
     minThreads: THREADS,
     maxThreads: THREADS,
     resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB },
-    taskQueue: new UrgentFirst(),
+    taskQueue: new FairQueue(),
   })
-  const asked = { ...job, [queueOptionsSymbol]: { whenIdle } }
-  return (await mine.pool.run(asked, { name })) as Awaited<ReturnType<Jobs[Name]>>
+  const by = asker()
+  const queued: Queued = { whenIdle, ...(by && { person: by.person }) }
+  const asked = { ...job, [queueOptionsSymbol]: queued }
+  const dropping = new AbortController()
+  // A thread that is at it already finishes: to begin one anew costs more.
+  const drop = () => {
+    if (queued.waits) dropping.abort()
+  }
+  if (theirsAlone) by?.left.addEventListener('abort', drop, { once: true })
+  try {
+    return (await mine.pool.run(asked, { name, ...(theirsAlone && { signal: dropping.signal }) })) as Awaited<
+      ReturnType<Jobs[Name]>
+    >
+  } finally {
+    by?.left.removeEventListener('abort', drop)
+  }
 }
 
 /** So many jobs wait until a thread is free. */

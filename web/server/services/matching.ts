@@ -20,6 +20,9 @@ import { cardsById } from './cards'
 import { rankedYard, type RankedYard } from './kept'
 import { Lately, type Looked } from './lately'
 
+/** Nobody shares it: whoever hangs up, or types on, does not wait for it any more. */
+const THEIRS_ALONE = { theirsAlone: true }
+
 /** What would let in more of a yard that is ranked for a household; where no limit does by itself, what those ask that nearly fit. */
 export async function waysToFit({ units, open, stamp }: RankedYard, household: Household): Promise<Way[]> {
   const job = () => inWorker('waysFor', { out: outOf(units), household, rules: houseRules() })
@@ -64,7 +67,7 @@ const firmLately = ofProcess('firm places', () => new LRUCache<string, Promise<n
 /** All that a household is answered on some units, by their ids. */
 export async function answersOn(units: readonly string[], household: Household): Promise<Map<string, Answers>> {
   if (units.length === 0) return new Map()
-  return new Map(await inWorker('answersFor', { units, household, rules: houseRules() }))
+  return new Map(await inWorker('answersFor', { units, household, rules: houseRules() }, THEIRS_ALONE))
 }
 
 /** A unit through a household's eyes; nothing when it is gone meanwhile. */
@@ -102,7 +105,7 @@ const comparedLately = ofProcess('compared lately', () => new Lately<AnsweredUni
 export async function restsFor(stock: string, householdId: string): Promise<AnswerRests[]> {
   const [[found], kept] = await Promise.all([trailersByStock([stock]), householdById(householdId)])
   if (!found || !kept) throw new Refused('There is no such unit or household any more.', [], 404)
-  return inWorker('rests', { trailer: found.trailer, household: kept.household, rules: houseRules() })
+  return inWorker('rests', { trailer: found.trailer, household: kept.household, rules: houseRules() }, THEIRS_ALONE)
 }
 
 /** Another unit that they can pull, as it is named on the lot. */
@@ -116,7 +119,7 @@ export async function pulledFor(stock: string, householdId: string): Promise<Pul
   const [[found], kept] = await Promise.all([trailersByStock([stock]), householdById(householdId)])
   if (!found || !kept) throw new Refused('There is no such unit or household any more.', [], 404)
   const job = { instead: found.id, household: kept.household, rules: houseRules() }
-  const [units, cards] = await Promise.all([inWorker('pulled', job), cardsById()])
+  const [units, cards] = await Promise.all([inWorker('pulled', job, THEIRS_ALONE), cardsById()])
   return units.flatMap(({ id, ...rest }) => {
     const card = cards.get(id)
     return card ? [{ stock: card.unit.stock, name: card.unit.name, ...rest }] : []
@@ -125,11 +128,11 @@ export async function pulledFor(stock: string, householdId: string): Promise<Pul
 
 /** What to ask a household next, of all that nobody asked yet. */
 export const nextFor = (household: Household): Promise<NextQuestion | undefined> =>
-  inWorker('next', { household, rules: houseRules() })
+  inWorker('next', { household, rules: houseRules() }, THEIRS_ALONE)
 
 /** How much of the yard is still possible: for the interview, while it is typed. */
 export const yardLeftFor = (household: Household): Promise<YardLeft> =>
-  inWorker('leftFor', { household, rules: houseRules() })
+  inWorker('leftFor', { household, rules: houseRules() }, THEIRS_ALONE)
 
 /** The same of a household that is kept, from what is kept of it. */
 export async function yardLeftOf({ id, household }: KeptHousehold): Promise<YardLeft> {

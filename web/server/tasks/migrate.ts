@@ -4,7 +4,16 @@ import { databaseAddress } from '../db/nodes'
 import { migrate, NewerDatabase } from '../db/migrate'
 import { setAsideUnreadable } from '../services/documents'
 
+/** Whoever starts it hears within seconds what it waits for, ms. */
+const FIRST_WORD = 2_500
+const NEXT_WORD = 10_000
+
+const address = databaseAddress(process.env.DATABASE_URL!)
+const at = address.nodes.map(({ host, port }) => `${host}:${port}`).join(', ')
+const waiting = () => console.error(`Waiting for the database ${address.name} at ${at}.`)
+
 try {
+  await sayingSo(database().authenticate())
   const ran = await migrate(database())
   if (ran.length) console.log(`Database brought to today's tables: ${ran.join(', ')}`)
   const { renewed, setAside } = await setAsideUnreadable()
@@ -13,12 +22,19 @@ try {
 } catch (failure) {
   if (failure instanceof NewerDatabase) cannot(failure.message)
   else if (failure instanceof ConnectionError) {
-    const { name, nodes } = databaseAddress(process.env.DATABASE_URL!)
-    const at = nodes.map(({ host, port }) => `${host}:${port}`).join(', ')
-    cannot(`the database ${name} at ${at} does not let us in. ${failure.message}`)
+    cannot(`the database ${address.name} at ${at} does not let us in. ${failure.message}`)
   } else throw failure
 }
 await disconnect()
+
+/** Says what is waited for, until it is there. */
+async function sayingSo(work: Promise<unknown>): Promise<void> {
+  let timer = setTimeout(function again() {
+    waiting()
+    timer = setTimeout(again, NEXT_WORD)
+  }, FIRST_WORD)
+  await work.finally(() => clearTimeout(timer))
+}
 
 function cannot(why: string): void {
   console.error(`Hitchet cannot start: ${why}`)

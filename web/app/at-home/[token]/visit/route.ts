@@ -1,5 +1,5 @@
-import { linkHandler } from '../../../../../server/http/handler'
-import { visitLink } from '../../../../../server/services/takeHomes'
+import { linkHandler } from '../../../../server/http/handler'
+import { visitLink } from '../../../../server/services/takeHomes'
 
 /** Somebody has the page before their eyes. */
 export const POST = linkHandler<{ token: string }>(async ({ token }) => {

@@ -1,0 +1,75 @@
+import type { IncomingMessage } from 'node:http'
+import { describe, expect, it } from 'vitest'
+import { FairGate, gateOf, isLight, personOf } from '../../fairGate.mjs'
+
+const ask = (given: Partial<IncomingMessage>) => ({ method: 'GET', headers: {}, ...given }) as IncomingMessage
+
+describe('turns', () => {
+  /** What was begun, and how each is ended. */
+  const at = (gate: FairGate) => {
+    const begun: string[] = []
+    const ends = new Map<string, () => void>()
+    const enter = (person: string, name: string) =>
+      gate.enter(person, (done) => {
+        begun.push(name)
+        ends.set(name, done)
+      })
+    return { begun, enter, end: (name: string) => ends.get(name)!() }
+  }
+
+  it('of one person only so many are answered at once; nobody else waits behind them', () => {
+    const { begun, enter, end } = at(new FairGate({ atOnce: 2, waiting: 10 }))
+    for (let i = 0; i < 5; i++) enter('greedy', `g${i}`)
+    enter('ada', 'a0')
+    expect(begun).toEqual(['g0', 'g1', 'a0'])
+    end('g0')
+    expect(begun).toEqual(['g0', 'g1', 'a0', 'g2'])
+    // Ended twice, as a response that closes after it was sent, it frees one place.
+    end('g0')
+    expect(begun).toHaveLength(4)
+  })
+
+  it('so many wait, and whoever has more is told; who hangs up gives up their place', () => {
+    const { begun, enter, end } = at(new FairGate({ atOnce: 1, waiting: 2 }))
+    enter('greedy', 'g0')
+    const leave = enter('greedy', 'g1')!
+    enter('greedy', 'g2')
+    expect(enter('greedy', 'g3')).toBeUndefined()
+    leave()
+    expect(enter('greedy', 'g4')).toBeDefined()
+    end('g0')
+    end('g2')
+    expect(begun).toEqual(['g0', 'g2', 'g4'])
+  })
+
+  it('nobody is remembered once nothing of theirs is under way', () => {
+    const gate = new FairGate({ atOnce: 1, waiting: 2 })
+    const { enter, end } = at(gate)
+    enter('ada', 'a')
+    enter('ada', 'b')
+    end('a')
+    expect(gate.size).toBe(1)
+    end('b')
+    expect(gate.size).toBe(0)
+  })
+})
+
+describe('whose turn it is', () => {
+  it('is told by the session, not by what else a browser sends; strangers have no turns', () => {
+    const one = personOf(ask({ headers: { cookie: 'measures=us; hitchet=abc' } }))
+    expect(personOf(ask({ headers: { cookie: 'hitchet=abc; theme=dark' } }))).toBe(one)
+    expect(personOf(ask({ headers: { cookie: 'hitchet=abd' } }))).not.toBe(one)
+    expect(personOf(ask({ headers: { cookie: 'nothitchet=abc' } }))).toBeUndefined()
+    expect(personOf(ask({}))).toBeUndefined()
+    expect(one).not.toContain('abc')
+  })
+
+  it('what is fetched ahead waits by itself, saving not behind looking; parts of pages wait for nothing', () => {
+    expect(gateOf(ask({}))).toBe('looks')
+    expect(gateOf(ask({ method: 'PUT' }))).toBe('saves')
+    expect(gateOf(ask({ headers: { 'next-router-prefetch': '1' } }))).toBe('ahead')
+    expect(gateOf(ask({ headers: { 'sec-purpose': 'prefetch;prerender' } }))).toBe('ahead')
+    expect(['/_next/static/x.js', '/api/strips/a/1/small', '/api/health'].every(isLight)).toBe(true)
+    expect(['/', '/yard', '/api/take-homes/x/paper/letter'].some(isLight)).toBe(false)
+  })
+})
