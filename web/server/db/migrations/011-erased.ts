@@ -35,7 +35,9 @@ export async function up({ context: tables }: { context: QueryInterface }): Prom
   await hang('households', 'id')
   await tables.addColumn('outgoing', 'page', { type: DataTypes.UUID, allowNull: true })
   // Links of old messages open nothing from here on: which page it was is not in them without the server's secret.
-  await run(String.raw`UPDATE outgoing SET words = REGEXP_REPLACE(words, 'https?://[^\\s]+/at-home/[A-Za-z0-9_-]+', '{link}')`)
+  await run(
+    String.raw`UPDATE outgoing SET words = REGEXP_REPLACE(words, 'https?://[^\\s]+/at-home/[A-Za-z0-9_-]+', '{link}')`,
+  )
 
   async function hang(table: string, column: string): Promise<void> {
     await run(
