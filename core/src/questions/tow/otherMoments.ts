@@ -6,7 +6,7 @@ import type { TowEstimate } from './estimate'
 import type { TowFacts } from './facts'
 import { limitsOf, type Limit, type Towed } from './limits'
 import { heaviest } from './load'
-import { percent, staysInside } from './trailerLimits'
+import { percent, unlessSaid, staysInside } from './trailerLimits'
 
 /** A moment besides that of leaving, as it is said, and what avoids it. */
 interface Other {
@@ -62,9 +62,9 @@ function judged({ id, theirs, when, remedy }: Other, limits: Limits, asked: Towe
   const weighed = !tongue.missing.includes('readings.hitchWeight')
   const inside = staysInside(estimate.leaving, asked.rules)
   if (weighed && inside && most < tongueLeast)
-    return broken(says`${when}, ${shareOf(most)} on the hitch, less than 10 %: ${remedy}.`, RESTS)
+    return broken(says`${when}, ${shareOf(most, 'less than 10 %')}: ${remedy}.`, RESTS)
   if (weighed && inside && least > tongueMost)
-    return broken(says`${when}, ${shareOf(least)} on the hitch, more than 15 %: ${remedy}.`, RESTS)
+    return broken(says`${when}, ${shareOf(least, 'more than 15 %')}: ${remedy}.`, RESTS)
   if (missing.length)
     return unsure(says`What its gray and black tanks hold is not all known, so the way home is not reckoned.`, missing)
   if (children.length && worst(limits.most, estimate, moment, 'least'))
@@ -81,7 +81,10 @@ function judged({ id, theirs, when, remedy }: Other, limits: Limits, asked: Towe
 
 const RESTS = ['readings.axleCenter', 'readings.hitchWeight']
 
-const shareOf = (share: number): Phrase => says`${percent(Math.max(0, share))} of it would be`
+function shareOf(share: number, than: string): Phrase {
+  const told = percent(Math.max(0, share))
+  return says`${told} of it would be on the hitch${unlessSaid(told, `, ${than}`)}`
+}
 
 interface Over {
   by: number

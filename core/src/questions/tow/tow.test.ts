@@ -123,6 +123,15 @@ describe('the tongue', () => {
     expect(percent(share)).toBe(words),
   )
 
+  it('no sentence says twice on which side of 10 or 15 % it is', () => {
+    const told = Array.from({ length: 400 }, (_, i) =>
+      says(unit({}, { uvw: 4_000, hitchWeight: 380 + i }), household(two)),
+    ).flat()
+    expect(told.filter((words) => /just (over|under)/.test(words)).length).toBeGreaterThan(3)
+    for (const words of told)
+      expect(words).not.toMatch(/just (over|under) 1[05] %.*(more|less) than 1[05] %|just under 10 %.*short of 10 %/)
+  })
+
   it('dry 3,555 lb with 440 lb on the hitch is 12.4 %, inside 10-15 % (common practice)', () => {
     expect(says(unit(), household(two))).toContain('Empty, 12.4 % of it is on the hitch, inside 10-15 %.')
   })

@@ -1,5 +1,5 @@
 import { small } from '../../plan/naming'
-import { says } from '../../quantity/phrase'
+import { says, type Phrase } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { measure, no, note, reason, type Reason } from '../reason'
 import { gallonsOf } from '../../loading/facts'
@@ -110,9 +110,9 @@ function shareReason(uvw: number, hitchWeight: number | undefined, insideLoaded:
     })
   const words =
     share < rules.tongueLeast
-      ? says`Empty, ${told} of it is on the hitch, ${pounds(short)} short of 10 %: it may sway. Load forward, and weigh it.`
+      ? says`Empty, ${told} of it is on the hitch${unlessSaid(told, says`, ${pounds(short)} short of 10 %`)}: it may sway. Load forward, and weigh it.`
       : share > rules.tongueMost
-        ? says`Empty, ${told} of it is on the hitch, more than 15 %: load behind the axles, and weigh it.`
+        ? says`Empty, ${told} of it is on the hitch${unlessSaid(told, ', more than 15 %')}: load behind the axles, and weigh it.`
         : says`Empty, ${told} of it is on the hitch, inside 10-15 %.`
   return reason(share < rules.tongueLeast || share > rules.tongueMost ? 'tight' : 'fits', words, {
     brief: `${told} on the hitch`,
@@ -156,19 +156,27 @@ export function hitchReason(
   const brief = `${told} on the hitch`
   if (least < tongueLeast) {
     const short = tongueLeast * total - tongue.least
-    const by = told.startsWith('just') ? says`` : says`, ${pounds(short)} less than 10 %`
-    return [reason('tight', says`${of}${by}; move weight forward, and weigh it.`, { brief, rests })]
-  }
-  if (most > tongueMost)
     return [
       reason(
         'tight',
-        says`${of}${told.startsWith('just') ? '' : ', more than 15 %'}; move weight back, and weigh it.`,
+        says`${of}${unlessSaid(told, says`, ${pounds(short)} less than 10 %`)}; move weight forward, and weigh it.`,
         { brief, rests },
       ),
     ]
+  }
+  if (most > tongueMost)
+    return [
+      reason('tight', says`${of}${unlessSaid(told, ', more than 15 %')}; move weight back, and weigh it.`, {
+        brief,
+        rests,
+      }),
+    ]
   return [reason('fits', says`${of}. Weigh it before the first trip.`, { rests })]
 }
+
+/** `just over 15 %` says already that it is more. */
+export const unlessSaid = (told: string, more: Phrase | string): Phrase | string =>
+  told.startsWith('just') ? '' : more
 
 /** To a tenth; what a tenth would hide beside 10 or 15 % is said: `just over 15 %`. */
 export function percent(share: number): string {
