@@ -108,9 +108,10 @@ function shareReason(uvw: number, hitchWeight: number | undefined, insideLoaded:
     return note(says`Empty, ${told} of it is on the hitch; packed as planned it is inside 10-15 %.`, {
       rests: ['readings.uvw', 'readings.hitchWeight'],
     })
+  const few = says`${unlessSaid(told, says`, ${pounds(short)} short of 10 %`)}: it may sway. Load forward, and weigh it.`
   const words =
     share < rules.tongueLeast
-      ? says`Empty, ${told} of it is on the hitch${unlessSaid(told, says`, ${pounds(short)} short of 10 %`)}: it may sway. Load forward, and weigh it.`
+      ? says`Empty, ${told} of it is on the hitch${few}`
       : share > rules.tongueMost
         ? says`Empty, ${told} of it is on the hitch${unlessSaid(told, ', more than 15 %')}: load behind the axles, and weigh it.`
         : says`Empty, ${told} of it is on the hitch, inside 10-15 %.`
