@@ -1,16 +1,17 @@
 import { createHash } from 'node:crypto'
 
 /**
- * Turns for those who ask: of one person only so many things are answered at once, and so many more wait; what others ask is
- * not behind them.
+ * Turns for those who ask: while others have something under way, of one person only so many things are answered at once; who is
+ * alone may have more. So many more wait, and what others ask is not behind them.
  */
 export class FairGate {
   /** @type {Map<string, { running: number, waiting: (() => void)[] }>} */
   #people = new Map()
 
-  /** @param {{ atOnce: number, waiting: number }} most */
-  constructor({ atOnce, waiting }) {
-    this.atOnce = atOnce
+  /** @param {{ among: number, alone: number, waiting: number }} most */
+  constructor({ among, alone, waiting }) {
+    this.among = among
+    this.alone = alone
     this.waiting = waiting
   }
 
@@ -24,18 +25,18 @@ export class FairGate {
    */
   enter(person, begin) {
     const own = this.#people.get(person) ?? { running: 0, waiting: [] }
-    this.#people.set(person, own)
-    if (own.running < this.atOnce) {
-      own.running += 1
-      begin(this.#turn(person, own))
-      return () => {}
-    }
     if (own.waiting.length >= this.waiting) return undefined
-    const start = () => begin(this.#turn(person, own))
+    this.#people.set(person, own)
+    const start = () => {
+      own.running += 1
+      begin(this.#turnOf(own))
+    }
     own.waiting.push(start)
+    this.#fill()
     return () => {
       const at = own.waiting.indexOf(start)
       if (at >= 0) own.waiting.splice(at, 1)
+      this.#fill()
     }
   }
 
@@ -44,16 +45,22 @@ export class FairGate {
     return this.#people.size
   }
 
-  #turn(person, own) {
+  #turnOf(own) {
     let isOver = false
     return () => {
       if (isOver) return
       isOver = true
-      const next = own.waiting.shift()
-      if (next) return next()
       own.running -= 1
-      if (own.running === 0) this.#people.delete(person)
+      this.#fill()
     }
+  }
+
+  /** Whoever may have more begins; whoever has nothing any more is forgotten. */
+  #fill() {
+    for (const [person, { running, waiting }] of this.#people)
+      if (running + waiting.length === 0) this.#people.delete(person)
+    const most = this.#people.size > 1 ? this.among : this.alone
+    for (const own of this.#people.values()) while (own.running < most && own.waiting.length) own.waiting.shift()()
   }
 }
 

@@ -17,9 +17,9 @@ await app.prepare()
 const answer = app.getRequestHandler()
 /** Of each person so much is answered at once; who only looks does not hold up what they save, nor what might be looked at next. */
 const gates = {
-  looks: new FairGate({ atOnce: 2, waiting: 30 }),
-  saves: new FairGate({ atOnce: 3, waiting: 30 }),
-  ahead: new FairGate({ atOnce: 1, waiting: 100 }),
+  looks: new FairGate({ among: 2, alone: 8, waiting: 60 }),
+  saves: new FairGate({ among: 3, alone: 8, waiting: 60 }),
+  ahead: new FairGate({ among: 1, alone: 4, waiting: 100 }),
 }
 // Where what is bundled finds it too (server/asker.ts).
 const ofProcess = (globalThis[Symbol.for('hitchet')] ??= new Map())

@@ -17,20 +17,34 @@ describe('turns', () => {
     return { begun, enter, end: (name: string) => ends.get(name)!() }
   }
 
-  it('of one person only so many are answered at once; nobody else waits behind them', () => {
-    const { begun, enter, end } = at(new FairGate({ atOnce: 2, waiting: 10 }))
-    for (let i = 0; i < 5; i++) enter('greedy', `g${i}`)
+  it('of one person only so many are answered at once while others ask; nobody else waits behind them', () => {
+    const { begun, enter, end } = at(new FairGate({ among: 2, alone: 4, waiting: 10 }))
     enter('ada', 'a0')
-    expect(begun).toEqual(['g0', 'g1', 'a0'])
+    for (let i = 0; i < 5; i++) enter('greedy', `g${i}`)
+    enter('ada', 'a1')
+    expect(begun).toEqual(['a0', 'g0', 'g1', 'a1'])
     end('g0')
-    expect(begun).toEqual(['g0', 'g1', 'a0', 'g2'])
+    expect(begun).toEqual(['a0', 'g0', 'g1', 'a1', 'g2'])
     // Ended twice, as a response that closes after it was sent, it frees one place.
     end('g0')
+    expect(begun).toHaveLength(5)
+  })
+
+  it('who is alone may have more, until somebody else comes', () => {
+    const { begun, enter, end } = at(new FairGate({ among: 1, alone: 3, waiting: 10 }))
+    for (let i = 0; i < 6; i++) enter('greedy', `g${i}`)
+    expect(begun).toEqual(['g0', 'g1', 'g2'])
+    enter('ada', 'a0')
+    expect(begun.at(-1)).toBe('a0')
+    end('g0')
+    end('g1')
     expect(begun).toHaveLength(4)
+    end('a0')
+    expect(begun.slice(4)).toEqual(['g3', 'g4'])
   })
 
   it('so many wait, and whoever has more is told; who hangs up gives up their place', () => {
-    const { begun, enter, end } = at(new FairGate({ atOnce: 1, waiting: 2 }))
+    const { begun, enter, end } = at(new FairGate({ among: 1, alone: 1, waiting: 2 }))
     enter('greedy', 'g0')
     const leave = enter('greedy', 'g1')!
     enter('greedy', 'g2')
@@ -43,7 +57,7 @@ describe('turns', () => {
   })
 
   it('nobody is remembered once nothing of theirs is under way', () => {
-    const gate = new FairGate({ atOnce: 1, waiting: 2 })
+    const gate = new FairGate({ among: 1, alone: 1, waiting: 2 })
     const { enter, end } = at(gate)
     enter('ada', 'a')
     enter('ada', 'b')
