@@ -26,9 +26,9 @@ const pages = new NetworkFirst({
       cacheKeyWillBeUsed: ({ request }) => Promise.resolve(new URL(request.url).pathname),
       cacheWillUpdate: ({ response }) =>
         Promise.resolve(response.status === 200 && !response.redirected ? response : null),
-      // Whoever is sent to sign in is signed in no more: what they saw goes.
+      // Whoever is led to sign in is signed in no more: what they saw goes.
       fetchDidSucceed: async ({ response }) => {
-        if (response.redirected && new URL(response.url).pathname === SIGN_IN) await forget()
+        if (response.ok && new URL(response.url).pathname === SIGN_IN) await forget()
         return response
       },
       cachedResponseWillBeUsed: ({ cachedResponse }) =>

@@ -44,13 +44,12 @@ export function showsPagesOf(account: string): () => void {
 }
 
 /**
- * Nobody is signed in here any more. What this document has shown goes with it, so that no way back leads there; false: it has
- * shown nothing, and stays.
+ * Nobody is signed in here any more: what was kept for them goes. A document that has shown pages goes too, so that no way back
+ * leads there, and the one in its place forgets.
  */
-export async function nobodyIsHere(): Promise<boolean> {
-  await forgetPages().catch(() => undefined)
+export function nobodyIsHere(): void {
   if (hasShown) window.location.replace('/sign-in')
-  return hasShown
+  else void forgetPages().catch(() => undefined)
 }
 
 /**

@@ -10,7 +10,7 @@ export function SignIn({ demoPeople }: { demoPeople: readonly { name: string; em
   const [says, setSays] = useState<string>()
   const [busy, setBusy] = useState(false)
   // Whoever stands here is nobody yet: what the last one saw is not theirs.
-  useEffect(() => void nobodyIsHere(), [])
+  useEffect(nobodyIsHere, [])
   const enter = async (url: string, body: unknown) => {
     setBusy(true)
     const outcome = await request<{ account: string }>('POST', url, body)

@@ -202,6 +202,8 @@ function reckonAll(): Promise<void> {
   })
 }
 
+/** Ended once every part has, also where one of them failed. */
 async function inParts(work: (part: { of: number; number: number }) => Promise<void>): Promise<void> {
-  await Promise.all(Array.from({ length: PARTS }, (_, number) => work({ of: PARTS, number })))
+  const ends = await Promise.allSettled(Array.from({ length: PARTS }, (_, number) => work({ of: PARTS, number })))
+  for (const end of ends) if (end.status === 'rejected') throw end.reason
 }
