@@ -32,7 +32,12 @@ export interface Effect {
 
 interface Setting {
   household: Household
-  what: Stowed
+  /** How it rides while nothing of theirs was changed. */
+  start: Stowed
+  /** What was moved to another bay, by its id; all else goes where it goes. */
+  moved: Readonly<Record<string, string>>
+  /** What was packed already: to leave a thing and to put it into the vehicle is one to the bays. */
+  packed: Map<string, Stowed>
 }
 
 interface Action {
@@ -58,15 +63,15 @@ export function towHelps(
   what: Stowed,
   rules: TowRules,
 ): TowHelp[] {
-  const start = { household, what }
+  const start = { household, start: what, moved: {}, packed: new Map<string, Stowed>() }
   const before = standing(facts, start, rules)
   if (before.every(({ spare }) => spare >= 0)) return []
   const actions = actionsFor(facts, start, rules)
-  const tried = actions.map((action) => helpOf([action], facts, start, before, rules))
+  const tried = actions.flatMap((action) => helpOf([action], facts, start, before, rules) ?? [])
   const alone = bySize(tried.filter(({ enough }) => enough))
   if (alone.length) return alone.slice(0, SHOWN)
   const pairs = actions.flatMap((a, i) =>
-    actions.slice(i + 1).flatMap((b) => (a.of === b.of ? [] : [helpOf([a, b], facts, start, before, rules)])),
+    actions.slice(i + 1).flatMap((b) => (a.of === b.of ? [] : (helpOf([a, b], facts, start, before, rules) ?? []))),
   )
   const together = bySize(pairs.filter(({ enough }) => enough))
   if (together.length) return together.slice(0, SHOWN)
@@ -89,14 +94,15 @@ interface Standing {
   spare: number
 }
 
-function standing(facts: TowFacts & { uvw: number }, { household, what }: Setting, rules: TowRules): Standing[] {
+function standing(facts: TowFacts & { uvw: number }, setting: Setting, rules: TowRules): Standing[] {
+  const { household } = setting
   const towed = {
     load: heaviest(loadOf(household, rules)),
     ratings: ratingsOf(household),
     vehicle: household.vehicle.name,
     rules,
   }
-  const { leaving } = estimateOf(facts, towed, what)
+  const { leaving } = estimateOf(facts, towed, ridesAs(setting))
   const known = limitsOf(facts, towed).filter(
     (limit): limit is Limit & { rating: number } => limit.rating !== undefined,
   )
@@ -110,18 +116,41 @@ function standing(facts: TowFacts & { uvw: number }, { household, what }: Settin
   return [...each, { name: 'On the hitch', unit: 'share', value: (low + high) / 2, spare: inside }]
 }
 
+/**
+ * How it rides once all that was done to it is done: packed anew from what is still there, so that of two things that are done
+ * together neither is undone by the other.
+ */
+function ridesAs({ household, start, moved, packed }: Setting): Stowed {
+  const gear = ridesInIt(household)
+  const name = gear.map(({ id }) => `${id} ${moved[id] ?? ''}`).join('\n')
+  const known = packed.get(name) ?? packedAnew(stowed(start.facts, gear), moved)
+  packed.set(name, known)
+  return known
+}
+
+function packedAnew(what: Stowed, moved: Setting['moved']): Stowed {
+  if (!what.pieces.some(({ id }) => id in moved)) return what
+  const pieces = what.pieces.map((piece) => {
+    const bay = moved[piece.id]
+    return bay === undefined ? piece : { ...piece, only: [bay] }
+  })
+  return { ...what, pieces, packing: pack(what.holds, pieces) }
+}
+
+/** So many things find no place. */
+const leftIn = ({ packing }: Stowed): number => packing.left.reduce((sum, { count }) => sum + count, 0)
+
+/** Nothing where less would go in than before. */
 function helpOf(
   actions: readonly Action[],
   facts: TowFacts & { uvw: number },
   start: Setting,
   before: readonly Standing[],
   rules: TowRules,
-): TowHelp {
-  const after = standing(
-    facts,
-    actions.reduce((now, { act }) => act(now), start),
-    rules,
-  )
+): TowHelp | undefined {
+  const done = actions.reduce((now, { act }) => act(now), start)
+  if (leftIn(ridesAs(done)) > leftIn(start.start)) return undefined
+  const after = standing(facts, done, rules)
   return {
     says: actions.map((one) => one.says).reduce((a, b) => says`${a}, and ${b}`),
     moves: actions.reduce((sum, { moves }) => sum + moves, 0),
@@ -135,7 +164,7 @@ function helpOf(
   }
 }
 
-function actionsFor({ loading }: TowFacts, { household, what }: Setting, rules: TowRules): Action[] {
+function actionsFor({ loading }: TowFacts, { household, start }: Setting, rules: TowRules): Action[] {
   const { freshShare } = loadOf(household, rules)
   const gallons = (loading.tanks['fresh-tank'] ?? []).reduce((sum, tank) => sum + (tank.gallons ?? 0), 0)
   const dry: Action = {
@@ -156,7 +185,7 @@ function actionsFor({ loading }: TowFacts, { household, what }: Setting, rules: 
   return [
     ...(household.trip.spreads === 'no' && carriesMore ? [bars] : []),
     ...(gallons > 0 && freshShare > 0 ? [dry] : []),
-    ...household.gear.filter(({ rides }) => rides !== 'vehicle').flatMap((one) => gearActions(one, household, what)),
+    ...household.gear.filter(({ rides }) => rides !== 'vehicle').flatMap((one) => gearActions(one, household, start)),
   ]
 }
 
@@ -165,11 +194,7 @@ function gearActions(one: Gear, household: Household, what: Stowed): Action[] {
   const name = named(household.gear, one.id, one.count)
   const changed =
     (change: (gear: Gear[]) => Gear[]) =>
-    (now: Setting): Setting => {
-      const gear = change(now.household.gear)
-      const next = { ...now.household, gear }
-      return { household: next, what: stowed(now.what.facts, ridesInIt(next)) }
-    }
+    (now: Setting): Setting => ({ ...now, household: { ...now.household, gear: change(now.household.gear) } })
   if (moves === 0) return []
   return [
     {
@@ -195,25 +220,17 @@ function gearActions(one: Gear, household: Household, what: Stowed): Action[] {
   ]
 }
 
-/** To each other bay that may take it, where all else still goes in. */
+/** To each other bay that may take it. */
 function movedTo(one: Gear, name: string, what: Stowed): Action[] {
   const at = what.packing.placed.find(({ piece }) => piece === one.id)?.hold
   const piece = what.pieces.find(({ id }) => id === one.id)
   if (!at || !piece) return []
   return what.holds
     .filter(({ id }) => id !== at && (piece.only?.includes(id) ?? true))
-    .flatMap((hold): Action[] => {
-      const pieces = what.pieces.map((other) => (other === piece ? { ...piece, only: [hold.id] } : other))
-      const packing = pack(what.holds, pieces)
-      const left = (of: Stowed['packing']): number => of.left.reduce((sum, { count }) => sum + count, 0)
-      if (left(packing) > left(what.packing)) return []
-      return [
-        {
-          says: says`move ${name} to ${bayName(hold.name)}`,
-          moves: one.weight * one.count,
-          of: one.id,
-          act: (now) => ({ ...now, what: { ...now.what, pieces, packing } }),
-        },
-      ]
-    })
+    .map((hold) => ({
+      says: says`move ${name} to ${bayName(hold.name)}`,
+      moves: one.weight * one.count,
+      of: one.id,
+      act: (now) => ({ ...now, moved: { ...now.moved, [one.id]: hold.id } }),
+    }))
 }
