@@ -2,7 +2,18 @@ import type { NextConfig } from 'next'
 
 const config: NextConfig = {
   transpilePackages: ['@hitchet/core'],
-  serverExternalPackages: ['sequelize', 'mariadb', 'umzug', 'piscina', '@node-rs/argon2', 'pino'],
+  serverExternalPackages: [
+    'sequelize',
+    'mariadb',
+    'umzug',
+    'piscina',
+    '@node-rs/argon2',
+    'pino',
+    'qrcode',
+    // Forty thousand words.
+    '@zxcvbn-ts/core',
+    '@zxcvbn-ts/language-common',
+  ],
   poweredByHeader: false,
   devIndicators: false,
   headers: async () => [

@@ -5,6 +5,7 @@ import autocannon from 'autocannon'
 import { QueryTypes } from 'sequelize'
 import { database, disconnect } from '../../web/server/db/database'
 import { spread } from '../bench/median'
+import { count, kept, until } from './kept'
 import { peopleLook } from './people'
 
 /**
@@ -24,21 +25,8 @@ interface Read {
   readings: { uvw?: { value: number }[] }
 }
 
-const count = async (sql: string, replacements: Record<string, unknown> = {}): Promise<number> => {
-  const [row] = await database().query<{ n: number }>(sql, { type: QueryTypes.SELECT, replacements })
-  return Number(row!.n)
-}
 const rows = <T extends object>(sql: string) => database().query<T>(sql, { type: QueryTypes.SELECT })
 const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
-
-async function until(done: () => Promise<boolean>, again = 20): Promise<number> {
-  const from = performance.now()
-  while (!(await done())) await sleep(again)
-  return Math.round(performance.now() - from)
-}
-
-const KEPT = `SELECT COUNT(*) AS n FROM kept_answers a JOIN households h ON h.id = a.household_id AND h.version = a.household_version
-  JOIN trailers t ON t.id = a.trailer_id AND t.version = a.trailer_version`
 
 async function signedIn(): Promise<string> {
   const response = await fetch(`${address}/api/sign-in/demo`, {
@@ -58,7 +46,7 @@ const households = await rows<{ id: string; version: number }>(
 )
 const all = units * (await count('SELECT COUNT(*) AS n FROM households'))
 // Counted seldom: counting all takes the database a tenth of a second.
-const allAnewMs = await until(async () => (await count(KEPT)) === all, 3_000)
+const allAnewMs = await until(async () => (await kept()) === all, 3_000)
 const cookie = await signedIn()
 const headers = { cookie, origin: address, 'content-type': 'application/json' }
 const [stock] = await rows<{ stock: string }>('SELECT stock FROM trailers ORDER BY stock LIMIT 1')
@@ -145,7 +133,7 @@ for (const { id } of households.slice(0, CHANGED)) {
   const response = await fetch(`${address}/api/households/${id}`, { method: 'PUT', headers, body })
   if (!response.ok) throw new Error(`A household was not saved: ${response.status}`)
   saved.push(Math.round(performance.now() - from))
-  rowsKept.push(await until(async () => (await count(`${KEPT} WHERE h.id = :id`, { id })) === units))
+  rowsKept.push(await until(async () => (await kept('WHERE h.id = :id', { id })) === units))
 }
 
 /** From a reading to what it changes for all households; on some units. */
@@ -157,7 +145,7 @@ for (const { stock, document } of await rows<{ stock: string; document: string |
   const body = JSON.stringify({ key: 'readings.uvw', text: String(weighed), source: 'measured' })
   const response = await fetch(`${address}/api/trailers/${stock}/readings`, { method: 'POST', headers, body })
   if (!response.ok) throw new Error(`A reading was not taken: ${response.status}`)
-  columnsKept.push(await until(async () => (await count(`${KEPT} WHERE t.stock = :stock`, { stock })) === all / units))
+  columnsKept.push(await until(async () => (await kept('WHERE t.stock = :stock', { stock })) === all / units))
 }
 console.log(
   JSON.stringify(

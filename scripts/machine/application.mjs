@@ -58,7 +58,7 @@ export async function buildJobs() {
   // The server's React finds Node's own parts by itself, what makes documents and letters its own beside itself.
   const drawing = [...FOR_NODE, ...FOR_GOOD, '--jsx=automatic', ...as('react', 'react-dom')]
   await bundle('drawing/worker.tsx', join(JOBS, 'pictures.mjs'), drawing)
-  await bundle('paper/worker.tsx', join(JOBS, 'paper.mjs'), [...drawing, ...as('@react-pdf/renderer')])
+  await bundle('paper/worker.tsx', join(JOBS, 'paper.mjs'), [...drawing, ...as('@react-pdf/renderer', 'wawoff2')])
 }
 
 export const FOR_NODE = ['--platform=node', '--format=esm', '--target=node20']
@@ -91,11 +91,11 @@ export function serveSources({ port, env }) {
  * of it for each of these besides. Three tenths more is taken so, which costs whoever reckons a few percent; and half of the usual
  * room for young objects, which costs pages nothing: with fifty people 40 to 70 MB less.
  */
-const SPARING = ['--heap-growing-percent=30', '--max-semi-space-size=8']
+const SPARING = ['--heap-growing-percent=30', '--max-semi-space-size=16']
 const ONE_POOL = { MALLOC_ARENA_MAX: '2' }
 
 /** Serves the built application until stopped. Resolves when it answers. */
-export async function serve({ port, host = '127.0.0.1', env }) {
+export async function serve({ port, host = '127.0.0.1', env, flags = [] }) {
   const own = {
     NODE_ENV: 'production',
     NEXT_TELEMETRY_DISABLED: '1',
@@ -103,7 +103,7 @@ export async function serve({ port, host = '127.0.0.1', env }) {
     PORT: String(port),
     HOST: host,
   }
-  const child = start(process.execPath, [...SPARING, join(WEB, 'serve.mjs')], {
+  const child = start(process.execPath, [...SPARING, ...flags, join(WEB, 'serve.mjs')], {
     cwd: WEB,
     env: { ...ONE_POOL, ...process.env, ...own, ...env },
     stdio: ['ignore', 'ignore', 'inherit'],

@@ -7,10 +7,11 @@ import { ThemeProvider } from 'next-themes'
 import { useServerInsertedHTML } from 'next/navigation'
 import { useState, type ReactNode } from 'react'
 import { AddressState } from './AddressState'
+import { quick } from './quickStyles'
 import { system } from './theme'
 
 /** What is the same on every page lies in `look.css` (`makeCss.tsx`). */
-const WITHOUT_GLOBALS = { ...system, _global: {} } as typeof system
+const WITHOUT_GLOBALS = quick({ ...system, _global: {} } as typeof system)
 
 /** Theme, fonts, day and evening, and state in the address, around every page. */
 export function Look({ nonce, children }: { nonce: string | undefined; children: ReactNode }) {

@@ -23,7 +23,6 @@ const PARTS: Record<string, Part> = {
   ellipse: Ellipse as unknown as Part,
   line: Line as unknown as Part,
   polygon: Polygon as unknown as Part,
-  clipPath: ClipPath as Part,
   defs: Defs as Part,
 }
 
@@ -64,6 +63,9 @@ function part(node: Node, key: number): ReactNode {
   const children = node[name] as Node[]
   const own = attributes(node[':@'] ?? {})
   if (name === 'text') return lettering(children, own, key)
+  // On paper a clip counts only among definitions.
+  if (name === 'clipPath')
+    return createElement(Defs, { key } as never, createElement(ClipPath, own as never, ...drawn(children)))
   const Part = PARTS[name]
   return Part ? createElement(Part, { key, ...UNSAID[name], ...own } as never, ...drawn(children)) : null
 }

@@ -1,7 +1,9 @@
+import { readFile } from 'node:fs/promises'
 import { createRequire } from 'node:module'
 import { Font } from '@react-pdf/renderer'
+import { decompress } from 'wawoff2'
 
-/** Read as they are shipped; letters beyond Western Europe's come from the second of each family. */
+/** Letters beyond Western Europe's come from the second of each family. */
 export const TEXT = ['Figtree', 'Figtree beyond']
 export const FIGURES = ['Barlow', 'Barlow beyond']
 
@@ -12,15 +14,15 @@ const FACES = [
   { family: 'Barlow beyond', file: 'barlow-semi-condensed/files/barlow-semi-condensed-latin-ext' },
 ]
 
-export function registerFonts(): void {
+/** Once in a thread. Unpacked here: what draws the page would unpack all of a family's letters for each that it draws. */
+export async function registerFonts(): Promise<void> {
   const { resolve } = createRequire(import.meta.url)
   for (const { family, file } of FACES)
-    for (const weight of [400, 600])
-      Font.register({
-        family,
-        fontWeight: weight,
-        src: resolve(`@fontsource/${file}-${weight}-normal.woff`),
-      })
+    for (const weight of [400, 600]) {
+      const packed = await readFile(resolve(`@fontsource/${file}-${weight}-normal.woff2`))
+      const unpacked = Buffer.from(await decompress(packed)).toString('base64')
+      Font.register({ family, fontWeight: weight, src: `data:font/ttf;base64,${unpacked}` })
+    }
   // Words of a trade are not to be broken by the rules of English.
   Font.registerHyphenationCallback((word) => [word])
 }

@@ -5,7 +5,7 @@ import { MARGIN, PAGE } from './sheet'
 import type { PaperJob } from '../wire/paper'
 import { TakeHomePdf } from './TakeHomePdf'
 
-registerFonts()
+const registered = registerFonts()
 
 /** What drawings may take of a page: of its width, and of its height, points. */
 const OF_A_UNIT = { width: 1, height: 300 }
@@ -16,6 +16,7 @@ const OF_SEVERAL = { width: 0.58, height: 340 }
  * page a single one.
  */
 export async function takeHomePdf(props: PaperJob): Promise<Uint8Array> {
+  await registered
   const { units } = props.taken
   const space = units.length === 1 ? OF_A_UNIT : OF_SEVERAL
   const width = (PAGE[props.size].width - 2 * MARGIN) * space.width

@@ -17,6 +17,8 @@ export interface Settings {
   dealership: string
   /** As the program is reached from outside, without a slash at the end: for links that leave the house. Absent: on loopback only. */
   publicAddress?: string
+  /** Who does nothing for so long signs in anew. */
+  idleMinutes: number
   /** Cookies only over HTTPS. */
   secureCookies: boolean
 }
@@ -48,6 +50,19 @@ function addressIn(given: string | undefined): string | undefined {
   return url.origin
 }
 
+/** ASVS 4.0, 3.3.2, level 2: half an hour (from memory). */
+const IDLE = { least: 5, usual: 30, most: 12 * 60 }
+
+/** @throws BadSettings. */
+function minutesIn(given: string | undefined): number {
+  const text = given?.trim()
+  if (!text) return IDLE.usual
+  const minutes = Number(text)
+  if (!Number.isInteger(minutes) || minutes < IDLE.least || minutes > IDLE.most)
+    throw new BadSettings(`HITCHET_IDLE_MINUTES is ${text}: set it to a number from ${IDLE.least} to ${IDLE.most}`)
+  return minutes
+}
+
 export function settings(env: Record<string, string | undefined> = process.env): Settings {
   const { DATABASE_URL, SESSION_SECRET, HITCHET_DEMO, HITCHET_INSECURE_COOKIES, HITCHET_DEALERSHIP } = env
   if (!DATABASE_URL)
@@ -74,6 +89,7 @@ export function settings(env: Record<string, string | undefined> = process.env):
     demo,
     dealership: HITCHET_DEALERSHIP?.trim() || (demo ? DEMO_DEALERSHIP : ''),
     ...(publicAddress && { publicAddress }),
+    idleMinutes: minutesIn(env.HITCHET_IDLE_MINUTES),
     secureCookies: !demo && HITCHET_INSECURE_COOKIES !== '1',
   }
 }

@@ -4,9 +4,9 @@ import { messagesHeld } from '../../server/services/messages'
 import { dayOf } from '../../server/today'
 import { PageHead } from '../PageHead'
 
-/** What would have been sent. */
-export async function OutboxScreen() {
-  const messages = await messagesHeld()
+/** What would have been sent; `ofHouse`: also what goes to people of the house. */
+export async function OutboxScreen({ ofHouse }: { ofHouse: boolean }) {
+  const messages = await messagesHeld({ ofHouse })
   return (
     <>
       <PageHead title="Outbox" line="no mail or text service is connected: this is what would have gone out" />
@@ -17,12 +17,17 @@ export async function OutboxScreen() {
             <Text fontWeight="700">{subject}</Text>
             <Text fontSize="14px" color="line">
               {channel === 'email' ? 'email' : 'text'} to {recipient},{' '}
-              <Link asChild textDecoration="underline">
-                <NextLink href={`/households/${householdId}/after`} prefetch={false}>
-                  {household}
-                </NextLink>
-              </Link>
-              , {dayOf(madeAt)}
+              {householdId && (
+                <>
+                  <Link asChild textDecoration="underline">
+                    <NextLink href={`/households/${householdId}/after`} prefetch={false}>
+                      {household}
+                    </NextLink>
+                  </Link>
+                  ,{' '}
+                </>
+              )}
+              {dayOf(madeAt)}
               {by && `, ${by.split(' ')[0]}`}
             </Text>
           </HStack>

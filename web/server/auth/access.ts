@@ -6,7 +6,9 @@ export type Right = keyof typeof MAY
 
 /** Who may what. */
 const MAY = {
-  /** To be signed in, whoever one is: the way out. */
+  /** One's own password and second factor, and the way out: all that is open to who still has to set something up. */
+  'look after oneself': ['lot hand', 'consultant', 'manager'],
+  /** To be signed in, whoever one is. */
   'be here': ['lot hand', 'consultant', 'manager'],
   /** The lot: units as they are, their drawings and readings, walks, new units. Nothing of any family. */
   'work on the lot': ['lot hand', 'consultant', 'manager'],

@@ -5,6 +5,9 @@ import { executedMigrations, isKnown, migrate } from './migrate'
 /** What cannot be made again, those that others hang on first. What is reckoned, sessions and tries are not in it. */
 const TABLES = [
   'accounts',
+  'house_settings',
+  'house_events',
+  'one_time_links',
   'trailers',
   'household_ids',
   'erased',

@@ -11,6 +11,7 @@ import * as sessions from './migrations/008-sessions'
 import * as office from './migrations/009-office'
 import * as likely from './migrations/010-likely'
 import * as erased from './migrations/011-erased'
+import * as accounts from './migrations/012-accounts'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -27,6 +28,7 @@ const MIGRATIONS: Record<string, Migration> = {
   '009-office': office,
   '010-likely': likely,
   '011-erased': erased,
+  '012-accounts': accounts,
 }
 
 /** Whether this program knows what that one does. */

@@ -14,6 +14,8 @@ export class AccountRow extends Model<InferAttributes<AccountRow>, InferCreation
   declare email: string
   declare role: string
   declare passwordHash: string
+  declare secondFactor: CreationOptional<string | null>
+  declare secondFactorStep: CreationOptional<number | null>
 }
 
 export class TrailerRow extends Model<InferAttributes<TrailerRow>, InferCreationAttributes<TrailerRow>> {
@@ -82,12 +84,13 @@ export class ContactRow extends Model<InferAttributes<ContactRow>, InferCreation
 /** A message as it was to go out. */
 export class OutgoingRow extends Model<InferAttributes<OutgoingRow>, InferCreationAttributes<OutgoingRow>> {
   declare id: string
-  declare householdId: string
+  declare householdId: string | null
   declare channel: string
   declare recipient: string
   declare subject: string
   declare words: string
   declare page: string | null
+  declare oneTimeLink: CreationOptional<string | null>
   declare madeBy: string | null
   declare createdAt: CreationOptional<Date>
 }
@@ -121,7 +124,15 @@ export function models() {
   const sequelize = database()
   if (!bound.has(sequelize)) {
     AccountRow.init(
-      { id: id(), name: text(), email: text(), role: text(), passwordHash: text() },
+      {
+        id: id(),
+        name: text(),
+        email: text(),
+        role: text(),
+        passwordHash: text(),
+        secondFactor: { type: DataTypes.STRING(400), allowNull: true },
+        secondFactorStep: { type: DataTypes.BIGINT, allowNull: true },
+      },
       { sequelize, tableName: 'accounts' },
     )
     TrailerRow.init(
@@ -182,12 +193,13 @@ export function models() {
     OutgoingRow.init(
       {
         id: id(),
-        householdId: of(),
+        householdId: by(),
         channel: text(),
         recipient: text(),
         subject: text(),
         words: text(),
         page: by(),
+        oneTimeLink: by(),
         madeBy: by(),
         createdAt: DataTypes.DATE(3),
       },

@@ -1,5 +1,6 @@
 import { mixed, type Schema } from 'yup'
 import { may, refusedTo, type Right } from '../auth/access'
+import { noteRefused } from '../auth/refusals'
 import { currentAccount } from '../auth/session'
 import type { Account } from '../db/accounts'
 import { Refused } from '../refused'
@@ -39,7 +40,16 @@ export function handler<Params extends object, Body = undefined>(
   return edge(async (request, params) => {
     const account = await currentAccount()
     if (!account) throw new Refused('Sign in first.', [], 401)
-    if (!may(account.role, right)) throw refusedTo(account.role)
+    if (account.mustSetUp && right !== 'look after oneself')
+      throw new Refused(
+        'The house asks a second factor of you: set it up first, under your name at the top right.',
+        [],
+        403,
+      )
+    if (!may(account.role, right)) {
+      await noteRefused(account, right)
+      throw refusedTo(account.role)
+    }
     const { searchParams: query } = new URL(request.url)
     return answer({ account, params, query, body: await read(request, form), origin: () => originOf(request), request })
   })

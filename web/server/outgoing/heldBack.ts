@@ -7,8 +7,9 @@ import type { Outgoing } from './outgoing'
 export const heldBack: Outgoing = {
   async send(message) {
     await inTransaction(async (transaction) => {
-      await holdHousehold(message.householdId, transaction)
-      await models().OutgoingRow.bulkCreate([message], { transaction, ignoreDuplicates: true })
+      if ('householdId' in message) await holdHousehold(message.householdId, transaction)
+      const row = { householdId: null, page: null, ...message }
+      await models().OutgoingRow.bulkCreate([row], { transaction, ignoreDuplicates: true })
     })
     return { says: 'Kept in the outbox: this installation has no mail or text service, so nothing was sent.' }
   },

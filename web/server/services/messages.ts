@@ -9,6 +9,7 @@ import type { Outgoing } from '../outgoing/outgoing'
 import { Refused } from '../refused'
 import { dayOf } from '../today'
 import { settings } from '../settings'
+import { passwordPath } from './people'
 
 /** Where in the words of a message the address of its page comes. */
 const LINK = '{link}'
@@ -52,10 +53,12 @@ export async function sendLink(
 }
 
 /** The outbox as it reads: with the link to each page, which is made as it is looked at. */
-export async function messagesHeld(): Promise<KeptMessage[]> {
-  const messages = await outbox()
+export async function messagesHeld({ ofHouse }: { ofHouse: boolean }): Promise<KeptMessage[]> {
+  const messages = await outbox({ ofHouse })
   return messages.map((one) => ({ ...one, words: one.words.replace(LINK, linkIn(one)) }))
 }
 
-const linkIn = ({ page }: KeptMessage): string =>
-  page === null ? '(the link that went with it)' : `${settings().publicAddress ?? ''}/at-home/${linkToken(page)}`
+function linkIn({ page, oneTimeLink }: KeptMessage): string {
+  const path = oneTimeLink ? passwordPath(oneTimeLink) : page ? `/at-home/${linkToken(page)}` : undefined
+  return path === undefined ? '(the link that went with it)' : `${settings().publicAddress ?? ''}${path}`
+}

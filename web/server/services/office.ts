@@ -2,6 +2,8 @@ import { everybody, type Account } from '../db/accounts'
 import { openPairs } from '../db/answers'
 import { latestFaults, type Fault } from '../db/faults'
 import { staleCount, storedKey } from '../db/facts'
+import { latestEvents } from '../db/houseEvents'
+import { secondFactorOf, type SecondFactorOf } from '../db/houseSettings'
 import { openSessions } from '../db/sessions'
 import { allSetAside, type SetAside } from '../db/setAside'
 import { houseRules } from '../houseRules'
@@ -18,7 +20,10 @@ export interface Work {
 }
 
 export interface OfficeView {
-  people: (Account & { sessions: number; since?: Date })[]
+  people: (Account & { hasSecondFactor: boolean; sessions: number; since?: Date })[]
+  /** Of whom a second factor is asked. */
+  secondFactorOf: SecondFactorOf
+  events: Awaited<ReturnType<typeof latestEvents>>
   work: Work[]
   faults: Fault[]
   setAside: SetAside[]
@@ -26,13 +31,17 @@ export interface OfficeView {
 
 /** So many of what failed lately. */
 const FAULTS = 30
+/** So much of what happened at the doors. */
+const EVENTS = 60
 
 /** Who is in, what runs, what failed, what could not be read. */
 export async function officeView(): Promise<OfficeView> {
   const rules = houseRules()
-  const [people, sessions, facts, answers, faults, setAside] = await Promise.all([
+  const [people, sessions, factorOf, events, facts, answers, faults, setAside] = await Promise.all([
     everybody(),
     openSessions(),
+    secondFactorOf(),
+    latestEvents(EVENTS),
     staleCount(storedKey(rules)),
     openPairs(keptKey(rules)),
     latestFaults(FAULTS),
@@ -48,6 +57,8 @@ export async function officeView(): Promise<OfficeView> {
       { name: 'Answers to be reckoned, of a household on a unit each', ...answers },
       { name: 'Jobs waiting for a thread of this process', left: waitingJobs() },
     ],
+    secondFactorOf: factorOf,
+    events,
     faults,
     setAside,
   }

@@ -2,8 +2,10 @@ import { RateLimiterRes, type RateLimiterMySQL } from 'rate-limiter-flexible'
 import { passwordMatches } from '../auth/password'
 import { accountByEmail, normalEmail, type Account } from '../db/accounts'
 import { attemptsCounted } from '../db/attempts'
+import { noteEvent } from '../db/houseEvents'
 import { hasComeFrom } from '../db/sessions'
 import { Refused } from '../refused'
+import { isRightCode } from './people'
 
 /** Wrong passwords in a quarter of an hour, then a pause; whichever process is asked. */
 const SECONDS = 15 * 60
@@ -18,14 +20,37 @@ const MOST = {
 
 let counted: Record<keyof typeof MOST, RateLimiterMySQL> | undefined
 
-/** Checks email and password. @throws Refused; its words do not tell which of the two was wrong. */
-export async function checkSignIn(email: string, password: string, address: string): Promise<Account> {
+/** What somebody shows at the door; the code of their second factor where they have been asked for it. */
+export interface Shown {
+  email: string
+  password: string
+  code?: string
+}
+
+/** Who may come in, or that a code is asked for besides. @throws Refused; its words do not tell what was wrong of email and password. */
+export async function checkSignIn({ email, password, code }: Shown, address: string): Promise<Account | 'code'> {
   const own = normalEmail(email)
   const tries = await triesOf(own, address)
-  for (const { count, key } of tries) await count.consume(key).catch(tooMany)
   const found = await accountByEmail(own)
-  if (!(await passwordMatches(found?.passwordHash, password)) || !found)
+  const about = found && { about: found.account.name }
+  for (const { count, key } of tries)
+    await count.consume(key).catch(async (failure: unknown) => {
+      // The first alone: who goes on fills no book.
+      if (failure instanceof RateLimiterRes && failure.consumedPoints === count.points + 1)
+        await noteEvent({ kind: 'too many tries', ...about })
+      tooMany(failure)
+    })
+  if (!(await passwordMatches(found?.passwordHash, password)) || !found) {
+    await noteEvent({ kind: 'wrong password', ...about })
     throw new Refused('Email and password do not go together.', [], 422)
+  }
+  if (found.secondFactor) {
+    if (!code) return 'code'
+    if (!(await isRightCode(found.account.id, found.secondFactor, code))) {
+      await noteEvent({ kind: 'wrong code', ...about })
+      throw new Refused('That code is not right, or was used already. Wait for the next one.', [], 422)
+    }
+  }
   // Who comes in mistyped; the others' tries still count against the address.
   for (const { count, key, whose } of tries) await (whose === 'theirs' ? count.delete(key) : count.reward(key))
   return found.account

@@ -1,4 +1,4 @@
 import { signOut } from '../../../server/auth/session'
 import { handler } from '../../../server/http/handler'
 
-export const POST = handler('be here', async () => signOut())
+export const POST = handler('look after oneself', ({ account }) => signOut(account))

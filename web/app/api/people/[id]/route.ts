@@ -1,9 +1,16 @@
-import { removeAccount } from '../../../../server/db/accounts'
+import { object, string } from 'yup'
+import { ROLES, type Role } from '../../../../server/db/accounts'
 import { handler } from '../../../../server/http/handler'
-import { Refused } from '../../../../server/refused'
+import { giveRole, remove } from '../../../../server/services/people'
+
+const body = object({ role: string().oneOf(ROLES).required() })
+
+/** Another role from now on. */
+export const PUT = handler<{ id: string }, { role: Role }>(
+  'run the office',
+  ({ params: { id }, body: { role }, account }) => giveRole(id, role, account),
+  { body, most: 1_000 },
+)
 
 /** Somebody leaves the house: they sign in no more. What they wrote stays. */
-export const DELETE = handler<{ id: string }>('run the office', async ({ params: { id }, account }) => {
-  if (id === account.id) throw new Refused('Nobody removes themselves: the house needs somebody who may.')
-  if (!(await removeAccount(id))) throw new Refused('Nobody of that number.', [], 404)
-})
+export const DELETE = handler<{ id: string }>('run the office', ({ params: { id }, account }) => remove(id, account))

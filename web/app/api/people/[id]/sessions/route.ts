@@ -1,7 +1,5 @@
-import { endSessionsOf } from '../../../../../server/db/sessions'
 import { handler } from '../../../../../server/http/handler'
+import { sendOut } from '../../../../../server/services/people'
 
 /** Somebody is signed out wherever they are. */
-export const DELETE = handler<{ id: string }>('run the office', async ({ params: { id } }) => {
-  await endSessionsOf(id)
-})
+export const DELETE = handler<{ id: string }>('run the office', ({ params: { id }, account }) => sendOut(id, account))

@@ -1,0 +1,3 @@
+declare module 'wawoff2' {
+  export function decompress(woff2: Uint8Array): Promise<Uint8Array>
+}
