@@ -1,18 +1,81 @@
 import { createHash } from 'node:crypto'
 
+/** Who has so many things waiting in one gate works through a pile: what others ask goes before it, for so long, milliseconds. */
+const PILE = 3
+const PAUSE = 1_000
+
+/** Whoever asked for something so lately is here, milliseconds. */
+const HERE = 10_000
+
+/** Who is here, and what is being answered to whom: what all gates of a process know together. */
+export class House {
+  /** When somebody asked last, by a clock that only goes forward. @type {Map<string, number>} */
+  #asked = new Map()
+  /** @type {Map<string, number>} */
+  #running = new Map()
+  /** @type {FairGate[]} */
+  gates = []
+
+  constructor(now = () => performance.now()) {
+    this.now = now
+  }
+
+  asks(person) {
+    const now = this.now()
+    this.#asked.delete(person)
+    this.#asked.set(person, now)
+    for (const [one, at] of this.#asked) {
+      if (at > now - HERE) break
+      this.#asked.delete(one)
+    }
+  }
+
+  begins(person) {
+    this.#running.set(person, (this.#running.get(person) ?? 0) + 1)
+  }
+
+  ends(person) {
+    const left = (this.#running.get(person) ?? 0) - 1
+    if (left > 0) this.#running.set(person, left)
+    else this.#running.delete(person)
+    for (const gate of this.gates) gate.fill()
+  }
+
+  /** Whether anybody else asked for something of late. */
+  isAlone(person) {
+    for (const [one, at] of this.#asked) if (one !== person && at > this.now() - HERE) return false
+    return true
+  }
+
+  /** Whether something is being answered to anybody else. */
+  answersOthers(person) {
+    return this.#running.size > (this.#running.has(person) ? 1 : 0)
+  }
+}
+
 /**
- * Turns for those who ask: while others have something under way, of one person only so many things are answered at once; who is
- * alone may have more. So many more wait, and what others ask is not behind them.
+ * Turns for those who ask: while others are here, of one person only so many things are answered at once; who is alone may have
+ * more. So many more wait, and what others ask is not behind them. Of all people together no more are answered at once than `all`:
+ * ten pages that are drawn side by side all come as late as the last.
  */
 export class FairGate {
-  /** @type {Map<string, { running: number, waiting: (() => void)[] }>} */
+  /** With when their last turn began. @type {Map<string, { running: number, waiting: (() => void)[], began: number }>} */
   #people = new Map()
+  #running = 0
+  /** @type {NodeJS.Timeout | undefined} */
+  #later
 
-  /** @param {{ among: number, alone: number, waiting: number }} most */
-  constructor({ among, alone, waiting }) {
+  /**
+   * @param {{ among: number, alone: number, waiting: number, all?: number }} most
+   * @param {House} house
+   */
+  constructor({ among, alone, waiting, all = Infinity }, house = new House()) {
+    this.all = all
     this.among = among
     this.alone = alone
     this.waiting = waiting
+    this.house = house
+    house.gates.push(this)
   }
 
   /**
@@ -24,19 +87,23 @@ export class FairGate {
    * @returns {(() => void) | undefined}
    */
   enter(person, begin) {
-    const own = this.#people.get(person) ?? { running: 0, waiting: [] }
+    const own = this.#people.get(person) ?? { running: 0, waiting: [], began: -Infinity }
     if (own.waiting.length >= this.waiting) return undefined
     this.#people.set(person, own)
+    this.house.asks(person)
     const start = () => {
       own.running += 1
-      begin(this.#turnOf(own))
+      own.began = this.house.now()
+      this.#running += 1
+      this.house.begins(person)
+      begin(this.#turnOf(person, own))
     }
     own.waiting.push(start)
-    this.#fill()
+    this.fill()
     return () => {
       const at = own.waiting.indexOf(start)
       if (at >= 0) own.waiting.splice(at, 1)
-      this.#fill()
+      this.fill()
     }
   }
 
@@ -45,22 +112,48 @@ export class FairGate {
     return this.#people.size
   }
 
-  #turnOf(own) {
+  /** Whoever may have more begins; whoever has nothing any more is forgotten. */
+  fill() {
+    for (const [person, { running, waiting }] of this.#people)
+      if (running + waiting.length === 0) this.#people.delete(person)
+    while (this.#running < this.all) {
+      const next = this.#next()
+      if (!next) return
+      next()
+    }
+  }
+
+  #turnOf(person, own) {
     let isOver = false
     return () => {
       if (isOver) return
       isOver = true
       own.running -= 1
-      this.#fill()
+      this.#running -= 1
+      this.house.ends(person)
     }
   }
 
-  /** Whoever may have more begins; whoever has nothing any more is forgotten. */
-  #fill() {
-    for (const [person, { running, waiting }] of this.#people)
-      if (running + waiting.length === 0) this.#people.delete(person)
-    const most = this.#people.size > 1 ? this.among : this.alone
-    for (const own of this.#people.values()) while (own.running < most && own.waiting.length) own.waiting.shift()()
+  /** What begins next: of whoever had no turn for the longest. A pile waits while something is being answered to anybody else. */
+  #next() {
+    let next
+    for (const [person, own] of this.#people) {
+      if (own.waiting.length === 0 || (next && next.began <= own.began)) continue
+      if (own.running >= (this.house.isAlone(person) ? this.alone : this.among)) continue
+      if (own.waiting.length > PILE && this.house.answersOthers(person) && this.house.now() < own.began + PAUSE) {
+        this.#lookAgain()
+        continue
+      }
+      next = own
+    }
+    return next?.waiting.shift()
+  }
+
+  #lookAgain() {
+    this.#later ??= setTimeout(() => {
+      this.#later = undefined
+      this.fill()
+    }, PAUSE).unref()
   }
 }
 

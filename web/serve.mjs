@@ -2,7 +2,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
 import { createServer } from 'node:http'
 import next from 'next'
-import { FairGate, gateOf, isLight, personOf } from './fairGate.mjs'
+import { FairGate, gateOf, House, isLight, personOf } from './fairGate.mjs'
 import { whoAsks } from './whoAsks.mjs'
 
 const { PORT = '3000', HOST = '127.0.0.1', HITCHET_TRUSTED_PROXIES = '' } = process.env
@@ -15,11 +15,15 @@ const writeDown = whoAsksOrEnd(HITCHET_TRUSTED_PROXIES)
 const app = next({ dev: false, dir: import.meta.dirname, hostname: HOST, port: Number(PORT) })
 await app.prepare()
 const answer = app.getRequestHandler()
-/** Of each person so much is answered at once; who only looks does not hold up what they save, nor what might be looked at next. */
+/**
+ * Of each person so much is answered at once; who only looks does not hold up what they save, nor what might be looked at next.
+ * Pages take turns, as they all want the one thread that draws them; some of them wait for others.
+ */
+const house = new House()
 const gates = {
-  looks: new FairGate({ among: 2, alone: 8, waiting: 60 }),
-  saves: new FairGate({ among: 3, alone: 8, waiting: 60 }),
-  ahead: new FairGate({ among: 1, alone: 4, waiting: 100 }),
+  looks: new FairGate({ among: 2, alone: 8, waiting: 60, all: 6 }, house),
+  saves: new FairGate({ among: 2, alone: 8, waiting: 60 }, house),
+  ahead: new FairGate({ among: 1, alone: 4, waiting: 100, all: 2 }, house),
 }
 // Where what is bundled finds it too (server/asker.ts).
 const ofProcess = (globalThis[Symbol.for('hitchet')] ??= new Map())

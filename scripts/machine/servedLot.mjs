@@ -31,7 +31,7 @@ export async function servedLot(atEnd, { units, households, people = 0, processe
     port: await freePort(),
     env: { ...env, NODE_OPTIONS: MEASURED },
     // Such as --cpu-prof.
-    flags: process.env.HITCHET_BENCH_NODE?.split(' '),
+    flags: (process.env.HITCHET_BENCH_NODE ?? '').split(' ').filter(Boolean),
   })
   atEnd(server.stop)
   return { ...env, HITCHET_ADDRESS: server.address }

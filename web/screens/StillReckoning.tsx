@@ -2,7 +2,7 @@
 
 import { Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
-import { useEffect, type ReactNode } from 'react'
+import { useEffect, useEffectEvent, useTransition, type ReactNode } from 'react'
 
 /** Looked again so often, milliseconds. */
 const AGAIN = 1_500
@@ -17,12 +17,16 @@ export function StillReckoning({
   waits?: boolean
 }) {
   const router = useRouter()
+  const [asking, ask] = useTransition()
+  const again = useEffectEvent(() => {
+    // A busy house is not asked once more before it has answered.
+    if (asking || (waits && document.activeElement instanceof HTMLInputElement)) return
+    ask(() => router.refresh())
+  })
   useEffect(() => {
-    const again = setInterval(() => {
-      if (!waits || !(document.activeElement instanceof HTMLInputElement)) router.refresh()
-    }, AGAIN)
-    return () => clearInterval(again)
-  }, [router, waits])
+    const timer = setInterval(() => again(), AGAIN)
+    return () => clearInterval(timer)
+  }, [])
   return (
     <Text role="status" fontSize="14px" color="measure" fontWeight="600">
       {children}

@@ -7,7 +7,9 @@ import { trailersById } from '../../server/db/trailers'
 import { houseRules } from '../../server/houseRules'
 import { rankedYard } from '../../server/services/kept'
 import { comparedUnits } from '../../server/services/matching'
+import { inTime, patience } from '../../server/services/patience'
 import { plansInOrder } from '../../server/services/matchRows'
+import { StillReckoning } from '../StillReckoning'
 import { Board } from './Board'
 import { comparison } from './compared'
 
@@ -18,7 +20,8 @@ const FIRST = 3
 /** Two to four strips on one ruler. Without a choice in the address, the best of the three plans that Match has first. */
 export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold; units?: string }) {
   const { id, household } = own
-  const [{ units: yard }, choices] = await Promise.all([rankedYard(id), choicesOf(id)])
+  const until = patience()
+  const [{ units: yard, open }, choices] = await Promise.all([rankedYard(id, until), choicesOf(id)])
   const wanted =
     units === undefined
       ? plansInOrder(yard, (stock) => choices.get(stock)?.stands)
@@ -28,10 +31,13 @@ export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold;
   const chosen = wanted.flatMap((stock) => yard.filter((one) => one.stock === stock)).slice(0, MOST)
   const missing = wanted.filter((stock) => !yard.some((one) => one.stock === stock))
   const dropped = wanted.length - missing.length - chosen.length
-  const [stocked, compared] = await Promise.all([trailersById(chosen.map((one) => one.id)), comparedUnits(chosen, own)])
+  const [stocked, compared] = await Promise.all([
+    trailersById(chosen.map((one) => one.id)),
+    inTime(until, comparedUnits(chosen, own)),
+  ])
   const told = chosen.flatMap((kept) => {
     const trailer = stocked.find((one) => one.id === kept.id)?.trailer
-    const seen = compared.get(kept.id)
+    const seen = compared?.get(kept.id)
     return trailer && seen ? [{ kept, trailer, ...seen }] : []
   })
   const stocks = told.map(({ trailer }) => trailer.stock).join(',')
@@ -43,7 +49,8 @@ export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold;
           {dropped > 0 && 'Four strips are the most that one screen holds; the first four are shown.'}
         </Text>
       )}
-      {told.length === 0 ? (
+      {(!compared || open > 0) && <StillReckoning>They are still being held against each other.</StillReckoning>}
+      {!compared ? null : told.length === 0 ? (
         <Text py="10">
           There is nothing to compare.{' '}
           <Link asChild color="green" fontWeight="600">

@@ -12,6 +12,7 @@ import { yardCards } from '../../server/services/cards'
 import type { RankedUnit } from '../../server/services/kept'
 import { rankedYard } from '../../server/services/kept'
 import { ENOUGH, firmnessOf, waysToFit } from '../../server/services/matching'
+import { inTime, patience } from '../../server/services/patience'
 import { isPinned, planned, plansInOrder, rowsOf, type StandsAs } from '../../server/services/matchRows'
 import { ShortCaution } from '../ShortCaution'
 import { StillReckoning } from '../StillReckoning'
@@ -60,12 +61,13 @@ const FIRST: Record<Group, number> = {
 /** The yard ranked for a household, plan by plan: what fits, what is still open, what nearly fits, what does not and why. */
 export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
   const { id, household } = kept
-  const yard = await rankedYard(id)
+  const until = patience()
+  const yard = await rankedYard(id, until)
   const { open, stamp } = yard
   const units = yard.units.filter(({ standing }) => standing !== 'sold')
   const [ways, firm, choices, cards] = await Promise.all([
-    waysToFit(yard, household),
-    firmnessOf(yard),
+    inTime(until, waysToFit(yard, household)),
+    inTime(until, firmnessOf(yard)),
     choicesOf(id),
     yardCards(),
   ])
@@ -73,11 +75,16 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
   const frame = frameOf(cards.map(({ extent }) => extent))
   const standsAs = (stock: string) => choices.get(stock)?.stands
   const groups = grouped(units, standsAs)
-  const firstRows = await rowsOf(
-    groups.flatMap(({ standing, inIt }) => inIt.slice(0, FIRST[standing])),
-    household,
-    stamp,
-  )
+  // Those that are not there in time are fetched by the page itself.
+  const firstRows =
+    (await inTime(
+      until,
+      rowsOf(
+        groups.flatMap(({ standing, inIt }) => inIt.slice(0, FIRST[standing])),
+        household,
+        stamp,
+      ),
+    )) ?? []
   const possible = units.filter(({ standing }) => standing === 'fits' || standing === 'measure').length
   const plans = plansInOrder(units, standsAs)
   return (
@@ -100,17 +107,21 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
       {open > 0 && (
         <StillReckoning>{open === 1 ? 'One unit is' : `${open} units are`} still being reckoned.</StillReckoning>
       )}
-      <InTheWay
-        ways={ways}
-        stocks={new Map(units.map(({ id: unit, stock }) => [unit, stock]))}
-        against={
-          possible >= ENOUGH
-            ? []
-            : yardLeft(units, ways)
-                .out.slice(0, 3)
-                .map(({ against: words, units: many }) => ({ words, units: many }))
-        }
-      />
+      {ways ? (
+        <InTheWay
+          ways={ways}
+          stocks={new Map(units.map(({ id: unit, stock }) => [unit, stock]))}
+          against={
+            possible >= ENOUGH
+              ? []
+              : yardLeft(units, ways)
+                  .out.slice(0, 3)
+                  .map(({ against: words, units: many }) => ({ words, units: many }))
+          }
+        />
+      ) : (
+        open === 0 && <StillReckoning>It is still being looked at what would let in more.</StillReckoning>
+      )}
       {cards.length === 0 && <Text py="8">The yard is empty. Bring in trailer files under Yard.</Text>}
       <Mattering
         questions={QUESTIONS.map(({ id: question }) => question)}

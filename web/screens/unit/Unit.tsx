@@ -24,8 +24,10 @@ import { trailersByStock } from '../../server/db/trailers'
 import { yardCards } from '../../server/services/cards'
 import { seenUnit } from '../../server/services/matching'
 import type { SeenUnit } from '@hitchet/core/match/seen'
+import { inTime, patience } from '../../server/services/patience'
 import { KeepHere } from '../../offline/KeepHere'
 import { InTurn } from '../InTurn'
+import { StillReckoning } from '../StillReckoning'
 import { keptWith, unitAddress } from '../unitAddress'
 import { drawnNights } from '../drawnNight'
 import type { SeenBy } from './seenBy'
@@ -49,7 +51,7 @@ export async function Unit({ stock, open }: { stock: string; open?: KeptHousehol
   const lot = (await yardCards()).map(({ like: figures }) => figures)
   const own = lot.find((one) => one.stock === trailer.stock)
   const like = own ? againstLike(own, lot) : []
-  const seen = open && (await seenUnit(found, open))
+  const seen = open && (await inTime(patience(), seenUnit(found, open)))
   const through: SeenBy | undefined = open &&
     seen && {
       id: open.id,
@@ -63,6 +65,9 @@ export async function Unit({ stock, open }: { stock: string; open?: KeptHousehol
   return (
     <>
       <KeepHere paths={keptWith(stock, open?.id)} />
+      {open && !seen && (
+        <StillReckoning>What it means for {open.household.name} is still being reckoned.</StillReckoning>
+      )}
       <UnitBoard
         trailer={trailer}
         at={unitAddress(stock, open?.id)}

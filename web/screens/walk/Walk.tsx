@@ -3,8 +3,10 @@ import type { Household } from '@hitchet/core/household/household'
 import { showing } from '@hitchet/core/match/showing'
 import { stationsOf } from '@hitchet/core/walk/stations'
 import { takenWith } from '../../server/db/walkEvents'
+import type { KeptHousehold } from '../../server/db/households'
 import { trailersByStock } from '../../server/db/trailers'
-import { answersOn } from '../../server/services/matching'
+import { comparedUnits } from '../../server/services/matching'
+import { inTime, patience } from '../../server/services/patience'
 import { KeepHere } from '../../offline/KeepHere'
 import { tapeListFor } from '../../server/services/trailers'
 import { keptWith, unitAddress } from '../unitAddress'
@@ -21,7 +23,7 @@ export async function Walk({
   named,
 }: {
   stock: string
-  open?: { id: string; household: Household }
+  open?: KeptHousehold
   /** Whether whoever looks may hear of families by name. */
   named: boolean
 }) {
@@ -30,7 +32,8 @@ export async function Walk({
   const { trailer } = found
   const { list, open: old } = await tapeListFor(found, { named })
   const waits = list.flatMap(({ key, households }) => (households.length ? [{ key, households }] : []))
-  const answers = open && (await answersOn([found.id], open.household)).get(found.id)
+  const seen = open && (await inTime(patience(), comparedUnits([found], open)))
+  const answers = seen?.get(found.id)?.answers
   const taken = open ? (await takenWith(open.id, stock)).map(({ event }) => event.what) : []
   const shown = answers && showing(trailer, stationsOf(trailer), answers)
   return (
@@ -41,6 +44,9 @@ export async function Walk({
           What {old === 1 ? 'one household waits' : `${old} households wait`} for is being looked at again; until then
           the list is the one from before.
         </StillReckoning>
+      )}
+      {open && !answers && (
+        <StillReckoning waits>What to show {open.household.name} is still being reckoned.</StillReckoning>
       )}
       <WalkBoard
         trailer={trailer}

@@ -105,7 +105,7 @@ export const setSecondFactor = (id: string, secondFactor: string | null, step?: 
   })
 
 /** A code lets somebody in once: whether it had not yet, nor a later one. */
-export const useCodeOfStep = (id: string, step: number): Promise<boolean> =>
+export const takeCodeOfStep = (id: string, step: number): Promise<boolean> =>
   inTransaction(async (transaction) => {
     const [changed] = await models().AccountRow.update(
       { secondFactorStep: step },

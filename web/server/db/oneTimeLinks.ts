@@ -34,7 +34,7 @@ export async function accountOfLink(id: string): Promise<Account | undefined> {
 }
 
 /** Uses it up; whether it worked still. Of two who open it at once one gets through. */
-export async function useOneTimeLink(id: string, transaction: Transaction): Promise<boolean> {
+export async function takeOneTimeLink(id: string, transaction: Transaction): Promise<boolean> {
   const [, changed] = (await database().query(
     'UPDATE one_time_links SET used_at = NOW(3) WHERE id = :id AND used_at IS NULL AND expires_at > NOW(3)',
     { type: QueryTypes.UPDATE, replacements: { id }, transaction },

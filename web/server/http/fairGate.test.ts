@@ -1,6 +1,6 @@
 import type { IncomingMessage } from 'node:http'
 import { describe, expect, it } from 'vitest'
-import { FairGate, gateOf, isLight, personOf } from '../../fairGate.mjs'
+import { FairGate, gateOf, House, isLight, personOf } from '../../fairGate.mjs'
 
 const ask = (given: Partial<IncomingMessage>) => ({ method: 'GET', headers: {}, ...given }) as IncomingMessage
 
@@ -30,17 +30,56 @@ describe('turns', () => {
     expect(begun).toHaveLength(5)
   })
 
-  it('who is alone may have more, until somebody else comes', () => {
-    const { begun, enter, end } = at(new FairGate({ among: 1, alone: 3, waiting: 10 }))
+  it('who is alone may have more, until somebody else comes; who asked a moment ago is still here', () => {
+    let now = 0
+    const { begun, enter, end } = at(new FairGate({ among: 1, alone: 3, waiting: 10 }, new House(() => now)))
     for (let i = 0; i < 6; i++) enter('greedy', `g${i}`)
     expect(begun).toEqual(['g0', 'g1', 'g2'])
     enter('ada', 'a0')
     expect(begun.at(-1)).toBe('a0')
+    end('a0')
     end('g0')
     end('g1')
     expect(begun).toHaveLength(4)
+    now = 11_000
+    end('g2')
+    expect(begun.slice(4)).toEqual(['g3', 'g4', 'g5'])
+  })
+
+  it('a pile waits while somebody else is being answered, in whatever gate, and is not forgotten', () => {
+    let now = 0
+    const house = new House(() => now)
+    const looks = at(new FairGate({ among: 2, alone: 8, waiting: 60, all: 5 }, house))
+    const saves = at(new FairGate({ among: 2, alone: 8, waiting: 60 }, house))
+    saves.enter('ada', 'save')
+    for (let i = 0; i < 9; i++) looks.enter('greedy', `g${i}`)
+    const { begun } = looks
+    looks.end('g0')
+    expect(begun).toEqual(['g0', 'g1'])
+    // Ada is answered: the pile goes on.
+    saves.end('save')
+    expect(begun).toEqual(['g0', 'g1', 'g2'])
+    // Others are answered all day long: after a second of it the pile has a turn.
+    for (const name of ['save 2', 'save 3']) saves.enter('ada', name)
+    looks.end('g1')
+    expect(begun).toHaveLength(3)
+    now = 1_500
+    saves.end('save 2')
+    expect(begun).toEqual(['g0', 'g1', 'g2', 'g3'])
+  })
+
+  it('of all people together no more are answered at once, and whoever had no turn for the longest is next', () => {
+    const { begun, enter, end } = at(new FairGate({ among: 2, alone: 2, waiting: 10, all: 2 }))
+    for (const name of ['a0', 'a1', 'a2']) enter('ada', name)
+    enter('bo', 'b0')
+    enter('cy', 'c0')
+    expect(begun).toEqual(['a0', 'a1'])
     end('a0')
-    expect(begun.slice(4)).toEqual(['g3', 'g4'])
+    expect(begun.at(-1)).toBe('b0')
+    end('a1')
+    expect(begun.at(-1)).toBe('c0')
+    end('b0')
+    expect(begun.at(-1)).toBe('a2')
   })
 
   it('so many wait, and whoever has more is told; who hangs up gives up their place', () => {

@@ -1,7 +1,10 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import fc from 'fast-check'
 import { Piscina } from 'piscina'
 import { describe, expect, it } from 'vitest'
-import { FairQueue, type Queued } from './fairQueue'
+import { FairQueue, inFairTurns, type Queued } from './fairQueue'
 
 const task = (name: string, queued: Queued | null = null) =>
   ({ name, [Piscina.queueOptionsSymbol]: queued }) as unknown as Parameters<FairQueue['push']>[0]
@@ -60,5 +63,29 @@ describe('jobs that wait for a thread', () => {
     expect(queued.waits).toBe(true)
     queue.shift()
     expect(queued.waits).toBe(false)
+  })
+
+  it('so also in a pool: whoever comes is behind the job of one that runs and one that is next, whatever waits', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'hitchet-turns-'))
+    const filename = join(folder, 'job.mjs')
+    writeFileSync(filename, 'export default () => new Promise((done) => setTimeout(done, 5))')
+    const pool = new Piscina({ filename, minThreads: 1, maxThreads: 1, ...inFairTurns() })
+    const order: string[] = []
+    const run = async (person: string, name: string) => {
+      await pool.run({ [Piscina.queueOptionsSymbol]: { whenIdle: false, person } satisfies Queued })
+      order.push(name)
+    }
+    try {
+      const greedy = Array.from({ length: 30 }, (_, i) => run('greedy', `g${i}`))
+      await greedy[2]
+      const before = order.length
+      await run('ada', 'a0')
+      expect(order.indexOf('a0') - before).toBeLessThanOrEqual(2)
+      await Promise.all(greedy)
+      expect(order.filter((name) => name.startsWith('g'))).toEqual(greedy.map((_, i) => `g${i}`))
+    } finally {
+      await pool.destroy()
+      rmSync(folder, { recursive: true })
+    }
   })
 })

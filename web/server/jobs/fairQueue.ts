@@ -12,6 +12,9 @@ export interface Queued {
   waits?: boolean
 }
 
+/** How a pool takes its jobs. As pools come, a job that finds no free thread when it is its turn goes behind all others. */
+export const inFairTurns = () => ({ taskQueue: new FairQueue(), stricterFIFO: true })
+
 /** What people wait for goes before what nobody does: turn by turn between people, of each in the order in which it came. */
 export class FairQueue implements TaskQueue {
   /** Whoever had a turn goes to the end. */
@@ -29,9 +32,15 @@ export class FairQueue implements TaskQueue {
     this.laneOf(task).push(task)
   }
 
+  /** A task that no thread could take after all: its person’s turn is not over. */
   unshift(task: Task): void {
     queuedAs(task).waits = true
     this.laneOf(task).unshift(task)
+    const own = this.people.get(nameOf(task))
+    if (!own || queuedAs(task).whenIdle) return
+    const others = [...this.people].filter(([, tasks]) => tasks !== own)
+    this.people.clear()
+    for (const [person, tasks] of [[nameOf(task), own] as const, ...others]) this.people.set(person, tasks)
   }
 
   shift(): Task | null {

@@ -5,7 +5,7 @@ import { Piscina, queueOptionsSymbol } from 'piscina'
 import type { PaperJob } from '../../wire/paper'
 import { asker } from '../asker'
 import { ofProcess } from '../ofProcess'
-import { FairQueue, type Queued } from './fairQueue'
+import { inFairTurns, type Queued } from './fairQueue'
 
 const mine = ofProcess('thread for paper', (): { pool?: Piscina } => ({}))
 
@@ -29,17 +29,22 @@ export function madeOnPaper(of: string, job: PaperJob): Promise<Uint8Array> {
   return making
 }
 
-async function inPaperWorker(job: PaperJob): Promise<Uint8Array> {
+/** Starts the first thread, which takes some seconds to be ready: who asks for the first page on paper does not wait for that. */
+export function openPaperPool(): Piscina {
   mine.pool ??= new Piscina({
     filename: join(process.env.HITCHET_JOBS ?? join(process.cwd(), '.jobs'), 'paper.mjs'),
-    minThreads: 0,
+    minThreads: 1,
     maxThreads: Math.min(MOST_THREADS, availableParallelism()),
     idleTimeout: 60_000,
-    taskQueue: new FairQueue(),
+    ...inFairTurns(),
   })
+  return mine.pool
+}
+
+async function inPaperWorker(job: PaperJob): Promise<Uint8Array> {
   const person = asker()?.person
   const queued: Queued = { whenIdle: false, ...(person && { person }) }
-  return (await mine.pool.run({ ...job, [queueOptionsSymbol]: queued }, { name: 'takeHomePdf' })) as Uint8Array
+  return (await openPaperPool().run({ ...job, [queueOptionsSymbol]: queued }, { name: 'takeHomePdf' })) as Uint8Array
 }
 
 export async function closePaperPool(): Promise<void> {

@@ -2,7 +2,7 @@ import { join } from 'node:path'
 import { Piscina, queueOptionsSymbol } from 'piscina'
 import { asker } from '../asker'
 import { ofProcess } from '../ofProcess'
-import { FairQueue, type Queued } from './fairQueue'
+import { inFairTurns, type Queued } from './fairQueue'
 import type * as worker from './worker'
 
 /** A ranking makes a few megabytes of answers at once, all of which live until they are kept. Twice as much saves nothing any more. */
@@ -37,7 +37,7 @@ export async function inWorker<Name extends keyof Jobs>(
     minThreads: THREADS,
     maxThreads: THREADS,
     resourceLimits: { maxYoungGenerationSizeMb: YOUNG_MB },
-    taskQueue: new FairQueue(),
+    ...inFairTurns(),
   })
   const by = asker()
   const queued: Queued = { whenIdle, ...(by && { person: by.person }) }

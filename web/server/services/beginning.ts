@@ -2,6 +2,7 @@ import { isAway } from '../db/away'
 import { database } from '../db/database'
 import { missingMigrations, NewerDatabase } from '../db/migrate'
 import { forgetTakenOut } from '../db/takenOut'
+import { openPaperPool } from '../jobs/paper'
 import { logLine } from '../log'
 import { keepUp } from './kept'
 
@@ -16,6 +17,7 @@ export async function beginServing(): Promise<void> {
   }
   logLine('serving')
   keepUp('anything')
+  openPaperPool()
   setInterval(() => void forgetTakenOut().catch(() => {}), A_MINUTE).unref()
 }
 

@@ -38,8 +38,8 @@ const AT_ONCE = 250
 /** Both threads share what one household waits for. */
 const PARTS = 2
 
-/** The whole yard for a household that is kept. */
-export async function rankedYard(household: string): Promise<RankedYard> {
+/** The whole yard for a household that is kept. `until`: so long whoever looks waits for it. */
+export async function rankedYard(household: string, until = patience()): Promise<RankedYard> {
   const key = keptKey(houseRules())
   const stamp = `${household} ${await stampOf(household)} ${key}`
   const known = lately.get(stamp)
@@ -48,6 +48,7 @@ export async function rankedYard(household: string): Promise<RankedYard> {
     () => keptFor(household, key),
     (now) => now.filter(({ kept }) => !kept).length,
     () => reckonFor(household),
+    until,
   )
   const units = rows.flatMap(({ kept, id, stock, version }) => (kept ? [{ ...kept, id, stock, version }] : []))
   const stocks = new Map(units.map(({ id, stock }) => [id, stock]))
@@ -117,8 +118,8 @@ async function onceReckoned<Found>(
   read: () => Promise<Found>,
   openIn: (found: Found) => number,
   reckonOpen: (found: Found) => Promise<unknown>,
+  until = patience(),
 ): Promise<Found> {
-  const until = patience()
   let found = await read()
   for (let inVain = 0; openIn(found) > 0 && inVain < IN_VAIN && Date.now() < until;) {
     const before = openIn(found)

@@ -41,8 +41,8 @@ export interface Reasons {
 /** So many others of a plan are told with its row; the rest when somebody asks. */
 const TOLD = 2
 
-/** Rows that were shown lately, by the yard they are of and their first unit. */
-const lately = ofProcess('rows of a match', () => new LRUCache<string, MatchRow>({ max: 2_000 }))
+/** Rows that were made lately, or are being made, by the yard they are of and their first unit. */
+const lately = ofProcess('rows of a match', () => new LRUCache<string, Promise<MatchRow | undefined>>({ max: 2_000 }))
 
 /** Some entries of a ranked yard as they are shown; all words are made here, for these alone. `stamp`: what the yard is known by. */
 export async function rowsOf(
@@ -61,12 +61,19 @@ export async function rowsOf(
       others: others.slice(0, TOLD).map(({ id }) => id),
       more: Math.max(0, others.length - TOLD),
     }))
-    const made = await inWorker('rows', { asked, household, rules: houseRules() })
-    made.forEach((row, i) => row && lately.set(nameOf(unknown[i]!), row))
+    const made = inWorker('rows', { asked, household, rules: houseRules() })
+    unknown.forEach((entry, i) => {
+      const name = nameOf(entry)
+      const forget = () => void lately.delete(name)
+      const row = made.then((all) => all[i])
+      lately.set(name, row)
+      row.then((one) => one ?? forget(), forget)
+    })
   }
-  return entries.flatMap((entry): ShownRow[] => {
+  const rows = await Promise.all(entries.map(async (entry) => lately.get(nameOf(entry))))
+  return entries.flatMap((entry, i): ShownRow[] => {
     const { first } = entry
-    const [row, card] = [lately.get(nameOf(entry)), cards.get(first.id)]
+    const [row, card] = [rows[i], cards.get(first.id)]
     if (!row || !card) return []
     return [
       {

@@ -19,6 +19,7 @@ import { ofProcess } from '../ofProcess'
 import { cardsById } from './cards'
 import { rankedYard, type RankedYard } from './kept'
 import { Lately, type Looked } from './lately'
+import { inTime, patience } from './patience'
 
 /** Nobody shares it: whoever hangs up, or types on, does not wait for it any more. */
 const THEIRS_ALONE = { theirsAlone: true }
@@ -136,6 +137,8 @@ export const yardLeftFor = (household: Household): Promise<YardLeft> =>
 
 /** The same of a household that is kept, from what is kept of it. */
 export async function yardLeftOf({ id, household }: KeptHousehold): Promise<YardLeft> {
-  const yard = await rankedYard(id)
-  return yardLeft(yard.units, await waysToFit(yard, household))
+  const until = patience()
+  const yard = await rankedYard(id, until)
+  // What would let in more is told once it is known.
+  return yardLeft(yard.units, (await inTime(until, waysToFit(yard, household))) ?? [])
 }

@@ -8,5 +8,18 @@ export const patience = (): number => Date.now() + Number(process.env.HITCHET_PA
 export async function within(until: number, work: Promise<unknown>): Promise<void> {
   let timer: NodeJS.Timeout | undefined
   const over = new Promise<void>((resolve) => (timer = setTimeout(resolve, Math.max(0, until - Date.now()))))
-  await Promise.race([work.then(() => {}), over]).finally(() => clearTimeout(timer))
+  const done = work.then(() => {})
+  done.catch(() => {})
+  await Promise.race([done, over]).finally(() => clearTimeout(timer))
+}
+
+/** What came of it; nothing when it is not there in time. It goes on, and whoever looks again finds it. */
+export async function inTime<Made>(until: number, work: Promise<Made>): Promise<Made | undefined> {
+  let made: Made | undefined
+  // What fails once nobody waits any more is told to whoever looks again.
+  await within(
+    until,
+    work.then((one) => (made = one)),
+  )
+  return made
 }

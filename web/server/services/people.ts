@@ -12,14 +12,14 @@ import {
   removeAccount,
   setPasswordHashIn,
   setSecondFactor,
-  useCodeOfStep,
+  takeCodeOfStep,
   type Account,
   type Role,
 } from '../db/accounts'
 import { inTransaction } from '../db/database'
 import { noteEvent } from '../db/houseEvents'
 import { askSecondFactorOf, secondFactorOf, isAskedOf, type SecondFactorOf } from '../db/houseSettings'
-import { accountOfLink, addOneTimeLink, useOneTimeLink } from '../db/oneTimeLinks'
+import { accountOfLink, addOneTimeLink, takeOneTimeLink } from '../db/oneTimeLinks'
 import { endSessionsOf } from '../db/sessions'
 import { heldBack } from '../outgoing/heldBack'
 import type { Outgoing } from '../outgoing/outgoing'
@@ -96,7 +96,7 @@ export async function choosePassword(token: string, password: string): Promise<v
   const passwordHash = await hashPassword(password)
   const isUsed = await inTransaction(
     async (transaction) =>
-      (await useOneTimeLink(id, transaction)) && setPasswordHashIn(account.id, passwordHash, transaction),
+      (await takeOneTimeLink(id, transaction)) && setPasswordHashIn(account.id, passwordHash, transaction),
   )
   if (!isUsed) throw new Refused('This link does not work any more. Ask your manager for another.', [], 404)
   await endSessionsOf(account.id)
@@ -191,5 +191,5 @@ export async function requireSecondFactor(of: SecondFactorOf, by: Account): Prom
 /** Whether a code is right now, and was not used before. */
 export async function isRightCode(account: string, secondFactor: string, code: string): Promise<boolean> {
   const step = await stepOfCode(account, secondFactor, code)
-  return step !== undefined && useCodeOfStep(account, step)
+  return step !== undefined && takeCodeOfStep(account, step)
 }

@@ -13,7 +13,7 @@ export default async function Page({ params }: Props) {
   const { account, kept } = await openHousehold(params)
   return (
     <Screen account={account} kept={kept} place="yard">
-      <Walk stock={(await params).stock} open={{ id: kept.id, household: kept.household }} named />
+      <Walk stock={(await params).stock} open={kept} named />
     </Screen>
   )
 }
