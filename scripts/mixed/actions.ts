@@ -36,6 +36,15 @@ const send = async ({ address, person }: Does, method: string, path: string, bod
   return { status: response.status, body: await response.text() }
 }
 
+async function handOut(does: Does): Promise<Answered> {
+  const id = randomUUID()
+  const { household, pages } = does.person
+  const body = { id, stocks: [stockOf(does)], days: 30 }
+  const answered = await send(does, 'POST', `/api/households/${household.id}/take-homes`, body)
+  if (answered.status === 200) pages.push(id)
+  return answered
+}
+
 const stockOf = ({ person: { stocks }, random }: Does): string => stocks[Math.floor(random() * stocks.length)]!
 
 /** What people do with the program. */
@@ -66,18 +75,11 @@ export const ACTIONS = {
     }
     return send(does, 'POST', '/api/walk-events', { events: [event] })
   },
-  async handOut(does) {
-    const id = randomUUID()
-    const { household, pages } = does.person
-    const body = { id, stocks: [stockOf(does)], days: 30 }
-    const answered = await send(does, 'POST', `/api/households/${household.id}/take-homes`, body)
-    if (answered.status === 200) pages.push(id)
-    return answered
-  },
+  handOut,
   /** Of a page that nobody had made into a document yet, unless they have handed out none. */
   async paper(does) {
     const page = does.person.pages.shift()
-    return page ? get(does, `/api/take-homes/${page}/paper/letter`) : ACTIONS.handOut(does)
+    return page ? get(does, `/api/take-homes/${page}/paper/letter`) : handOut(does)
   },
   household(does) {
     const { document } = does.person.household

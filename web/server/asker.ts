@@ -11,5 +11,5 @@ export interface Asker {
   isAway?: boolean
 }
 
-/** Set by the server around each request (`serve.mjs`); nobody where it was begun by the program itself. */
+/** Set by the server around each request (`answering.mjs`); nobody where it was begun by the program itself. */
 export const asker = (): Asker | undefined => ofProcess('who asks', () => new AsyncLocalStorage<Asker>()).getStore()

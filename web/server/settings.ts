@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { databaseAddress } from './db/nodes'
 
 /** The made-up one. */
@@ -19,6 +20,12 @@ export interface Settings {
   publicAddress?: string
   /** Who does nothing for so long signs in anew. */
   idleMinutes: number
+  /** So many processes serve on this machine (`serve.mjs`). */
+  processes: number
+  /** Connections to the database that all of these may have open at once. */
+  connections: number
+  /** The certificate, as PEM, by which the database is known; absent: it is reached in clear. */
+  databaseCa?: string
   /** Cookies only over HTTPS. */
   secureCookies: boolean
 }
@@ -53,14 +60,33 @@ function addressIn(given: string | undefined): string | undefined {
 /** ASVS 4.0, 3.3.2, level 2: half an hour (from memory). */
 const IDLE = { least: 5, usual: 30, most: 12 * 60 }
 
+/** Of each process: it has three threads that speak to the database, each with a few connections of its own. */
+const CONNECTIONS = { least: 6, usual: 24 }
+
 /** @throws BadSettings. */
-function minutesIn(given: string | undefined): number {
-  const text = given?.trim()
-  if (!text) return IDLE.usual
-  const minutes = Number(text)
-  if (!Number.isInteger(minutes) || minutes < IDLE.least || minutes > IDLE.most)
-    throw new BadSettings(`HITCHET_IDLE_MINUTES is ${text}: set it to a number from ${IDLE.least} to ${IDLE.most}`)
-  return minutes
+function numberIn(
+  env: Record<string, string | undefined>,
+  name: string,
+  { least, usual, most }: { least: number; usual: number; most: number },
+): number {
+  const text = env[name]?.trim()
+  if (!text) return usual
+  const number = Number(text)
+  if (!Number.isInteger(number) || number < least || number > most)
+    throw new BadSettings(`${name} is ${text}: set it to a number from ${least} to ${most}`)
+  return number
+}
+
+/** @throws BadSettings. */
+function certificateIn(path: string | undefined): string | undefined {
+  if (!path?.trim()) return undefined
+  try {
+    const text = readFileSync(path.trim(), 'utf8')
+    if (text.includes('-----BEGIN CERTIFICATE-----')) return text
+  } catch {
+    throw new BadSettings(`HITCHET_DATABASE_CA is ${path}: no file that can be read is there`)
+  }
+  throw new BadSettings(`HITCHET_DATABASE_CA is ${path}: set it to a file with a certificate as PEM`)
 }
 
 export function settings(env: Record<string, string | undefined> = process.env): Settings {
@@ -78,6 +104,8 @@ export function settings(env: Record<string, string | undefined> = process.env):
   if (zone && !isTimeZone(zone))
     throw new BadSettings(`HITCHET_TIME_ZONE is ${zone}: set it to a time zone such as America/New_York`)
   const demo = HITCHET_DEMO === '1'
+  const processes = numberIn(env, 'HITCHET_PROCESSES', { least: 1, usual: 1, most: 64 })
+  const databaseCa = certificateIn(env.HITCHET_DATABASE_CA)
   const publicAddress = addressIn(env.HITCHET_PUBLIC_ADDRESS)
   if (!publicAddress && !isLoopback(env.HOST?.trim() || 'localhost'))
     throw new BadSettings(
@@ -89,7 +117,14 @@ export function settings(env: Record<string, string | undefined> = process.env):
     demo,
     dealership: HITCHET_DEALERSHIP?.trim() || (demo ? DEMO_DEALERSHIP : ''),
     ...(publicAddress && { publicAddress }),
-    idleMinutes: minutesIn(env.HITCHET_IDLE_MINUTES),
+    idleMinutes: numberIn(env, 'HITCHET_IDLE_MINUTES', IDLE),
+    processes,
+    connections: numberIn(env, 'HITCHET_CONNECTIONS', {
+      least: CONNECTIONS.least * processes,
+      usual: CONNECTIONS.usual * processes,
+      most: 10_000,
+    }),
+    ...(databaseCa && { databaseCa }),
     secureCookies: !demo && HITCHET_INSECURE_COOKIES !== '1',
   }
 }

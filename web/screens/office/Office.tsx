@@ -1,30 +1,45 @@
 import { Box, Heading, Link, List, Text } from '@chakra-ui/react'
 import { officeView, type OfficeView } from '../../server/services/office'
 import { PageHead } from '../PageHead'
+import { AskSecondFactor } from './AskSecondFactor'
+import { eventWords } from './eventWords'
+import { Invite } from './Invite'
 import { Person } from './Person'
 
 /** The manager's page: who is in, what runs, what failed. */
 export async function Office({ own }: { own: string }) {
-  const { people, work, faults, setAside } = await officeView()
+  const { people, secondFactorOf, events, work, faults, setAside } = await officeView()
   const now = new Date()
   return (
     <Box maxW="900px">
       <PageHead title="Office" line="who is signed in, what is being reckoned, what failed lately" />
       <Part title="People">
-        {people.map(({ id, name, email, role, sessions, since }) => (
+        {people.map(({ id, name, email, role, sessions, since, hasSecondFactor }) => (
           <Person
             key={id}
             id={id}
-            who={`${name}, ${role}`}
+            name={name}
+            role={role}
             email={email}
             isOwn={id === own}
+            hasSecondFactor={hasSecondFactor}
             signedIn={since && signedIn(sessions, ago(since, now))}
           />
         ))}
-        <Text fontSize="14px" color="line" mt="2">
-          People are added and given a new password on the server itself (README, “People”): no password passes through
-          this page.
-        </Text>
+        <Invite />
+        <AskSecondFactor of={secondFactorOf} />
+      </Part>
+      <Part title="At the door">
+        {events.length === 0 && <Text>Nothing yet.</Text>}
+        <Box maxH="340px" overflowY="auto" tabIndex={0} aria-label="What happened at the door, the latest first">
+          <List.Root pl="5" fontSize="14.5px">
+            {events.map(({ id, kind, about, by, detail, at }) => (
+              <List.Item key={id}>
+                {ago(at, now)}: {eventWords({ kind, about, by, detail })}
+              </List.Item>
+            ))}
+          </List.Root>
+        </Box>
       </Part>
       <Part title="Work in the background">
         {work.map(({ name, left, since }) => (

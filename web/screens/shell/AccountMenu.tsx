@@ -94,6 +94,9 @@ export function AccountMenu({ account, sees }: { account: { name: string; role: 
                 <Menu.Item value="theme" onClick={turnColors}>
                   {resolvedTheme === 'dark' ? 'Daylight colors' : 'Evening colors'}
                 </Menu.Item>
+                <Menu.Item value="own" onClick={() => router.push('/own')}>
+                  Password and sign-in
+                </Menu.Item>
                 {sees.families && (
                   <Menu.Item value="outbox" onClick={() => router.push('/outbox')}>
                     Outbox

@@ -13,7 +13,7 @@ import { closedAddress } from '../unitAddress'
 import { AccountMenu } from './AccountMenu'
 import type { Sees } from './sees'
 
-export type Place = 'desk' | 'yard' | 'household' | 'match' | 'compare' | 'after' | 'office'
+export type Place = 'desk' | 'yard' | 'household' | 'match' | 'compare' | 'after' | 'office' | 'own'
 
 export interface OpenHousehold {
   id: string

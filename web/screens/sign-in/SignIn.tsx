@@ -9,13 +9,20 @@ import { request } from '../request'
 export function SignIn({ demoPeople }: { demoPeople: readonly { name: string; email: string; role: string }[] }) {
   const [says, setSays] = useState<string>()
   const [busy, setBusy] = useState(false)
+  // Email and password were right: the code of the second factor is asked for besides.
+  const [asksCode, setAsksCode] = useState(false)
   // Whoever stands here is nobody yet: what the last one saw is not theirs.
   useEffect(nobodyIsHere, [])
   const enter = async (url: string, body: unknown) => {
     setBusy(true)
-    const outcome = await request<{ account: string }>('POST', url, body)
+    const outcome = await request<{ account: string } | { asks: 'code' }>('POST', url, body)
+    if (outcome.ok && 'asks' in outcome.value) {
+      setBusy(false)
+      setSays(undefined)
+      return setAsksCode(true)
+    }
     if (outcome.ok) {
-      await takeDeviceOver(outcome.value.account)
+      await takeDeviceOver((outcome.value as { account: string }).account)
       // Loaded anew, in place of this page: no way back leads to what somebody else saw.
       return window.location.replace('/')
     }
@@ -25,7 +32,9 @@ export function SignIn({ demoPeople }: { demoPeople: readonly { name: string; em
   const submit = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const form = new FormData(event.currentTarget)
-    void enter('/api/sign-in', { email: form.get('email'), password: form.get('password') })
+    const code = form.get('code')
+    const shown = { email: form.get('email'), password: form.get('password') }
+    void enter('/api/sign-in', code ? { ...shown, code } : shown)
   }
   return (
     <Box as="main" maxW="420px" mx="auto" pt="12vh" px="4">
@@ -59,6 +68,13 @@ export function SignIn({ demoPeople }: { demoPeople: readonly { name: string; em
               <Field.Label>Password</Field.Label>
               <Input name="password" type="password" autoComplete="current-password" />
             </Field.Root>
+            {asksCode && (
+              <Field.Root required>
+                <Field.Label>Code from the app on your phone</Field.Label>
+                <Input name="code" inputMode="numeric" autoComplete="one-time-code" maxLength={8} autoFocus />
+                <Field.HelperText color="line">Six digits, new every half minute.</Field.HelperText>
+              </Field.Root>
+            )}
             {says && (
               <Alert.Root status="error" bg="sunk" color="no">
                 <Alert.Indicator color="no" />
@@ -68,6 +84,9 @@ export function SignIn({ demoPeople }: { demoPeople: readonly { name: string; em
             <Button type="submit" variant={demoPeople.length ? 'outline' : 'solid'} loading={busy}>
               Sign in
             </Button>
+            <Text fontSize="sm" color="line">
+              Forgot your password, or lost your phone? Your manager sends you a link.
+            </Text>
           </Stack>
         </form>
       </Box>

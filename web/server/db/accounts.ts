@@ -1,10 +1,10 @@
 import { Op, type Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
+import { ROLES, type Role } from '../../wire/roles'
 import { inTransaction } from './database'
 import { models, type AccountRow } from './models'
 
-export const ROLES = ['lot hand', 'consultant', 'manager'] as const
-export type Role = (typeof ROLES)[number]
+export { ROLES, type Role }
 
 /** Someone of the dealership who signs in. */
 export interface Account {

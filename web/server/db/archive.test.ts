@@ -70,7 +70,9 @@ describe('an archive of the lot', () => {
     const old = lines.map((line, i) =>
       i === 0 ? line.replace(/"migrations":\[.*\]/, '"migrations":["001-first-tables"]') : line,
     )
-    const rows = old.filter((line) => /"table":"(accounts|trailers)"/.test(line))
+    const rows = old
+      .filter((line) => /"table":"(accounts|trailers)"/.test(line))
+      .map((line) => line.replace(/,"second_factor\w*":null/g, ''))
     await restoreArchive(fresh, from(sealed([old[0]!, ...rows])))
     const [{ n }] = (await fresh.query('SELECT COUNT(*) AS n FROM sessions', { type: QueryTypes.SELECT })) as [
       { n: number },

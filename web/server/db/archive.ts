@@ -224,7 +224,12 @@ const columnsOf = (db: Sequelize, table: Table, transaction: Transaction) =>
 const plain = (value: unknown): string | number | null =>
   typeof value === 'object' && value !== null ? JSON.stringify(value) : (value as string | number | null)
 
-const keyOf = (table: Table): string => (table === 'contacts' || table === 'erased' ? 'household_id' : 'id')
+const KEYS: Partial<Record<Table, string>> = {
+  contacts: 'household_id',
+  erased: 'household_id',
+  house_settings: 'name',
+}
+const keyOf = (table: Table): string => KEYS[table] ?? 'id'
 const nameOf = (table: Table, row: Row): string => `${table} ${row[keyOf(table)]}`
 const digest = (row: Row): string => createHash('sha256').update(JSON.stringify(row)).digest('base64')
 

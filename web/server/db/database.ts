@@ -10,11 +10,18 @@ import { settings } from '../settings'
 import { isAlone, isAway } from './away'
 import { databaseAddress, Nodes } from './nodes'
 
-/** One pool for the process. The address comes from DATABASE_URL (`nodes.ts`). */
+/** Threads of a process that speak to the database: the one that answers, and those that reckon (`jobs/pool.ts`). */
+const THREADS = 3
+
+/** One pool for each thread. The address comes from DATABASE_URL (`nodes.ts`). */
 let shared: Sequelize | undefined
 
 export function database(): Sequelize {
-  shared ??= connect(settings().databaseUrl)
+  if (!shared) {
+    const { databaseUrl, connections, processes, databaseCa } = settings()
+    const most = Math.floor(connections / processes / THREADS)
+    shared = connect(databaseUrl, { most, ...(databaseCa && { ca: databaseCa }) })
+  }
   return shared
 }
 
@@ -22,7 +29,7 @@ export function database(): Sequelize {
  * A database that pauses for some seconds, as at a failover, is waited for: it costs nobody an answer. Of a cluster whatever node
  * greets is written to.
  */
-export function connect(url: string): Sequelize {
+export function connect(url: string, { most = 8, ca }: { most?: number; ca?: string } = {}): Sequelize {
   const { nodes: all, user, password, name } = databaseAddress(url)
   const nodes = new Nodes(all)
   const options: Options = {
@@ -31,8 +38,13 @@ export function connect(url: string): Sequelize {
     port: all[0]!.port,
     logging: false,
     define: { underscored: true, freezeTableName: true },
-    dialectOptions: { connectTimeout: 10_000, queryTimeout: 20_000, logParam: false },
-    pool: { max: 8, min: 1, idle: 60_000, acquire: 30_000 },
+    dialectOptions: {
+      connectTimeout: 10_000,
+      queryTimeout: 20_000,
+      logParam: false,
+      ...(ca && { ssl: { ca, rejectUnauthorized: true } }),
+    },
+    pool: { max: most, min: 1, idle: 60_000, acquire: 30_000 },
     // Ten seconds in all: as long as a restart takes. Whoever found no free connection has waited long enough.
     retry: { max: 10, match: [cannotConnect], backoffBase: 100, backoffExponent: 1.6, backoffJitter: 100 },
     hooks: {

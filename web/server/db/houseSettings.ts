@@ -1,10 +1,7 @@
 import { QueryTypes } from 'sequelize'
 import type { Role } from './accounts'
+import { SECOND_FACTOR_OF, type SecondFactorOf } from '../../wire/secondFactor'
 import { database } from './database'
-
-/** Of whom a second factor is asked at the door. */
-export const SECOND_FACTOR_OF = ['nobody', 'managers', 'everybody'] as const
-export type SecondFactorOf = (typeof SECOND_FACTOR_OF)[number]
 
 export const SECOND_FACTOR = 'second factor of'
 

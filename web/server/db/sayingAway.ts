@@ -4,7 +4,7 @@ import { isAway } from './away'
 
 /**
  * The first question of a page to the database. A page hears of a fault only its `digest`: here, that nobody answers; the server
- * answers 503 then (`serve.mjs`).
+ * answers 503 then (`answering.mjs`).
  */
 export async function sayingAway<T>(ask: () => Promise<T>): Promise<T> {
   try {

@@ -63,7 +63,7 @@ export function openHandler<Body>(
   return edge(async (request) => answer(await read(request, form), addressOf(request)))
 }
 
-/** As the server itself has written it down (`serve.mjs`): what a client says of itself is not in it. */
+/** As the server itself has written it down (`answering.mjs`): what a client says of itself is not in it. */
 const addressOf = (request: Request): string => request.headers.get('x-forwarded-for') ?? 'nowhere'
 
 /** What whoever holds a link may read. */

@@ -1,7 +1,8 @@
-import { ConnectionError } from 'sequelize'
+import { ConnectionError, QueryTypes } from 'sequelize'
 import { database, disconnect } from '../db/database'
 import { databaseAddress } from '../db/nodes'
 import { migrate, NewerDatabase } from '../db/migrate'
+import { isLoopback, settings } from '../settings'
 import { setAsideUnreadable } from '../services/documents'
 
 /** Whoever starts it hears within seconds what it waits for, ms. */
@@ -14,6 +15,7 @@ const waiting = () => console.error(`Waiting for the database ${address.name} at
 
 try {
   await sayingSo(database().authenticate())
+  await sayWhatIsOdd()
   const ran = await migrate(database())
   if (ran.length) console.log(`Database brought to today's tables: ${ran.join(', ')}`)
   const { renewed, setAside } = await setAsideUnreadable()
@@ -26,6 +28,26 @@ try {
   } else throw failure
 }
 await disconnect()
+
+/** More than what Hitchet itself opens: for who looks after the database, and for backups. */
+const BESIDES = 4
+
+/** What works now and will not always. */
+async function sayWhatIsOdd(): Promise<void> {
+  const { connections, databaseCa } = settings()
+  const [row] = await database().query<{ most: number }>('SELECT @@max_connections AS most', {
+    type: QueryTypes.SELECT,
+  })
+  const most = Number(row!.most)
+  const fewer = Math.max(0, most - BESIDES)
+  if (connections > fewer)
+    console.error(
+      `The database takes ${most} connections, and Hitchet may open ${connections}: set HITCHET_CONNECTIONS to ${fewer} or ` +
+        'fewer, or let the database take more.',
+    )
+  if (!databaseCa && !address.nodes.every(({ host }) => isLoopback(host)))
+    console.error('The database is reached over a network in clear: set HITCHET_DATABASE_CA to its certificate.')
+}
 
 /** Says what is waited for, until it is there. */
 async function sayingSo(work: Promise<unknown>): Promise<void> {

@@ -1,0 +1,113 @@
+// One process that serves the built application: PORT and HOST; HITCHET_TRUSTED_PROXIES names who may speak for others (README).
+import { AsyncLocalStorage } from 'node:async_hooks'
+import { createServer } from 'node:http'
+import next from 'next'
+import { FairGate, gateOf, House, isLight, personOf } from './fairGate.mjs'
+import { whoAsks } from './whoAsks.mjs'
+
+const { PORT = '3000', HOST = '127.0.0.1', HITCHET_TRUSTED_PROXIES = '' } = process.env
+
+/** Whoever does not get a request out in this time is not waited for, milliseconds. A whole lot over a slow line takes minutes. */
+const HEADERS_MS = 20_000
+const REQUEST_MS = 300_000
+
+const writeDown = whoAsksOrEnd(HITCHET_TRUSTED_PROXIES)
+const app = next({ dev: false, dir: import.meta.dirname, hostname: HOST, port: Number(PORT) })
+await app.prepare()
+const answer = app.getRequestHandler()
+/**
+ * Of each person so much is answered at once; who only looks does not hold up what they save, nor what might be looked at next.
+ * Pages take turns, as they all want the one thread that draws them; some of them wait for others.
+ */
+const house = new House()
+const gates = {
+  looks: new FairGate({ among: 2, alone: 8, waiting: 60, all: 6 }, house),
+  saves: new FairGate({ among: 2, alone: 8, waiting: 60 }, house),
+  ahead: new FairGate({ among: 1, alone: 4, waiting: 100, all: 2 }, house),
+}
+// Where what is bundled finds it too (server/asker.ts).
+const ofProcess = (globalThis[Symbol.for('hitchet')] ??= new Map())
+const asker = new AsyncLocalStorage()
+ofProcess.set('who asks', asker)
+const server = createServer({ headersTimeout: HEADERS_MS, requestTimeout: REQUEST_MS }, (request, response) => {
+  writeDown(request)
+  response.setHeader('x-request-id', request.headers['x-request-id'])
+  if (request.headers['x-forwarded-proto'] === 'https')
+    response.setHeader('strict-transport-security', 'max-age=31536000')
+  if (!isAddress(request.url)) return response.writeHead(400, { 'content-type': 'text/plain' }).end('No such address.')
+  const person = personOf(request)
+  if (!person || isLight(request.url)) return answer(request, response)
+  return inTurn(person, request, response)
+})
+server.once('error', ({ code, message }) => {
+  const why =
+    code === 'EADDRINUSE'
+      ? `another program listens at port ${PORT} of ${HOST} already; stop it, or set PORT to another`
+      : `it cannot listen at port ${PORT} of ${HOST}: ${message}`
+  console.error(`Hitchet cannot start: ${why}`)
+  process.exit(1)
+})
+server.listen(Number(PORT), HOST)
+for (const signal of ['SIGTERM', 'SIGINT'])
+  process.once(signal, () => {
+    // What is being answered is answered; nobody new comes in.
+    server.close(() => process.exit(0))
+    server.closeIdleConnections()
+  })
+
+/** Answers a request when it is its person’s turn; whoever hangs up gives theirs to the next. */
+function inTurn(person, request, response) {
+  const left = new AbortController()
+  let end = () => {}
+  const leave = gates[gateOf(request)].enter(person, (done) => {
+    end = done
+    const by = { person, left: left.signal, isAway: false }
+    saysAway(by, response)
+    asker.run(by, () => answer(request, response))
+  })
+  if (!leave) return tooMuch(request, response)
+  response.once('close', () => {
+    leave()
+    end()
+    left.abort()
+  })
+}
+
+/** A page that the database did not answer is not there for now: 503, not a fault of ours. */
+function saysAway(by, response) {
+  const writeHead = response.writeHead.bind(response)
+  response.writeHead = (status, ...rest) => {
+    const isAway = status === 500 && by.isAway
+    if (isAway) response.setHeader('retry-after', '5')
+    return writeHead(isAway ? 503 : status, ...rest)
+  }
+}
+
+function tooMuch({ url }, response) {
+  const says = 'You have dozens of things on their way already. Wait until some of them are there, then try again.'
+  const isData = url.startsWith('/api/')
+  response.writeHead(429, {
+    'content-type': isData ? 'application/json' : 'text/plain; charset=utf-8',
+    'retry-after': '2',
+    'cache-control': 'no-store',
+  })
+  response.end(isData ? JSON.stringify({ kind: 'refused', says, flaws: [] }) : says)
+}
+
+/** Whether what is asked for can be read at all. */
+function isAddress(url) {
+  try {
+    return !decodeURIComponent(url).includes('\0')
+  } catch {
+    return false
+  }
+}
+
+function whoAsksOrEnd(proxies) {
+  try {
+    return whoAsks(proxies)
+  } catch (failure) {
+    console.error(`Hitchet cannot start: HITCHET_TRUSTED_PROXIES is no list of addresses: ${failure.message}`)
+    process.exit(1)
+  }
+}
