@@ -6,9 +6,9 @@ const LOT: Role[] = ['lot hand', 'consultant', 'manager']
 const FAMILIES: Role[] = ['consultant', 'manager']
 const OFFICE: Role[] = ['manager']
 const WHO: [RegExp, Role[]][] = [
-  [/^\/office$|^\/api\/(people|set-aside)\b/, OFFICE],
+  [/^\/office$|^\/api\/(people|set-aside|house)(\/|$)/, OFFICE],
   [/^\/yard\/import$|^\/api\/import$/, FAMILIES],
-  [/^\/not-yours$|^\/api\/sign-out$/, LOT],
+  [/^\/not-yours$|^\/own$|^\/api\/(sign-out|own\/.*)$/, LOT],
   [/^\/yard\b|^\/api\/(yard|trailers|strips|walk-events)(\/|$)/, LOT],
   // The desk sends whoever works on the lot there.
   [/^\/$/, LOT],

@@ -37,6 +37,24 @@ test('a stranger who sends a hundred megabytes is refused before they are read',
   expect((await request.get('/api/health')).status()).toBe(200)
 })
 
+test('what nobody does here, and what somebody made up, is refused at the door', async ({ request, baseURL }) => {
+  for (const method of ['TRACE', 'PROPFIND']) {
+    const { hostname, port } = new URL(baseURL!)
+    const socket = connect(Number(port), hostname)
+    socket.write(`${method} / HTTP/1.1\r\nHost: ${hostname}\r\nConnection: close\r\n\r\n`)
+    const [said] = (await once(socket, 'data')) as [Buffer]
+    expect(said.toString()).toMatch(/^HTTP\/1\.1 405 /)
+    socket.destroy()
+  }
+  for (const address of ['/', '/sign-in', '/yard']) {
+    const made = await request.post(address, {
+      headers: { origin: baseURL!, 'next-action': 'a'.repeat(40) },
+      data: '[]',
+    })
+    expect(made.status()).toBe(400)
+  }
+})
+
 test('a write from another site is refused even with the cookie', async ({ page, request, baseURL }) => {
   await page.goto('/sign-in')
   await page.getByRole('button', { name: /, consultant$/ }).click()

@@ -11,6 +11,8 @@ const { PORT = '3000', HOST = '127.0.0.1', HITCHET_TRUSTED_PROXIES = '' } = proc
 const HEADERS_MS = 20_000
 const REQUEST_MS = 300_000
 
+const METHODS = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'])
+
 const writeDown = whoAsksOrEnd(HITCHET_TRUSTED_PROXIES)
 const app = next({ dev: false, dir: import.meta.dirname, hostname: HOST, port: Number(PORT) })
 await app.prepare()
@@ -34,7 +36,9 @@ const server = createServer({ headersTimeout: HEADERS_MS, requestTimeout: REQUES
   response.setHeader('x-request-id', request.headers['x-request-id'])
   if (request.headers['x-forwarded-proto'] === 'https')
     response.setHeader('strict-transport-security', 'max-age=31536000')
-  if (!isAddress(request.url)) return response.writeHead(400, { 'content-type': 'text/plain' }).end('No such address.')
+  if (!METHODS.has(request.method)) return refuse(response, 405, 'This is not done here.')
+  // No page of ours has actions of Next’s own kind: whoever names one has made it up.
+  if (!isAddress(request.url) || request.headers['next-action']) return refuse(response, 400, 'No such address.')
   const person = personOf(request)
   if (!person || isLight(request.url)) return answer(request, response)
   return inTurn(person, request, response)
@@ -82,6 +86,9 @@ function saysAway(by, response) {
     return writeHead(isAway ? 503 : status, ...rest)
   }
 }
+
+const refuse = (response, status, says) =>
+  response.writeHead(status, { 'content-type': 'text/plain; charset=utf-8', 'cache-control': 'no-store' }).end(says)
 
 function tooMuch({ url }, response) {
   const says = 'You have dozens of things on their way already. Wait until some of them are there, then try again.'

@@ -9,8 +9,8 @@ const addressOf = (file: string) =>
 
 /** Open to everybody: the way in, whether the program is up, and what stands on a device in place of a page it does not have. */
 const OPEN = new Set(['/sign-in', '/api/sign-in', '/api/sign-in/demo', '/api/health', '/api/health/live', '/not-here'])
-/** Open to whoever holds a link that we made; tried in `afterwards.spec.ts`. */
-const isLinked = (address: string) => address.startsWith('/at-home/')
+/** Open to whoever holds a link that we made; tried in `afterwards.spec.ts` and `people.spec.ts`. */
+const isLinked = (address: string) => /^\/(at-home|welcome|api\/welcome)\b/.test(address)
 
 /** Every page that is behind the door. */
 export const pages = files

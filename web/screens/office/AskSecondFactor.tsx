@@ -21,7 +21,12 @@ export function AskSecondFactor({ of }: { of: SecondFactorOf }) {
         A code from their phone, besides the password, is asked of
       </Text>
       <NativeSelect.Root size="sm" w="140px">
-        <NativeSelect.Field aria-labelledby="code-of" value={of} onChange={(event) => void ask(event.target.value)}>
+        <NativeSelect.Field
+          borderColor="line"
+          aria-labelledby="code-of"
+          value={of}
+          onChange={(event) => void ask(event.target.value)}
+        >
           {SECOND_FACTOR_OF.map((one) => (
             <option key={one}>{one}</option>
           ))}

@@ -36,7 +36,7 @@ export function Invite() {
         />
         <Input size="sm" w="240px" name="email" type="email" placeholder="Email" aria-label="Their email" required />
         <NativeSelect.Root size="sm" w="140px">
-          <NativeSelect.Field name="role" aria-label="Their role" defaultValue="consultant">
+          <NativeSelect.Field borderColor="line" name="role" aria-label="Their role" defaultValue="consultant">
             {ROLES.map((one) => (
               <option key={one}>{one}</option>
             ))}

@@ -11,8 +11,8 @@ export async function Office({ own }: { own: string }) {
   const { people, secondFactorOf, events, work, faults, setAside } = await officeView()
   const now = new Date()
   return (
-    <Box maxW="900px">
-      <PageHead title="Office" line="who is signed in, what is being reckoned, what failed lately" />
+    <Box maxW="1180px">
+      <PageHead title="Office" line="who may come in and who did, what is being reckoned, what failed lately" />
       <Part title="People">
         {people.map(({ id, name, email, role, sessions, since, hasSecondFactor }) => (
           <Person

@@ -35,7 +35,7 @@ export function Person({ id, name, role, email, isOwn, hasSecondFactor, signedIn
   }
   return (
     <HStack gap="3" py="1.5" flexWrap="wrap" role="group" aria-label={who}>
-      <Text w={{ base: '100%', md: '430px' }} flex="none">
+      <Text w={{ base: '100%', md: '330px' }} flex="none">
         <b>{name}</b>{' '}
         <Text as="span" fontSize="14px" color="line">
           {email}
@@ -46,6 +46,7 @@ export function Person({ id, name, role, email, isOwn, hasSecondFactor, signedIn
       ) : (
         <NativeSelect.Root size="sm" w="120px" disabled={busy}>
           <NativeSelect.Field
+            borderColor="line"
             aria-label={`Role of ${name}`}
             value={role}
             onChange={(event) => void send('PUT', `/api/people/${id}`, { role: event.target.value })}
@@ -57,7 +58,7 @@ export function Person({ id, name, role, email, isOwn, hasSecondFactor, signedIn
           <NativeSelect.Indicator />
         </NativeSelect.Root>
       )}
-      <Text fontSize="14px" w="240px" flex="none">
+      <Text fontSize="14px" w="190px" flex="none">
         {signedIn ?? 'not signed in'}
         {hasSecondFactor && ', with a code'}
       </Text>
@@ -68,7 +69,7 @@ export function Person({ id, name, role, email, isOwn, hasSecondFactor, signedIn
           loading={busy}
           onClick={() => void send('POST', `/api/people/${id}/password-link`)}
         >
-          Send a link for a new password
+          Send a password link
         </Button>
       )}
       {hasSecondFactor && !isOwn && (

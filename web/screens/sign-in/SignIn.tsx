@@ -85,7 +85,7 @@ export function SignIn({ demoPeople }: { demoPeople: readonly { name: string; em
               Sign in
             </Button>
             <Text fontSize="sm" color="line">
-              Forgot your password, or lost your phone? Your manager sends you a link.
+              Forgot your password? Your manager sends you a link. Lost your phone? They turn its code off.
             </Text>
           </Stack>
         </form>

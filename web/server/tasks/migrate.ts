@@ -9,6 +9,9 @@ import { setAsideUnreadable } from '../services/documents'
 const FIRST_WORD = 2_500
 const NEXT_WORD = 10_000
 
+/** More connections than what Hitchet itself opens: for who looks after the database, and for backups. */
+const BESIDES = 4
+
 const address = databaseAddress(process.env.DATABASE_URL!)
 const at = address.nodes.map(({ host, port }) => `${host}:${port}`).join(', ')
 const waiting = () => console.error(`Waiting for the database ${address.name} at ${at}.`)
@@ -28,9 +31,6 @@ try {
   } else throw failure
 }
 await disconnect()
-
-/** More than what Hitchet itself opens: for who looks after the database, and for backups. */
-const BESIDES = 4
 
 /** What works now and will not always. */
 async function sayWhatIsOdd(): Promise<void> {
