@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { onceFor, ROOT, WEB } from './places.mjs'
+import { writeLicenses } from './licenses.mjs'
+import { HOME, onceFor, ROOT, WEB } from './places.mjs'
 import { run, start, stop, waitFor } from './processes.mjs'
 
 const NEXT = join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next')
@@ -10,6 +11,7 @@ export const JOBS = join(WEB, '.jobs')
 export async function build() {
   await buildJobs()
   await makeLook()
+  writeLicenses(join(HOME, 'licenses.txt'))
   const inputs = ['core/src', 'web', 'package-lock.json', 'tsconfig.base.json', 'scripts/machine/application.mjs'].map(
     (path) => join(ROOT, path),
   )

@@ -12,6 +12,7 @@ const DEBIAN = [
   { package: 'mariadb-server-core', holds: '/usr/sbin/mariadbd' },
   { package: 'mariadb-client-core', holds: '/usr/bin/my_print_defaults' },
   { package: 'chromium', holds: '/usr/bin/chromium' },
+  { package: 'openssl', holds: '/usr/bin/openssl' },
 ]
 
 /** Debian packages and npm packages that are missing; nothing when all are there. */
