@@ -2,6 +2,7 @@ import { Box, Heading, Link, List, Text } from '@chakra-ui/react'
 import { officeView, type OfficeView } from '../../server/services/office'
 import { PageHead } from '../PageHead'
 import { AskSecondFactor } from './AskSecondFactor'
+import { EraseRecord } from './EraseRecord'
 import { eventWords } from './eventWords'
 import { Invite } from './Invite'
 import { Person } from './Person'
@@ -58,7 +59,7 @@ export async function Office({ own }: { own: string }) {
               <Link href={`/api/set-aside/${id}`} color="green" fontWeight="600">
                 take it out as a file
               </Link>{' '}
-              to put it right and bring it in again.
+              to put it right and bring it in again, or <EraseRecord id={id} name={name} />
             </List.Item>
           ))}
         </List.Root>

@@ -1,5 +1,6 @@
 import { QueryTypes, type Transaction } from 'sequelize'
-import { database } from './database'
+import { database, inTransaction } from './database'
+import { eraseHousehold, holdAlone } from './householdIds'
 
 /** A record that this program cannot read, whole. */
 export interface SetAside {
@@ -88,4 +89,18 @@ export const takenBack = (id: string, transaction: Transaction) =>
     type: QueryTypes.RAW,
     replacements: { id },
     transaction,
+  })
+
+/** Nothing is left of it, nor of what hangs on it; whether it lay aside. */
+export const eraseSetAside = (id: string): Promise<boolean> =>
+  inTransaction(async (transaction) => {
+    await holdAlone(id, transaction)
+    const [row] = await database().query<{ kind: SetAside['kind'] }>(
+      'SELECT kind FROM set_aside WHERE id = :id FOR UPDATE',
+      { type: QueryTypes.SELECT, replacements: { id }, transaction },
+    )
+    if (!row) return false
+    await takenBack(id, transaction)
+    if (row.kind === 'household') await eraseHousehold(id, transaction)
+    return true
   })

@@ -1,12 +1,15 @@
 import { QueryTypes } from 'sequelize'
+import { v7 as uuid } from 'uuid'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { household, person } from '@hitchet/core/testing/someone'
 import { unit } from '@hitchet/core/testing/unit'
+import { Gone } from '../db/conflict'
 import { database, inTransaction } from '../db/database'
 import { latestFaults } from '../db/faults'
-import { addHouseholds, householdById, latestHouseholds } from '../db/households'
-import { allSetAside, setAsideDocument } from '../db/setAside'
+import { addFollowUp } from '../db/followUps'
+import { addHousehold, addHouseholds, householdById, latestHouseholds } from '../db/households'
+import { allSetAside, eraseSetAside, setAsideDocument } from '../db/setAside'
 import { allTrailers, saveTrailers, trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { yardCards } from './cards'
@@ -65,5 +68,20 @@ describe('records that are kept', () => {
     expect(report.added).toEqual([{ id: aside!.id, name: 'Two' }])
     expect((await allSetAside()).map(({ kind }) => kind)).toEqual(['unit'])
     expect((await householdById(aside!.id))!.household).toMatchObject({ name: 'Two' })
+  })
+
+  it('one that nobody can read is erased as it lies there, with all that hangs on it, and does not come back', async () => {
+    await spoil('households', "name = 'Two'", "JSON_SET(document, '$.people[0].age', 'old')")
+    const { id } = (await latestHouseholds(9)).households.find(({ household: { name } }) => name === 'Two')!
+    await addFollowUp({ id: uuid(), householdId: id, dueOn: '2026-12-24', why: 'call Two', madeBy: uuid() })
+    await setAsideUnreadable()
+    expect(await eraseSetAside(id)).toBe(true)
+    expect((await allSetAside()).map(({ kind }) => kind)).toEqual(['unit'])
+    const left = await database().query('SELECT why FROM follow_ups', { type: QueryTypes.SELECT })
+    expect(left).toEqual([])
+    await expect(addHousehold(id, household([person({ name: 'Two' })]), '')).rejects.toThrow(Gone)
+    // A unit leaves nothing behind that could come back.
+    const [unitAside] = await allSetAside()
+    expect([await eraseSetAside(unitAside!.id), await eraseSetAside(unitAside!.id)]).toEqual([true, false])
   })
 })

@@ -1,10 +1,10 @@
-import { createReadStream, createWriteStream, renameSync, rmSync } from 'node:fs'
-import { createInterface } from 'node:readline'
+import { createWriteStream, renameSync, rmSync } from 'node:fs'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
-import { createGunzip, createGzip } from 'node:zlib'
+import { createGzip } from 'node:zlib'
 import { archiveLines, checkArchive } from '../db/archive'
 import { database, disconnect } from '../db/database'
+import { linesOf } from './archiveFile'
 import { stop } from './askPassword'
 import './ready'
 
@@ -15,9 +15,15 @@ const begun = `${file}.begun`
 const withEnds = async function* () {
   for await (const line of archiveLines(database())) yield `${line}\n`
 }
+// Cut short it leaves nothing.
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
+  process.once(signal, () => {
+    rmSync(begun, { force: true })
+    stop('Nothing was kept: the backup was cut short.')
+  })
 try {
   await pipeline(Readable.from(withEnds()), createGzip(), createWriteStream(begun, { mode: 0o600, flush: true }))
-  const rows = await checkArchive(createInterface({ input: createReadStream(begun).pipe(createGunzip()) }))
+  const rows = await checkArchive(linesOf(begun))
   renameSync(begun, file)
   console.log(
     `Kept in ${file}: ${Object.entries(rows)

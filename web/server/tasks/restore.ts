@@ -1,8 +1,6 @@
-import { createReadStream } from 'node:fs'
-import { createInterface } from 'node:readline'
-import { createGunzip } from 'node:zlib'
 import { checkArchive, erasedIn, restoreArchive } from '../db/archive'
 import { database, disconnect } from '../db/database'
+import { linesOf } from './archiveFile'
 import { stop } from './askPassword'
 import './ready'
 
@@ -12,19 +10,12 @@ import './ready'
  */
 const [file, ...later] = process.argv.slice(2)
 if (!file) stop('Say from where: npm run restore -- FILE.gz')
-const lines = (of = file) => {
-  const unpacked = createGunzip()
-  createReadStream(of)
-    .on('error', (failure) => unpacked.destroy(failure))
-    .pipe(unpacked)
-  return createInterface({ input: unpacked })
-}
 try {
   // To its end first: half an archive touches nothing.
-  await checkArchive(lines())
+  await checkArchive(linesOf(file))
   const erased = new Set<string>()
-  for (const one of later) for (const id of await erasedIn(lines(one))) erased.add(id)
-  const rows = await restoreArchive(database(), lines(), [...erased])
+  for (const one of later) for (const id of await erasedIn(linesOf(one))) erased.add(id)
+  const rows = await restoreArchive(database(), linesOf(file), [...erased])
   console.log(
     `Restored, and every row compared: ${Object.entries(rows)
       .map(([table, count]) => `${count} ${table}`)

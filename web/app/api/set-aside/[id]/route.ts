@@ -1,4 +1,4 @@
-import { setAsideDocument } from '../../../../server/db/setAside'
+import { eraseSetAside, setAsideDocument } from '../../../../server/db/setAside'
 import { handler } from '../../../../server/http/handler'
 import { Refused } from '../../../../server/refused'
 import { fileResponse } from '../../../../server/services/files'
@@ -8,4 +8,9 @@ export const GET = handler<{ id: string }>('run the office', async ({ params: { 
   const found = await setAsideDocument(id)
   if (!found) throw new Refused('No record of that number.', [], 404)
   return fileResponse(found.name, found.document)
+})
+
+/** Erases it for good, with all that is kept of a household. */
+export const DELETE = handler<{ id: string }>('run the office', async ({ params: { id } }) => {
+  if (!(await eraseSetAside(id))) throw new Refused('No record of that number.', [], 404)
 })
