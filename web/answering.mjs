@@ -19,11 +19,13 @@ await app.prepare()
 const answer = app.getRequestHandler()
 /**
  * Of each person so much is answered at once; who only looks does not hold up what they save, nor what might be looked at next.
- * Pages take turns, as they all want the one thread that draws them; some of them wait for others.
+ * Pages take turns, as they all want the one thread that draws them; what is asked for besides, such as a page on paper, is made
+ * elsewhere, and takes no page's turn while it waits.
  */
 const house = new House()
 const gates = {
   looks: new FairGate({ among: 2, alone: 8, waiting: 60, all: 6 }, house),
+  asks: new FairGate({ among: 2, alone: 8, waiting: 60 }, house),
   saves: new FairGate({ among: 2, alone: 8, waiting: 60 }, house),
   ahead: new FairGate({ among: 1, alone: 4, waiting: 100, all: 2 }, house),
 }

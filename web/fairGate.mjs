@@ -167,10 +167,11 @@ export const isLight = (url) => LIGHT.test(url)
  *
  * @param {import('node:http').IncomingMessage} request
  */
-export function gateOf({ method, headers }) {
+export function gateOf({ method, url = '', headers }) {
   if (headers['next-router-prefetch'] || /prefetch/.test(String(headers['sec-purpose'] ?? headers.purpose ?? '')))
     return 'ahead'
-  return method === 'GET' || method === 'HEAD' ? 'looks' : 'saves'
+  if (method !== 'GET' && method !== 'HEAD') return 'saves'
+  return url.startsWith('/api/') ? 'asks' : 'looks'
 }
 
 /**

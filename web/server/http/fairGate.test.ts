@@ -119,7 +119,9 @@ describe('whose turn it is', () => {
 
   it('what is fetched ahead waits by itself, saving not behind looking; parts of pages wait for nothing', () => {
     expect(gateOf(ask({}))).toBe('looks')
-    expect(gateOf(ask({ method: 'PUT' }))).toBe('saves')
+    expect(gateOf(ask({ method: 'PUT', url: '/api/households/x' }))).toBe('saves')
+    expect(gateOf(ask({ url: '/api/take-homes/x/paper/letter' }))).toBe('asks')
+    expect(gateOf(ask({ url: '/households/x/match' }))).toBe('looks')
     expect(gateOf(ask({ headers: { 'next-router-prefetch': '1' } }))).toBe('ahead')
     expect(gateOf(ask({ headers: { 'sec-purpose': 'prefetch;prerender' } }))).toBe('ahead')
     expect(['/_next/static/x.js', '/api/strips/a/1/small', '/api/health'].every(isLight)).toBe(true)
