@@ -54,8 +54,12 @@ server.once('error', ({ code, message }) => {
   process.exit(1)
 })
 server.listen(Number(PORT), HOST)
+let isEnding = false
 for (const signal of ['SIGTERM', 'SIGINT'])
-  process.once(signal, () => {
+  // Told by whoever began us, and once more by the process that holds us all.
+  process.on(signal, () => {
+    if (isEnding) return
+    isEnding = true
     // What is being answered is answered; nobody new comes in.
     server.close(() => process.exit(0))
     server.closeIdleConnections()
@@ -100,7 +104,8 @@ function tooMuch({ url }, response) {
     'retry-after': '2',
     'cache-control': 'no-store',
   })
-  response.end(isData ? JSON.stringify({ kind: 'refused', says, flaws: [] }) : says)
+  // As while the database is away: whoever sends notes sends them later.
+  response.end(isData ? JSON.stringify({ kind: 'away', says }) : says)
 }
 
 /** Whether what is asked for can be read at all. */

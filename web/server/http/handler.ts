@@ -40,11 +40,12 @@ export function handler<Params extends object, Body = undefined>(
   return edge(async (request, params) => {
     const account = await currentAccount()
     if (!account) throw new Refused('Sign in first.', [], 401)
+    // As to a stranger: what a device has waiting stays there until it may be sent.
     if (account.mustSetUp && right !== 'look after oneself')
       throw new Refused(
         'The house asks a second factor of you: set it up first, under your name at the top right.',
         [],
-        403,
+        401,
       )
     if (!may(account.role, right)) {
       await noteRefused(account, right)
