@@ -47,7 +47,7 @@ test('somebody is invited, chooses a password by the link, sets up a code and si
   const code = (later = 0) => new TOTP({ secret: Secret.fromBase32(typed) }).generate({ timestamp: Date.now() + later })
   await theirs.getByLabel('Its code').fill(code())
   await theirs.getByRole('button', { name: 'Turn it on' }).click()
-  await expect(theirs.getByText('On: whoever signs in as you needs a code')).toBeVisible()
+  await expect(theirs.getByText('On. Signing in as you takes your password and a code')).toBeVisible()
   await expectAccessible(theirs)
   await theirs.context().close()
 

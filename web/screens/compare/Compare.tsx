@@ -49,7 +49,7 @@ export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold;
           {dropped > 0 && 'Four strips are the most that one screen holds; the first four are shown.'}
         </Text>
       )}
-      {(!compared || open > 0) && <StillReckoning>They are still being held against each other.</StillReckoning>}
+      {(!compared || open > 0) && <StillReckoning>Still comparing these units.</StillReckoning>}
       {!compared ? null : told.length === 0 ? (
         <Text py="10">
           There is nothing to compare.{' '}

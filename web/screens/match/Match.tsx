@@ -120,7 +120,7 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
           }
         />
       ) : (
-        open === 0 && <StillReckoning>It is still being looked at what would let in more.</StillReckoning>
+        open === 0 && <StillReckoning>Still figuring what would let in more units.</StillReckoning>
       )}
       {cards.length === 0 && <Text py="8">The yard is empty. Bring in trailer files under Yard.</Text>}
       <Mattering

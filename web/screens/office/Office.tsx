@@ -13,7 +13,7 @@ export async function Office({ own }: { own: string }) {
   const now = new Date()
   return (
     <Box maxW="1180px">
-      <PageHead title="Office" line="who may come in and who did, what is being reckoned, what failed lately" />
+      <PageHead title="Office" line="people and sign-ins, work in progress, recent failures" />
       <Part title="People">
         {people.map(({ id, name, email, role, sessions, since, hasSecondFactor }) => (
           <Person

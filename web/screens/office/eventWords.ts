@@ -2,7 +2,7 @@ import type { HouseEvent } from '../../server/db/houseEvents'
 
 /** What happened at the door, as a sentence. */
 export function eventWords({ kind, about, by, detail }: HouseEvent): string {
-  const who = about ?? 'somebody nobody knows'
+  const who = about ?? 'an unknown email'
   const at = detail ? ` (${detail})` : ''
   switch (kind) {
     case 'signed in':

@@ -42,8 +42,8 @@ export function SecondFactor({ isOn }: { isOn: boolean }) {
       </Heading>
       <Text mb="3">
         {isOn
-          ? 'On: whoever signs in as you needs a code from your phone besides your password. Lost it? Your manager turns it off.'
-          : 'Off. With it your password alone lets nobody in: an authenticator app on your phone shows a new code every half minute.'}
+          ? 'On. Signing in as you takes your password and a code from your phone. Lost the phone? Your manager turns this off.'
+          : 'Off. Turn it on, and signing in also takes a code from an authenticator app on your phone.'}
       </Text>
       {secret && (
         <>

@@ -65,9 +65,7 @@ export async function Unit({ stock, open }: { stock: string; open?: KeptHousehol
   return (
     <>
       <KeepHere paths={keptWith(stock, open?.id)} />
-      {open && !seen && (
-        <StillReckoning>What it means for {open.household.name} is still being reckoned.</StillReckoning>
-      )}
+      {open && !seen && <StillReckoning>Still figuring this unit for {open.household.name}.</StillReckoning>}
       <UnitBoard
         trailer={trailer}
         at={unitAddress(stock, open?.id)}

@@ -45,9 +45,7 @@ export async function Walk({
           the list is the one from before.
         </StillReckoning>
       )}
-      {open && !answers && (
-        <StillReckoning waits>What to show {open.household.name} is still being reckoned.</StillReckoning>
-      )}
+      {open && !answers && <StillReckoning waits>Still figuring what to show {open.household.name}.</StillReckoning>}
       <WalkBoard
         trailer={trailer}
         waits={waits}
