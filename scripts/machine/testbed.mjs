@@ -47,5 +47,5 @@ export async function forPlaywright(atEnd, database) {
   const server = await serve({ port: await freePort(), env })
   atEnd(server.stop)
   const large = await serveLarge(atEnd, { ...env, DATABASE_URL: database.url('hitchet_large') })
-  return { HITCHET_ADDRESS: server.address, HITCHET_LARGE_ADDRESS: large }
+  return { HITCHET_ADDRESS: server.address, HITCHET_LARGE_ADDRESS: large, HITCHET_DEMO_DATABASE: env.DATABASE_URL }
 }

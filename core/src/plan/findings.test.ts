@@ -6,6 +6,7 @@ import { berth, conversion, emptyPlan, fixture } from '../testing/unit'
 import { waysOut } from './exits'
 import { findingsAt } from './findings'
 import type { Plan, Window } from './plan'
+import { ARM } from './stands'
 import { floorOf, reachOf } from './reach'
 
 const toilet = fixture('toilet', [10, 40, 19, 22])
@@ -119,8 +120,8 @@ describe('what must hold of any plan', () => {
           reachOf(floorOf(emptyPlan({ fixtures: [toilet, ...list] }), 'parked')).find(
             ({ place }) => place.id === 'toilet',
           )!.width
-        // Wider than 36 in it is told how far one can see from the door rather than how wide a squeeze is.
-        const told = (list: Plan['fixtures']) => Math.min(36, width(list))
+        // Wider than two arms nothing squeezes: it is told how far from the wall one first stands behind the door.
+        const told = (list: Plan['fixtures']) => Math.min(2 * ARM, width(list))
         return told([...fixtures, fixture('cabinet', rect, {}, { id: 'more' })]) <= told(fixtures) + 0.5
       }),
       { numRuns: 40 },
