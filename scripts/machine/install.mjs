@@ -53,7 +53,12 @@ async function installDebian(wanted = DEBIAN) {
   const env = { DEBIAN_FRONTEND: 'noninteractive' }
   const [command = '', ...first] = apt
   await run(command, [...first, 'update', '-qq'], { env, quiet: true })
-  await run(command, [...first, 'install', '-y', '-qq', '--no-install-recommends', ...missing], { env, quiet: true })
+  // Once more where Debian holds it for installed and the program is gone.
+  const install = ['install', '-y', '-qq', '--reinstall', '--no-install-recommends', ...missing]
+  await run(command, [...first, ...install], { env, quiet: true })
+  const gone = wanted.filter(({ holds }) => !existsSync(holds))
+  if (gone.length)
+    throw new Stop(`Installed, and still not there: ${gone.map((one) => `${one.holds} of ${one.package}`).join(', ')}`)
 }
 
 /** As root, or by sudo where it asks for no password; undefined where neither works. */

@@ -1,9 +1,9 @@
 import { availableParallelism } from 'node:os'
 import { join } from 'node:path'
-import { LRUCache } from 'lru-cache'
 import { Piscina, queueOptionsSymbol } from 'piscina'
 import type { PaperJob } from '../../wire/paper'
 import { asker } from '../asker'
+import { AsyncCache } from '../asyncCache'
 import { ofProcess } from '../ofProcess'
 import { inFairTurns, type Queued } from './fairQueue'
 
@@ -13,21 +13,14 @@ const mine = ofProcess('thread for paper', (): { pool?: Piscina } => ({}))
 const MOST_THREADS = 2
 
 /** Documents that were asked for lately: a page that was handed out never changes. */
-const lately = ofProcess('papers', () => new LRUCache<string, Promise<Uint8Array>>({ max: 40 }))
+const lately = ofProcess('papers', () => new AsyncCache<Uint8Array>(40))
 
 /**
  * A page as a PDF, made in threads of its own, turn by turn between people: whoever waits for one holds up no ranking. `of`: what the page
  * is known by.
  */
-export function madeOnPaper(of: string, job: PaperJob): Promise<Uint8Array> {
-  const key = `${of} ${job.size} ${job.system}`
-  const known = lately.get(key)
-  if (known) return known
-  const making = inPaperWorker(job)
-  lately.set(key, making)
-  making.catch(() => lately.delete(key))
-  return making
-}
+export const madeOnPaper = (of: string, job: PaperJob): Promise<Uint8Array> =>
+  lately.of(`${of} ${job.size} ${job.system}`, () => inPaperWorker(job))
 
 /** Starts the first thread, which takes some seconds to be ready: who asks for the first page on paper does not wait for that. */
 export function openPaperPool(): Piscina {

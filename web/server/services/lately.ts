@@ -1,4 +1,4 @@
-import { LRUCache } from 'lru-cache'
+import { AsyncCache } from '../asyncCache'
 import type { KeptHousehold } from '../db/households'
 import { houseRules } from '../houseRules'
 import { keptKey } from './keptKey'
@@ -14,20 +14,16 @@ export interface Looked {
  * a page, or opens it beside somebody else, is not answered anew. What could not be made is not remembered.
  */
 export class Lately<Made extends object> {
-  private readonly known: LRUCache<string, Promise<Made | undefined>>
+  private readonly known: AsyncCache<Made>
 
   constructor(most: number) {
-    this.known = new LRUCache({ max: most })
+    this.known = new AsyncCache(most)
   }
 
-  async of(household: KeptHousehold, unit: Looked, make: () => Promise<Made | undefined>): Promise<Made | undefined> {
-    const name = `${household.id} ${household.version} ${unit.id} ${unit.version} ${keptKey(houseRules())}`
-    const known = this.known.get(name)
-    if (known) return known
-    const made = make()
-    this.known.set(name, made)
-    const forget = () => void (this.known.peek(name) === made && this.known.delete(name))
-    made.then((one) => one ?? forget(), forget)
-    return made
+  of(household: KeptHousehold, unit: Looked, make: () => Promise<Made | undefined>): Promise<Made | undefined> {
+    return this.known.of(
+      `${household.id} ${household.version} ${unit.id} ${unit.version} ${keptKey(houseRules())}`,
+      make,
+    )
   }
 }

@@ -1,4 +1,3 @@
-import { LRUCache } from 'lru-cache'
 import { asked, type Asked } from '@hitchet/core/match/asked'
 import { entriesOf, type Entry } from '@hitchet/core/match/entries'
 import { likelySays } from '@hitchet/core/match/likely'
@@ -17,6 +16,7 @@ import { inWorker } from '../jobs/pool'
 import { Refused } from '../refused'
 import { cardsById } from './cards'
 import { choicesOf } from '../db/walkEvents'
+import { AsyncCache } from '../asyncCache'
 import { ofProcess } from '../ofProcess'
 import { rankedYard, type RankedUnit, type RankedYard } from './kept'
 import { answersOn } from './matching'
@@ -42,7 +42,7 @@ export interface Reasons {
 const TOLD = 2
 
 /** Rows that were made lately, or are being made, by the yard they are of and their first unit. */
-const lately = ofProcess('rows of a match', () => new LRUCache<string, Promise<MatchRow | undefined>>({ max: 2_000 }))
+const lately = ofProcess('rows of a match', () => new AsyncCache<MatchRow>(2_000))
 
 /** Some entries of a ranked yard as they are shown; all words are made here, for these alone. `stamp`: what the yard is known by. */
 export async function rowsOf(
@@ -54,7 +54,7 @@ export async function rowsOf(
   // Who sets a unit aside tells its plan by others.
   const nameOf = ({ first, others }: Entry<RankedUnit>) =>
     [stamp, first.id, others.length, ...others.slice(0, TOLD).map(({ id }) => id)].join(' ')
-  const unknown = entries.filter((entry) => !lately.has(nameOf(entry)))
+  const unknown = entries.filter((entry) => !lately.known(nameOf(entry)))
   if (unknown.length) {
     const asked = unknown.map(({ first, others }) => ({
       first: first.id,
@@ -62,15 +62,15 @@ export async function rowsOf(
       more: Math.max(0, others.length - TOLD),
     }))
     const made = inWorker('rows', { asked, household, rules: houseRules() })
-    unknown.forEach((entry, i) => {
-      const name = nameOf(entry)
-      const forget = () => void lately.delete(name)
-      const row = made.then((all) => all[i])
-      lately.set(name, row)
-      row.then((one) => one ?? forget(), forget)
-    })
+    unknown.forEach(
+      (entry, i) =>
+        void lately.begun(
+          nameOf(entry),
+          made.then((all) => all[i]),
+        ),
+    )
   }
-  const rows = await Promise.all(entries.map(async (entry) => lately.get(nameOf(entry))))
+  const rows = await Promise.all(entries.map(async (entry) => lately.known(nameOf(entry))))
   return entries.flatMap((entry, i): ShownRow[] => {
     const { first } = entry
     const [row, card] = [rows[i], cards.get(first.id)]

@@ -1,4 +1,3 @@
-import { LRUCache } from 'lru-cache'
 import type { Household } from '@hitchet/core/household/household'
 import type { Way } from '@hitchet/core/match/inTheWay'
 import { outOf } from '@hitchet/core/match/kept'
@@ -15,6 +14,7 @@ import { inWorker } from '../jobs/pool'
 import type { AnswerRests } from '../jobs/rests'
 import { Refused } from '../refused'
 import { nearlyWays } from '@hitchet/core/match/nearlyWays'
+import { AsyncCache } from '../asyncCache'
 import { ofProcess } from '../ofProcess'
 import { cardsById } from './cards'
 import { rankedYard, type RankedYard } from './kept'
@@ -36,8 +36,12 @@ export async function waysToFit({ units, open, stamp }: RankedYard, household: H
 export const ENOUGH = 5
 
 /** How firm the first place of a ranked yard is; nothing where it stands alone. */
-export const firmnessOf = ({ units, open, stamp }: RankedYard): Promise<number | undefined> =>
-  onceA(firmLately, stamp, open, () => inWorker('firmnessOf', { ranked: rivalsIn(units), rules: houseRules() }))
+export async function firmnessOf({ units, open, stamp }: RankedYard): Promise<number | undefined> {
+  const { firm } = await onceA(firmLately, stamp, open, async () => ({
+    firm: await inWorker('firmnessOf', { ranked: rivalsIn(units), rules: houseRules() }),
+  }))
+  return firm
+}
 
 /** Those that stand as the first does: any of them could stand before it. */
 const rivalsIn = (units: RankedYard['units']) =>
@@ -46,24 +50,15 @@ const rivalsIn = (units: RankedYard['units']) =>
     .map(({ plan, standing, worths }) => ({ plan, standing, worths }))
 
 /** Nothing changed while the stamp is the same: made once, unless some of the yard was still being reckoned. */
-function onceA<Made>(
-  lately: LRUCache<string, Promise<Made>>,
+const onceA = <Made extends object>(
+  lately: AsyncCache<Made>,
   stamp: string,
   open: number,
   make: () => Promise<Made>,
-): Promise<Made> {
-  const known = lately.get(stamp)
-  if (known) return known
-  const made = make()
-  if (open === 0) {
-    lately.set(stamp, made)
-    made.catch(() => lately.delete(stamp))
-  }
-  return made
-}
+): Promise<Made> => (open === 0 ? lately.of(stamp, make) : make())
 
-const waysLately = ofProcess('ways to fit', () => new LRUCache<string, Promise<Way[]>>({ max: 200 }))
-const firmLately = ofProcess('firm places', () => new LRUCache<string, Promise<number | undefined>>({ max: 200 }))
+const waysLately = ofProcess('ways to fit', () => new AsyncCache<Way[]>(200))
+const firmLately = ofProcess('firm places', () => new AsyncCache<{ firm: number | undefined }>(200))
 
 /** All that a household is answered on some units, by their ids. */
 export async function answersOn(units: readonly string[], household: Household): Promise<Map<string, Answers>> {

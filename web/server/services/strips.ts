@@ -15,8 +15,8 @@ export async function stripOf(id: string, version: string, look: string): Promis
   const [name, theme] = look.split('-') as [StripLook, StripTheme]
   if (!Object.hasOwn(STRIP_LOOKS, name) || !STRIP_THEMES.includes(theme))
     throw new Refused(`No strip looks like “${look}”.`, [], 404)
-  const known = knownStrip(`${id} ${version}`, name, theme)
-  if (known) return { svg: await known, forGood: true }
+  const known = await knownStrip(`${id} ${version}`, name, theme)
+  if (known !== undefined) return { svg: known, forGood: true }
   const [found] = await trailersById([id])
   if (!found) throw new Refused('There is no such unit any more.', [], 404)
   // A page that was opened before a change asks for what it knew; it is shown what is there.
