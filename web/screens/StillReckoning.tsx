@@ -1,13 +1,16 @@
 'use client'
 
-import { Text } from '@chakra-ui/react'
+import { Button, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
-import { useEffect, useEffectEvent, useTransition, type ReactNode } from 'react'
+import { Children, useEffect, useEffectEvent, useState, useTransition, type ReactNode } from 'react'
 
-/** Looked again so often, milliseconds. */
-const AGAIN = 1_500
+/** Looked again after so long, milliseconds, and each time in which nothing came of it after so much longer, up to a bound. */
+const AGAIN = { first: 1_500, times: 1.3, most: 15_000 }
 
-/** What is shown is not all yet: the page asks again until it is. */
+/** So often in a row nothing came of it: then whoever wants to know asks. Two minutes. */
+const IN_VAIN = 15
+
+/** What is shown is not all yet: the page asks again until it is, ever more seldom while nothing comes of it. */
 export function StillReckoning({
   children,
   waits = false,
@@ -16,20 +19,36 @@ export function StillReckoning({
   /** Not while somebody is in a field: nothing is taken from under their finger. */
   waits?: boolean
 }) {
-  const router = useRouter()
-  const [asking, ask] = useTransition()
-  const again = useEffectEvent(() => {
-    // A busy house is not asked once more before it has answered.
-    if (asking || (waits && document.activeElement instanceof HTMLInputElement)) return
-    ask(() => router.refresh())
-  })
-  useEffect(() => {
-    const timer = setInterval(() => again(), AGAIN)
-    return () => clearInterval(timer)
-  }, [])
+  const says = Children.toArray(children).join('')
   return (
     <Text role="status" fontSize="14px" color="measure" fontWeight="600">
-      {children}
+      {children} <AskAgain key={says} waits={waits} />
     </Text>
+  )
+}
+
+/** Begins anew with every other sentence: something came of it. */
+function AskAgain({ waits }: { waits: boolean }) {
+  const router = useRouter()
+  const [asking, ask] = useTransition()
+  const [asked, setAsked] = useState(0)
+  const again = useEffectEvent(() => {
+    // A busy house is not asked once more before it has answered.
+    if (!asking && !(waits && document.activeElement instanceof HTMLInputElement)) {
+      setAsked(asked + 1)
+      ask(() => router.refresh())
+    }
+  })
+  const isOver = asked >= IN_VAIN
+  useEffect(() => {
+    if (isOver) return
+    const timer = setInterval(() => again(), Math.min(AGAIN.most, AGAIN.first * AGAIN.times ** asked))
+    return () => clearInterval(timer)
+  }, [asked, isOver])
+  if (!isOver) return null
+  return (
+    <Button size="xs" variant="outline" onClick={() => setAsked(0)}>
+      Look again
+    </Button>
   )
 }

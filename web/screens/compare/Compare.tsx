@@ -5,10 +5,13 @@ import type { KeptHousehold } from '../../server/db/households'
 import { choicesOf } from '../../server/db/walkEvents'
 import { trailersById } from '../../server/db/trailers'
 import { houseRules } from '../../server/houseRules'
+import { yardCards } from '../../server/services/cards'
 import { rankedYard } from '../../server/services/kept'
+import { isFigured } from '../../server/jobs/outcome'
 import { comparedUnits } from '../../server/services/matching'
 import { inTime, patience } from '../../server/services/patience'
 import { plansInOrder } from '../../server/services/matchRows'
+import { NotFigured } from '../NotFigured'
 import { StillReckoning } from '../StillReckoning'
 import { Board } from './Board'
 import { comparison } from './compared'
@@ -21,7 +24,7 @@ const FIRST = 3
 export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold; units?: string }) {
   const { id, household } = own
   const until = patience()
-  const [{ units: yard, open }, choices] = await Promise.all([rankedYard(id, until), choicesOf(id)])
+  const [{ units: yard, open, failed }, choices] = await Promise.all([rankedYard(id, until), choicesOf(id)])
   const wanted =
     units === undefined
       ? plansInOrder(yard, (stock) => choices.get(stock)?.stands)
@@ -29,8 +32,11 @@ export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold;
           .map(({ first }) => first.stock)
       : [...new Set(units.split(',').filter(Boolean))]
   const chosen = wanted.flatMap((stock) => yard.filter((one) => one.stock === stock)).slice(0, MOST)
-  const missing = wanted.filter((stock) => !yard.some((one) => one.stock === stock))
-  const dropped = wanted.length - missing.length - chosen.length
+  const unranked = wanted.filter((stock) => !yard.some((one) => one.stock === stock))
+  // What is not worked out yet, or cannot be, is on the lot all the same.
+  const there = new Set([...failed, ...(await yardCards()).map(({ unit }) => unit.stock)])
+  const missing = unranked.filter((stock) => !there.has(stock))
+  const dropped = wanted.length - unranked.length - chosen.length
   const [stocked, compared] = await Promise.all([
     trailersById(chosen.map((one) => one.id)),
     inTime(until, comparedUnits(chosen, own)),
@@ -38,7 +44,7 @@ export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold;
   const told = chosen.flatMap((kept) => {
     const trailer = stocked.find((one) => one.id === kept.id)?.trailer
     const seen = compared?.get(kept.id)
-    return trailer && seen ? [{ kept, trailer, ...seen }] : []
+    return trailer && seen && isFigured(seen) ? [{ kept, trailer, ...seen }] : []
   })
   const stocks = told.map(({ trailer }) => trailer.stock).join(',')
   return (
@@ -49,6 +55,7 @@ export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold;
           {dropped > 0 && 'Four strips are the most that one screen holds; the first four are shown.'}
         </Text>
       )}
+      <NotFigured stocks={wanted.filter((stock) => failed.includes(stock))} who={household.name} />
       {(!compared || open > 0) && <StillReckoning>Still comparing these units.</StillReckoning>}
       {!compared ? null : told.length === 0 ? (
         <Text py="10">

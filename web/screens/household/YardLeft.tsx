@@ -65,6 +65,11 @@ export function YardLeft({
                 {left.open === 1 ? 'One unit is' : `${left.open} units are`} still being reckoned.
               </Text>
             )}
+            {left.failed > 0 && (
+              <Text fontSize="14px" color="no" fontWeight="600">
+                {left.failed === 1 ? 'One unit' : `${left.failed} units`} can’t be figured; the office shows which.
+              </Text>
+            )}
             <AskNext household={household} onAsk={onAsk} />
             {left.way && (
               <Text fontSize="14px" mt="1">

@@ -15,6 +15,7 @@ import { ENOUGH, firmnessOf, waysToFit } from '../../server/services/matching'
 import { inTime, patience } from '../../server/services/patience'
 import { isPinned, planned, plansInOrder, rowsOf, type StandsAs } from '../../server/services/matchRows'
 import { ShortCaution } from '../ShortCaution'
+import { NotFigured } from '../NotFigured'
 import { StillReckoning } from '../StillReckoning'
 import { PageHead } from '../PageHead'
 import { Choosing, CompareChosen } from './Choosing'
@@ -107,6 +108,7 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
       {open > 0 && (
         <StillReckoning>{open === 1 ? 'One unit is' : `${open} units are`} still being reckoned.</StillReckoning>
       )}
+      <NotFigured stocks={yard.failed} who={household.name} />
       {ways ? (
         <InTheWay
           ways={ways}

@@ -1,4 +1,5 @@
 import { Box, Heading, Link, List, Text } from '@chakra-ui/react'
+import NextLink from 'next/link'
 import { officeView, type OfficeView } from '../../server/services/office'
 import { PageHead } from '../PageHead'
 import { AskSecondFactor } from './AskSecondFactor'
@@ -9,7 +10,7 @@ import { Person } from './Person'
 
 /** The manager's page: who is in, what runs, what failed. */
 export async function Office({ own }: { own: string }) {
-  const { people, secondFactorOf, events, work, faults, setAside } = await officeView()
+  const { people, secondFactorOf, events, work, failed, faults, setAside } = await officeView()
   const now = new Date()
   return (
     <Box maxW="1180px">
@@ -50,6 +51,28 @@ export async function Office({ own }: { own: string }) {
           </Text>
         ))}
       </Part>
+      <Part title="Units the program trips on">
+        {failed.length === 0 && <Text>None.</Text>}
+        <List.Root pl="5" fontSize="14.5px">
+          {failed.map(({ stock, households, kind }) => (
+            <List.Item key={stock}>
+              <Link asChild color="green" fontWeight="600">
+                <NextLink href={`/yard/${encodeURIComponent(stock)}`}>{stock}</NextLink>
+              </Link>{' '}
+              for{' '}
+              {households === undefined ? 'everybody' : households === 1 ? 'one household' : `${households} households`}{' '}
+              ({kind})
+            </List.Item>
+          ))}
+        </List.Root>
+        {failed.length > 0 && (
+          <Text fontSize="14px" color="line" mt="1">
+            Nothing is said of them in Match. Look over what was typed last and save it again; it is tried once more
+            then, and after every update of the program. If it stays, send the unit’s file to whoever looks after
+            Hitchet.
+          </Text>
+        )}
+      </Part>
       <Part title="Records that cannot be read">
         {setAside.length === 0 && <Text>None.</Text>}
         <List.Root pl="5" fontSize="14.5px">
@@ -82,7 +105,7 @@ function Faults({ faults, now }: { faults: OfficeView['faults']; now: Date }) {
       </List.Root>
       {faults.length > 0 && (
         <Text fontSize="14px" color="line" mt="1">
-          Each is tried again when somebody asks for it. The log of the server says more.
+          The log of the server says more.
         </Text>
       )}
     </Part>

@@ -22,11 +22,14 @@ import { houseRules } from '../../server/houseRules'
 import type { KeptHousehold } from '../../server/db/households'
 import { trailersByStock } from '../../server/db/trailers'
 import { yardCards } from '../../server/services/cards'
+import { isFigured } from '../../server/jobs/outcome'
+import { hasFailed } from '../../server/services/facts'
 import { seenUnit } from '../../server/services/matching'
 import type { SeenUnit } from '@hitchet/core/match/seen'
 import { inTime, patience } from '../../server/services/patience'
 import { KeepHere } from '../../offline/KeepHere'
 import { InTurn } from '../InTurn'
+import { NotFigured } from '../NotFigured'
 import { StillReckoning } from '../StillReckoning'
 import { keptWith, unitAddress } from '../unitAddress'
 import { drawnNights } from '../drawnNight'
@@ -51,7 +54,8 @@ export async function Unit({ stock, open }: { stock: string; open?: KeptHousehol
   const lot = (await yardCards()).map(({ like: figures }) => figures)
   const own = lot.find((one) => one.stock === trailer.stock)
   const like = own ? againstLike(own, lot) : []
-  const seen = open && (await inTime(patience(), seenUnit(found, open)))
+  const figured = open && (await inTime(patience(), seenUnit(found, open)))
+  const seen = figured && isFigured(figured) ? figured : undefined
   const through: SeenBy | undefined = open &&
     seen && {
       id: open.id,
@@ -65,7 +69,9 @@ export async function Unit({ stock, open }: { stock: string; open?: KeptHousehol
   return (
     <>
       <KeepHere paths={keptWith(stock, open?.id)} />
-      {open && !seen && <StillReckoning>Still figuring this unit for {open.household.name}.</StillReckoning>}
+      {!open && (await hasFailed(found.id)) && <NotFigured stocks={[stock]} />}
+      {open && figured && !seen && <NotFigured stocks={[stock]} who={open.household.name} />}
+      {open && !figured && <StillReckoning>Still figuring this unit for {open.household.name}.</StillReckoning>}
       <UnitBoard
         trailer={trailer}
         at={unitAddress(stock, open?.id)}

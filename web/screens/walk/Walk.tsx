@@ -5,11 +5,13 @@ import { stationsOf } from '@hitchet/core/walk/stations'
 import { takenWith } from '../../server/db/walkEvents'
 import type { KeptHousehold } from '../../server/db/households'
 import { trailersByStock } from '../../server/db/trailers'
+import { isFigured } from '../../server/jobs/outcome'
 import { comparedUnits } from '../../server/services/matching'
 import { inTime, patience } from '../../server/services/patience'
 import { KeepHere } from '../../offline/KeepHere'
 import { tapeListFor } from '../../server/services/trailers'
 import { keptWith, unitAddress } from '../unitAddress'
+import { NotFigured } from '../NotFigured'
 import { StillReckoning } from '../StillReckoning'
 import { WalkBoard } from './WalkBoard'
 
@@ -33,7 +35,8 @@ export async function Walk({
   const { list, open: old } = await tapeListFor(found, { named })
   const waits = list.flatMap(({ key, households }) => (households.length ? [{ key, households }] : []))
   const seen = open && (await inTime(patience(), comparedUnits([found], open)))
-  const answers = seen?.get(found.id)?.answers
+  const figured = seen?.get(found.id)
+  const answers = figured && isFigured(figured) ? figured.answers : undefined
   const taken = open ? (await takenWith(open.id, stock)).map(({ event }) => event.what) : []
   const shown = answers && showing(trailer, stationsOf(trailer), answers)
   return (
@@ -45,7 +48,8 @@ export async function Walk({
           the list is the one from before.
         </StillReckoning>
       )}
-      {open && !answers && <StillReckoning waits>Still figuring what to show {open.household.name}.</StillReckoning>}
+      {open && figured && !answers && <NotFigured stocks={[stock]} who={open.household.name} />}
+      {open && !figured && <StillReckoning waits>Still figuring what to show {open.household.name}.</StillReckoning>}
       <WalkBoard
         trailer={trailer}
         waits={waits}

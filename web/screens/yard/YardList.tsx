@@ -13,6 +13,7 @@ import { STRIP_LOOKS } from '../../wire/stripLooks'
 import type { YardOrder, YardPage, YardRow } from '../../server/services/yardList'
 import { Shortcuts } from '../shell/Shortcuts'
 import { useKeys } from '../shell/useKeys'
+import { NotFigured } from '../NotFigured'
 import { StillReckoning } from '../StillReckoning'
 import { StockTag } from '../StockTag'
 import { StripPicture } from '../StripPicture'
@@ -152,6 +153,7 @@ export function YardList({
           {page.open === 1 ? 'One unit is' : `${page.open} units are`} still being reckoned.
         </StillReckoning>
       )}
+      <NotFigured stocks={page.failed} />
       {listed === 0 && <NothingLeft />}
       <Box as="ul" listStyleType="none">
         {rows.map((row) => (

@@ -70,7 +70,7 @@ export async function keep<Row extends Pair>(
   table: KeptTable,
   key: string,
   rows: readonly Row[],
-  columns: Record<string, (row: Row) => string | number>,
+  columns: Record<string, (row: Row) => string | number | null>,
 ): Promise<void> {
   const names = [
     'household_id',
@@ -102,28 +102,49 @@ export async function keep<Row extends Pair>(
   }
 }
 
-export const keepAnswers = (key: string, rows: readonly (Pair & { kept: KeptMatch })[]): Promise<void> =>
-  keep('kept_answers', key, rows, {
-    standing: ({ kept }) => STANDINGS.indexOf(kept.standing),
-    size: ({ kept }) => kept.size,
-    objections: ({ kept }) => kept.objections,
-    score: ({ kept }) => kept.score,
-    // Told besides as it is: these are for what is ordered by the database.
-    plan: ({ kept }) => kept.plan,
-    model: ({ kept }) => kept.model,
-    against: ({ kept }) => bitsOf(kept.against),
-    waits: ({ kept }) => kept.waits,
-    passed: ({ kept }) => kept.passed,
-    told: ({ kept: { standing: _standing, size: _size, objections: _objections, score: _score, ...told } }) =>
-      JSON.stringify(told),
-  })
+/** What was worked out of a pair, or what kind of failure it came to. */
+export type Outcome<Kept> = Pair & ({ kept: Kept; failed?: undefined } | { kept?: undefined; failed: string })
 
-/** A unit of the yard, with what is kept of it for a household; absent: it is still to be reckoned. */
+const KIND = 80
+
+export async function keepAnswers(key: string, rows: readonly Outcome<KeptMatch>[]): Promise<void> {
+  const [made, failed] = [
+    rows.filter((row) => row.failed === undefined),
+    rows.filter((row) => row.failed !== undefined),
+  ]
+  await keep('kept_answers', key, made as readonly (Pair & { kept: KeptMatch })[], ANSWER_COLUMNS)
+  const nothing = Object.fromEntries(
+    Object.keys(ANSWER_COLUMNS).map((name) => [name, () => (name in NOTHING ? NOTHING[name]! : 0)]),
+  )
+  await keep('kept_answers', key, failed, { ...nothing, failed: ({ failed: kind }) => kind!.slice(0, KIND) })
+}
+
+/** What stands in the columns of a failed one. */
+const NOTHING: Record<string, string | null> = { standing: null, plan: '', model: '', told: '' }
+
+const ANSWER_COLUMNS: Record<string, (row: Pair & { kept: KeptMatch }) => string | number | null> = {
+  standing: ({ kept }) => STANDINGS.indexOf(kept.standing),
+  size: ({ kept }) => kept.size,
+  objections: ({ kept }) => kept.objections,
+  score: ({ kept }) => kept.score,
+  // Told besides as it is: these are for what is ordered by the database.
+  plan: ({ kept }) => kept.plan,
+  model: ({ kept }) => kept.model,
+  against: ({ kept }) => bitsOf(kept.against),
+  waits: ({ kept }) => kept.waits,
+  passed: ({ kept }) => kept.passed,
+  told: ({ kept: { standing: _standing, size: _size, objections: _objections, score: _score, ...told } }) =>
+    JSON.stringify(told),
+  failed: () => null,
+}
+
+/** A unit of the yard, with what is kept of it for a household, or what kind of failure it came to; neither: it is still to be reckoned. */
 export interface KeptRow {
   id: string
   stock: string
   version: number
   kept?: KeptMatch
+  failed?: string
 }
 
 interface AnswerRow {
@@ -135,6 +156,7 @@ interface AnswerRow {
   objections: number
   score: number
   told: string
+  failed: string | null
 }
 
 /** Another text as soon as a household, or any unit of the yard, is other than it was. */
@@ -155,15 +177,16 @@ export async function stampOf(household: string): Promise<string> {
 /** Every unit with what is kept of it for a household as it is now, by stock number. */
 export async function keptFor(household: string, key: string): Promise<KeptRow[]> {
   const rows = await database().query<AnswerRow>(
-    `SELECT t.id, t.stock, t.version, a.standing, a.size, a.objections, a.score, a.told
+    `SELECT t.id, t.stock, t.version, a.standing, a.size, a.objections, a.score, a.told, a.failed
       FROM households h JOIN trailers t LEFT JOIN kept_answers a ON ${fresh('a')}
       WHERE h.id = :household ORDER BY t.stock`,
     { type: QueryTypes.SELECT, replacements: { household, key } },
   )
-  return rows.map(({ id, stock, version, standing, size, objections, score, told }) => ({
+  return rows.map(({ id, stock, version, standing, size, objections, score, told, failed }) => ({
     id,
     stock,
     version,
+    ...(failed !== null && { failed }),
     ...(standing !== null && {
       kept: {
         standing: STANDINGS[standing]!,
@@ -181,7 +204,7 @@ export interface YardStanding {
   household: string
   /** Of the household; absent where nothing is kept of it. */
   version?: number
-  /** Units that are kept of it. */
+  /** Units that are kept of it, with those that failed. */
   known: number
   /** Of those with nothing against them. */
   left: number
@@ -194,7 +217,12 @@ const at = (standing: Standing): number => STANDINGS.indexOf(standing)
 /** For some households counts and first places, in one query; in the order of `inKeptOrder`. */
 export async function standingsOf(households: readonly string[], key: string, most: number): Promise<YardStanding[]> {
   if (households.length === 0) return []
-  const rows = await database().query<{
+  const failures = database().query<{ household: string; version: number; failed: number }>(
+    `SELECT h.id AS household, h.version, COUNT(*) AS failed FROM households h JOIN trailers t
+      JOIN kept_answers a ON ${fresh('a')} WHERE h.id IN (:households) AND a.failed IS NOT NULL GROUP BY h.id`,
+    { type: QueryTypes.SELECT, replacements: { households, key } },
+  )
+  const ranked = database().query<{
     household: string
     version: number
     known: number
@@ -209,7 +237,8 @@ export async function standingsOf(households: readonly string[], key: string, mo
           & (BIT_OR(a.against) OVER (PARTITION BY h.id, a.plan) | BIT_OR(a.against) OVER (PARTITION BY h.id, a.model))
           & ~(BIT_OR(a.passed) OVER (PARTITION BY h.id, a.plan) | BIT_OR(a.passed) OVER (PARTITION BY h.id, a.model))
           <> 0 AS likely_no
-      FROM households h JOIN trailers t JOIN kept_answers a ON ${fresh('a')} WHERE h.id IN (:households)
+      FROM households h JOIN trailers t JOIN kept_answers a ON ${fresh('a')}
+        WHERE h.id IN (:households) AND a.failed IS NULL
     ), ranked AS (
       SELECT household, version, id, stock, standing,
         COUNT(*) OVER (PARTITION BY household) AS known,
@@ -221,12 +250,15 @@ export async function standingsOf(households: readonly string[], key: string, mo
     ) SELECT * FROM ranked WHERE place <= :most ORDER BY household, place`,
     { type: QueryTypes.SELECT, replacements: { households, key, most } },
   )
+  const [rows, failed] = await Promise.all([ranked, failures])
   return households.map((household) => {
     const own = rows.filter((row) => row.household === household)
+    const without = failed.find((row) => row.household === household)
+    const version = own[0]?.version ?? without?.version
     return {
       household,
-      ...(own[0] && { version: own[0].version }),
-      known: Number(own[0]?.known ?? 0),
+      ...(version !== undefined && { version }),
+      known: Number(own[0]?.known ?? 0) + Number(without?.failed ?? 0),
       left: Number(own[0]?.open ?? 0),
       first: own.map(({ id, stock, standing }) => ({ id, stock, standing: STANDINGS[standing]! })),
     }
@@ -249,8 +281,20 @@ export async function unitsInYard(): Promise<number> {
   return Number(row!.units)
 }
 
-export const keepWaits = (key: string, rows: readonly (Pair & { waits: Waited[] })[]): Promise<void> =>
-  keep('kept_waits', key, rows, { waits: ({ waits }) => JSON.stringify(waits) })
+export const keepWaits = (key: string, rows: readonly Outcome<Waited[]>[]): Promise<void> =>
+  keep('kept_waits', key, rows, {
+    waits: ({ kept = [] }) => JSON.stringify(kept),
+    failed: ({ failed }) => failed?.slice(0, KIND) ?? null,
+  })
+
+/** Pairs of households in hand with units that could not be worked out as they are, by unit, and what went wrong. */
+export const failedPairs = (key: string, most: number) =>
+  database().query<{ stock: string; households: number; kind: string }>(
+    `SELECT t.stock, COUNT(*) AS households, MIN(a.failed) AS kind FROM households h JOIN trailers t
+      JOIN kept_answers a ON ${fresh('a')} WHERE h.closed_at IS NULL AND a.failed IS NOT NULL
+      GROUP BY t.stock ORDER BY t.stock LIMIT :most`,
+    { type: QueryTypes.SELECT, replacements: { key, most } },
+  )
 
 /** What a household waits for on a unit; `old`: as it was before one of them, or what is reckoned, changed. */
 export interface KeptWaits {

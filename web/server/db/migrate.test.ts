@@ -32,6 +32,7 @@ const ALL = [
   '010-likely',
   '011-erased',
   '012-accounts',
+  '013-failed',
 ]
 const KEPT = ['kept_answers', 'kept_waits', 'chores', 'sign_in_attempts']
 const OFFICE = ['sessions', 'taken_out', 'set_aside', 'faults', 'one_time_links', 'house_settings', 'house_events']

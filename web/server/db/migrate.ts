@@ -12,6 +12,7 @@ import * as office from './migrations/009-office'
 import * as likely from './migrations/010-likely'
 import * as erased from './migrations/011-erased'
 import * as accounts from './migrations/012-accounts'
+import * as failed from './migrations/013-failed'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -29,6 +30,7 @@ const MIGRATIONS: Record<string, Migration> = {
   '010-likely': likely,
   '011-erased': erased,
   '012-accounts': accounts,
+  '013-failed': failed,
 }
 
 /** Whether this program knows what that one does. */

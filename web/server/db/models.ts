@@ -30,8 +30,9 @@ export class FactsRow extends Model<InferAttributes<FactsRow>, InferCreationAttr
   declare trailerId: string
   declare trailerVersion: number
   declare factsKey: string
-  declare facts: string
-  declare card: string
+  declare facts: string | null
+  declare card: string | null
+  declare failed: string | null
 }
 
 export class HouseholdRow extends Model<InferAttributes<HouseholdRow>, InferCreationAttributes<HouseholdRow>> {
@@ -140,7 +141,14 @@ export function models() {
       { sequelize, tableName: 'trailers' },
     )
     FactsRow.init(
-      { trailerId: id(), trailerVersion: counter(), factsKey: text(), facts: longText(), card: longText() },
+      {
+        trailerId: id(),
+        trailerVersion: counter(),
+        factsKey: text(),
+        facts: DataTypes.TEXT('long'),
+        card: DataTypes.TEXT('long'),
+        failed: DataTypes.STRING(80),
+      },
       { sequelize, tableName: 'trailer_facts', timestamps: false },
     )
     HouseholdRow.init(

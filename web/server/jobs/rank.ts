@@ -6,6 +6,7 @@ import { keptMatch, outOf, type KeptMatch, type OutUnit } from '@hitchet/core/ma
 import { rankWithChanges } from '@hitchet/core/match/match'
 import { yardLeft, type YardLeft } from '@hitchet/core/match/yardLeft'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
+import { outcomeOf } from './outcome'
 import { sheetsOf, type Sheet } from './sheets'
 
 interface OfHousehold {
@@ -15,12 +16,18 @@ interface OfHousehold {
 
 /** How much of the yard is possible for a household that is being typed. */
 export async function leftFor({ household, rules }: OfHousehold): Promise<YardLeft> {
-  const sheets = await sheetsOf(rules)
-  const ranked = rankWithChanges(sheets, household, rules).map((match) => ({
-    id: match.id,
-    ...keptMatch(match, household, rules.ranking),
-  }))
-  return yardLeft(ranked, waysIn(outOf(ranked), sheets, household, rules))
+  const all = await sheetsOf(rules)
+  const left = (sheets: Sheet[]) => {
+    const ranked = rankWithChanges(sheets, household, rules).map((match) => ({
+      id: match.id,
+      ...keptMatch(match, household, rules.ranking),
+    }))
+    return yardLeft(ranked, waysIn(outOf(ranked), sheets, household, rules))
+  }
+  const outcome = outcomeOf(() => left(all))
+  if ('kept' in outcome) return outcome.kept
+  // One on which nothing can be worked out costs the others nothing.
+  return left(all.filter((one) => 'kept' in outcomeOf(() => left([one]))))
 }
 
 /** All that is answered to a household on some units, by their ids. */

@@ -19,7 +19,10 @@ const parsed = new LRUCache<string, Sheet & { key: string }>({ max: MOST })
 /** Somebody saves while facts are made: so often it is looked again. */
 const ROUNDS = 5
 
-/** The facts of some units, or of the whole yard, each parsed once a thread; those that have none are given some first. */
+/**
+ * The facts of some units, or of the whole yard, each parsed once a thread; those that have none are given some first. Left out are
+ * units of which none can be made.
+ */
 export async function sheetsOf(rules: HouseRules, only?: readonly string[]): Promise<Sheet[]> {
   if (only?.length === 0) return []
   const key = storedKey(rules)
@@ -29,7 +32,7 @@ export async function sheetsOf(rules: HouseRules, only?: readonly string[]): Pro
     while ((await makeFacts({ rules, only: stale })) > 0);
     rows = await factsThere(key, only)
   }
-  const there = rows.filter((one) => one.there !== null)
+  const there = rows.filter((one) => one.there !== null && one.failed === null)
   const isParsed = ({ id, version }: { id: string; version: number }) => {
     const one = parsed.get(id)
     return one?.version === version && one.key === key

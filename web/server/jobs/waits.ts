@@ -4,7 +4,8 @@ import { waitedFor } from '@hitchet/core/match/tapeList'
 import { variantOf, type Variant } from '@hitchet/core/match/variants'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { householdsAsTheyAre, keepWaits } from '../db/answers'
-import { trailersById } from '../db/trailers'
+import { trailersById, type StockedTrailer } from '../db/trailers'
+import { outcomeOf } from './outcome'
 
 /** What was tried on the last two units stays in the thread: the next ten households try the same. */
 const lately = new LRUCache<string, Variant>({ max: 2 })
@@ -23,15 +24,22 @@ export async function reckonWaits({
 }): Promise<void> {
   const [[found], households] = await Promise.all([trailersById([unit]), householdsAsTheyAre(ids)])
   if (!found) return
-  const name = `${unit} ${found.version} ${key}`
-  const variant = lately.get(name) ?? variantOf(found.trailer, rules)
-  lately.set(name, variant)
   const rows = [...households].map(([id, { version, household }]) => ({
     household: id,
     householdVersion: version,
     trailer: found.id,
     trailerVersion: found.version,
-    waits: waitedFor(variant, household, judgeFor(household, rules)(variant.facts), rules),
+    ...outcomeOf(() => {
+      const variant = variantFor(found, rules, key)
+      return waitedFor(variant, household, judgeFor(household, rules)(variant.facts), rules)
+    }),
   }))
   await keepWaits(key, rows)
+}
+
+function variantFor({ id, version, trailer }: StockedTrailer, rules: HouseRules, key: string): Variant {
+  const name = `${id} ${version} ${key}`
+  const variant = lately.get(name) ?? variantOf(trailer, rules)
+  lately.set(name, variant)
+  return variant
 }

@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, it, vi } from 'vitest'
+import type { SeenUnit } from '@hitchet/core/match/seen'
 import { inTransaction } from '../db/database'
 import { addHouseholds, householdById, latestHouseholds } from '../db/households'
 import { saveTrailers, trailersByStock } from '../db/trailers'
@@ -72,7 +73,7 @@ describe('whoever asks for a page holds up nobody else', () => {
     expect(await besideKept(kept)).toMatchObject({ all: UNITS, open: 0 })
     expect((await besideTyped(kept.household, 5)).units).toHaveLength(5)
     expect((await yardPage({ text: '', order: 'order', from: 0, household: id })).rows[0]!.unit.stock).toBe(best.stock)
-    const { answers, nights } = (await seenUnit(best, kept))!
+    const { answers, nights } = (await seenUnit(best, kept)) as SeenUnit
     expect(answers).toEqual((await answersOn([best.id], kept.household)).get(best.id))
     expect((await comparedUnits([best], kept)).get(best.id)).toEqual({ answers, nights })
     await nextFor(kept.household)

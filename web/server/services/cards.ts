@@ -44,7 +44,7 @@ async function cardsNow(): Promise<YardOfCards> {
   }
   const isRead = ({ id, version }: { id: string; version: number }) =>
     read.get(id)?.version === version && read.get(id)?.key === key
-  const unknown = rows.filter((one) => one.there !== null && !isRead(one)).map(({ id }) => id)
+  const unknown = rows.filter((one) => one.there !== null && !one.none && !isRead(one)).map(({ id }) => id)
   if (unknown.length)
     for (const { id, version, card } of await cardsOf(key, unknown))
       read.set(id, { ...(JSON.parse(card) as YardCard), id, version, key })
@@ -52,10 +52,9 @@ async function cardsNow(): Promise<YardOfCards> {
     const there = new Set(rows.map(({ id }) => id))
     for (const id of read.keys()) if (!there.has(id)) read.delete(id)
   }
-  const cards = rows.flatMap(({ id }) => read.get(id) ?? [])
+  const cards = rows.flatMap(({ id, none }) => (none ? [] : (read.get(id) ?? [])))
   const now = { stamp, cards, byId: new Map(cards.map((card) => [card.id, card])) }
   // Whoever saves while they are read changes the stamp, or finds it changed.
-  if (cards.length === rows.length && rows.every(isRead) && stamp === `${await yardRevision()} ${key}`)
-    mine.lately = now
+  if (rows.every((one) => one.none || isRead(one)) && stamp === `${await yardRevision()} ${key}`) mine.lately = now
   return now
 }

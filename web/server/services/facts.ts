@@ -1,5 +1,6 @@
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
-import { readFacts, storedKey, type StoredFacts } from '../db/facts'
+import { factsThere, readFacts, storedKey, type StoredFacts } from '../db/facts'
+import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import { ofProcess } from '../ofProcess'
 
@@ -14,11 +15,17 @@ export async function yardFacts(rules: HouseRules, only?: string): Promise<Store
   const key = storedKey(rules)
   let rows = await readFacts(key, only)
   // Whoever waited for facts that somebody else asked for may have a unit that was not there when that began.
-  for (let round = 0; round < ROUNDS && rows.some(({ facts }) => facts === null); round++) {
+  for (let round = 0; round < ROUNDS && rows.some(({ facts, failed }) => facts === null && failed === null); round++) {
     await freshFacts(rules)
     rows = await readFacts(key, only)
   }
   return rows.flatMap(({ id, facts }) => (facts === null ? [] : [{ id, facts }]))
+}
+
+/** Whether a unit is one on which nothing can be worked out as it is. */
+export async function hasFailed(unit: string): Promise<boolean> {
+  const [row] = await factsThere(storedKey(houseRules()), [unit])
+  return row?.failed !== null && row?.failed !== undefined
 }
 
 const mine = ofProcess('facts', (): { renewing?: Promise<void> } => ({}))

@@ -16,15 +16,21 @@ import type { Account } from '../db/accounts'
 import { standingsOf, waitsOf } from '../db/answers'
 import { asOnlyOne } from '../db/chores'
 import { database, inTransaction } from '../db/database'
+import { latestFaults } from '../db/faults'
 import { householdById } from '../db/households'
 import { allTrailers, changeTrailer, saveTrailers, trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { noteOutcome } from './afterwards'
+import { hasFailed } from './facts'
 import { renewHousehold, startHousehold } from './households'
 import { keepUp, keptUp, rankedYard, standingsFor } from './kept'
 import { keptKey } from './keptKey'
+import { seenUnit } from './matching'
+import { officeView } from './office'
 import { takeReading } from './trailers'
 import { waitsFor } from './waits'
+import { besideTyped } from './yardBeside'
+import { yardPage } from './yardList'
 import { takeOutNow } from '../testing/takenOut'
 
 ownDatabase('kept')
@@ -101,7 +107,7 @@ describe('what is kept of a household on a yard', () => {
     // As no program of ours writes one: whoever it is reckoned with has no people.
     const broken = ids.toSorted()[2]!
     const written = (document: string) =>
-      database().query('UPDATE households SET document = :document WHERE id = :broken', {
+      database().query('UPDATE households SET document = :document, version = version + 1 WHERE id = :broken', {
         replacements: { broken, document },
       })
     const whole = (await householdById(broken))!.household
@@ -109,14 +115,56 @@ describe('what is kept of a household on a yard', () => {
     await takeReading('LONG', { key: 'readings.gvwr', text: '7950', source: 'label' }, MAREN, '2026-11-27')
     await keptUp()
     const known = await Promise.all(ids.map(async (id) => [id, (await stands(id)).standings[0]!.known] as const))
-    expect(Object.fromEntries(known)).toEqual(
-      Object.fromEntries(ids.map((id) => [id, id === broken ? lot.length - 1 : lot.length])),
-    )
+    // Of the broken one, which no program of ours told anybody of, so far the unit that changed.
+    expect(Object.fromEntries(known)).toEqual(Object.fromEntries(ids.map((id) => [id, id === broken ? 1 : lot.length])))
+    // It is said to have failed, and nobody waits for it.
+    expect(await rankedYard(broken)).toMatchObject({ units: [], open: 0, failed: lot.map(({ stock }) => stock).sort() })
+    expect((await stands(broken)).standings[0]).toMatchObject({ left: 0, first: [] })
+    const office = await officeView()
+    expect(office.failed).toContainEqual({ stock: 'LONG', households: 1, kind: 'TypeError' })
+    expect(office.work.map(({ left }) => left)).toEqual([0, 0, 0])
     // Once it is whole again it is reckoned as any other.
     await written(JSON.stringify(whole))
-    const { units, open } = await rankedYard(broken)
-    expect(open).toBe(0)
+    const { units, open, failed } = await rankedYard(broken)
+    expect([open, failed]).toEqual([0, []])
     expect(units).toMatchObject(await reckoned(whole))
+  })
+
+  it('of a unit that cannot be worked out is said to have failed, once for all of them; the others are there', async () => {
+    const { id } = await startHousehold(uuid(), they(24_500), MAREN.id)
+    const broken = (document: string) =>
+      database().query("UPDATE trailers SET document = :document, version = version + 1 WHERE stock = 'LONG'", {
+        replacements: { document },
+      })
+    const [kept] = await trailersByStock(['LONG'])
+    await broken(JSON.stringify({ ...kept!.trailer, plan: { ...kept!.trailer.plan, box: null } }))
+    const faults = async () => (await latestFaults(200)).filter(({ place }) => place.startsWith('facts of unit')).length
+    const before = await faults()
+    const { units, open, failed } = await rankedYard(id)
+    expect({ stocks: units.map(({ stock }) => stock).sort(), open, failed }).toEqual({
+      stocks: lot
+        .map(({ stock }) => stock)
+        .filter((stock) => stock !== 'LONG')
+        .sort(),
+      open: 0,
+      failed: ['LONG'],
+    })
+    expect((await stands(id)).standings[0]!.known).toBe(lot.length)
+    expect(await hasFailed(kept!.id)).toBe(true)
+    const they2 = (await householdById(id))!
+    const [unit] = await trailersByStock(['LONG'])
+    expect(await seenUnit(unit!, they2)).toEqual({ failed: 'TypeError' })
+    expect(await besideTyped(they2.household, 5)).toMatchObject({ all: lot.length - 1, open: 0 })
+    expect((await waitsFor([{ household: id, unit: kept!.id }]))[0]).toMatchObject({ waits: [], old: false })
+    // Whoever asks again is told the same; nothing is tried anew.
+    expect((await rankedYard(id)).failed).toEqual(['LONG'])
+    expect((await yardPage({ text: '', order: 'order', from: 0, household: id })).failed).toEqual(['LONG'])
+    expect((await officeView()).failed.filter(({ stock }) => stock === 'LONG')).toEqual([
+      { stock: 'LONG', kind: 'TypeError' },
+    ])
+    expect(await faults()).toBe(before + 1)
+    await broken(JSON.stringify(kept!.trailer))
+    expect(await rankedYard(id)).toMatchObject({ open: 0, failed: [] })
   })
 
   it('counts and first places come out of the database as the match has them', async () => {

@@ -25,6 +25,8 @@ export interface RankedYard {
   units: RankedUnit[]
   /** So many units are still being reckoned. */
   open: number
+  /** Stock numbers of those that cannot be: they failed, and are tried again once they, the household or the program change. */
+  failed: string[]
   /** What it is known by. */
   stamp: string
 }
@@ -46,17 +48,18 @@ export async function rankedYard(household: string, until = patience()): Promise
   if (known) return known
   const rows = await onceReckoned(
     () => keptFor(household, key),
-    (now) => now.filter(({ kept }) => !kept).length,
+    (now) => now.filter(({ kept, failed }) => !kept && failed === undefined).length,
     () => reckonFor(household),
     until,
   )
   const units = rows.flatMap(({ kept, id, stock, version }) => (kept ? [{ ...kept, id, stock, version }] : []))
+  const failed = rows.flatMap(({ failed: kind, stock }) => (kind === undefined ? [] : [stock]))
   const stocks = new Map(units.map(({ id, stock }) => [id, stock]))
   const ranked = rankedKept(units).map((one): RankedUnit => ({
     ...one,
     ...(one.likely && { failing: stocks.get(one.likely.like)! }),
   }))
-  const yard = { stamp, units: ranked, open: rows.length - units.length }
+  const yard = { stamp, units: ranked, failed, open: rows.length - units.length - failed.length }
   // Whoever saves while it is read changes the stamp, or finds it changed.
   if (yard.open === 0 && stamp === `${household} ${await stampOf(household)} ${key}`) lately.set(stamp, yard)
   return yard

@@ -12,6 +12,7 @@ import { trailersByStock } from '../db/trailers'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import type { AnswerRests } from '../jobs/rests'
+import type { NotFigured } from '../jobs/outcome'
 import { Refused } from '../refused'
 import { nearlyWays } from '@hitchet/core/match/nearlyWays'
 import { AsyncCache } from '../asyncCache'
@@ -67,12 +68,12 @@ export async function answersOn(units: readonly string[], household: Household):
 }
 
 /** A unit through a household's eyes; nothing when it is gone meanwhile. */
-export const seenUnit = (unit: Looked, household: KeptHousehold): Promise<SeenUnit | undefined> =>
+export const seenUnit = (unit: Looked, household: KeptHousehold): Promise<SeenUnit | NotFigured | undefined> =>
   seenLately.of(household, unit, () =>
     inWorker('seen', { unit: unit.id, household: household.household, rules: houseRules() }),
   )
 
-const seenLately = ofProcess('seen lately', () => new Lately<SeenUnit>(100))
+const seenLately = ofProcess('seen lately', () => new Lately<SeenUnit | NotFigured>(100))
 
 /** What a household is answered on a unit, and their nights in it: for units side by side. */
 export interface AnsweredUnit {
@@ -84,7 +85,7 @@ export interface AnsweredUnit {
 export async function comparedUnits(
   units: readonly Looked[],
   household: KeptHousehold,
-): Promise<Map<string, AnsweredUnit>> {
+): Promise<Map<string, AnsweredUnit | NotFigured>> {
   const told = await Promise.all(
     units.map((unit) =>
       comparedLately.of(household, unit, () =>
@@ -95,7 +96,7 @@ export async function comparedUnits(
   return new Map(units.flatMap(({ id }, i) => (told[i] ? [[id, told[i]]] : [])))
 }
 
-const comparedLately = ofProcess('compared lately', () => new Lately<AnsweredUnit>(400))
+const comparedLately = ofProcess('compared lately', () => new Lately<AnsweredUnit | NotFigured>(400))
 
 /** The figures that each of a household's answers on a unit rests on. @throws Refused. */
 export async function restsFor(stock: string, householdId: string): Promise<AnswerRests[]> {
@@ -130,10 +131,10 @@ export const nextFor = (household: Household): Promise<NextQuestion | undefined>
 export const yardLeftFor = (household: Household): Promise<YardLeft> =>
   inWorker('leftFor', { household, rules: houseRules() }, THEIRS_ALONE)
 
-/** The same of a household that is kept, from what is kept of it. */
-export async function yardLeftOf({ id, household }: KeptHousehold): Promise<YardLeft> {
+/** The same of a household that is kept, from what is kept of it; `open`: so many units are still being worked out. */
+export async function yardLeftOf({ id, household }: KeptHousehold): Promise<YardLeft & { open: number }> {
   const until = patience()
   const yard = await rankedYard(id, until)
   // What would let in more is told once it is known.
-  return yardLeft(yard.units, (await inTime(until, waysToFit(yard, household))) ?? [])
+  return { ...yardLeft(yard.units, (await inTime(until, waysToFit(yard, household))) ?? []), open: yard.open }
 }

@@ -1,7 +1,7 @@
 import { everybody, type Account } from '../db/accounts'
-import { openPairs } from '../db/answers'
+import { failedPairs, openPairs } from '../db/answers'
 import { latestFaults, type Fault } from '../db/faults'
-import { staleCount, storedKey } from '../db/facts'
+import { failedUnits, staleCount, storedKey } from '../db/facts'
 import { latestEvents } from '../db/houseEvents'
 import type { SecondFactorOf } from '../../wire/secondFactor'
 import { secondFactorOf } from '../db/houseSettings'
@@ -26,25 +26,31 @@ export interface OfficeView {
   secondFactorOf: SecondFactorOf
   events: Awaited<ReturnType<typeof latestEvents>>
   work: Work[]
+  /** What cannot be worked out as it is, by unit: for everybody, or for so many households. */
+  failed: { stock: string; households?: number; kind: string }[]
   faults: Fault[]
   setAside: SetAside[]
 }
 
 /** So many of what failed lately. */
 const FAULTS = 30
+/** So many units that cannot be worked out for somebody. */
+const FAILED = 60
 /** So much of what happened at the doors. */
 const EVENTS = 60
 
 /** Who is in, what runs, what failed, what could not be read. */
 export async function officeView(): Promise<OfficeView> {
   const rules = houseRules()
-  const [people, sessions, factorOf, events, facts, answers, faults, setAside] = await Promise.all([
+  const [people, sessions, factorOf, events, facts, answers, units, pairs, faults, setAside] = await Promise.all([
     everybody(),
     openSessions(),
     secondFactorOf(),
     latestEvents(EVENTS),
     staleCount(storedKey(rules)),
     openPairs(keptKey(rules)),
+    failedUnits(storedKey(rules)),
+    failedPairs(keptKey(rules), FAILED),
     latestFaults(FAULTS),
     allSetAside(),
   ])
@@ -58,6 +64,7 @@ export async function officeView(): Promise<OfficeView> {
       { name: 'Answers to be reckoned, of a household on a unit each', ...answers },
       { name: 'Jobs waiting for a thread of this process', left: waitingJobs() },
     ],
+    failed: [...units, ...pairs.filter(({ stock }) => !units.some((one) => one.stock === stock))],
     secondFactorOf: factorOf,
     events,
     faults,

@@ -23,6 +23,8 @@ export interface YardBeside extends Pick<YardLeft, 'all' | 'left' | 'out'> {
   units: Silhouette[]
   /** So many units of the lot are still being reckoned. */
   open: number
+  /** So many cannot be. */
+  failed: number
   /** The change that would let in the most. */
   way?: { says: Phrase; units: number }
 }
@@ -32,7 +34,7 @@ export const BESIDE = 24
 
 /** For whoever is being typed. */
 export const besideTyped = async (household: Household, most: number): Promise<YardBeside> =>
-  beside(await yardLeftFor(household), most)
+  beside({ ...(await yardLeftFor(household)), open: 0 }, most)
 
 /** For whoever is kept, from what is kept of them. */
 export const besideKept = async (kept: KeptHousehold): Promise<YardBeside> => beside(await yardLeftOf(kept), BESIDE)
@@ -42,14 +44,18 @@ export async function besideNobody(): Promise<Silhouette[]> {
   return (await yardCards()).slice(0, BESIDE).map((card) => silhouette(card))
 }
 
-async function beside({ all, left, out, ways, units }: YardLeft, most: number): Promise<YardBeside> {
+async function beside(
+  { all, left, out, ways, units, open }: YardLeft & { open: number },
+  most: number,
+): Promise<YardBeside> {
   const cards = await cardsById()
   const [way] = ways
   return {
     all,
     left,
     out,
-    open: Math.max(0, cards.size - all),
+    open,
+    failed: Math.max(0, cards.size - all - open),
     units: units.slice(0, most).flatMap(({ id, standing }) => {
       const card = cards.get(id)
       return card ? [silhouette(card, standing)] : []

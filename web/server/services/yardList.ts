@@ -46,6 +46,8 @@ export interface YardPage {
   read: { words: string; strange: boolean }[]
   /** So many units are still being reckoned for them. */
   open: number
+  /** Stock numbers of those that cannot be. */
+  failed: readonly string[]
 }
 
 /** So many strips are drawn before one scrolls. */
@@ -86,6 +88,7 @@ export async function yardPage({ text, order, from, household }: YardSearch): Pr
     read,
     ordered: isOrdered,
     open: ranked?.open ?? 0,
+    failed: ranked?.failed ?? [],
   }
 }
 

@@ -19,7 +19,7 @@ import { closePool } from '../jobs/pool'
 import { factsFrom } from '../db/factsText'
 import { yardFacts } from '../services/facts'
 import { rankedYard, stopKeepingUp } from '../services/kept'
-import { comparedUnits } from '../services/matching'
+import { comparedUnits, type AnsweredUnit } from '../services/matching'
 import { readFileSync, readdirSync } from 'node:fs'
 
 /**
@@ -50,7 +50,7 @@ const compared = await comparedUnits(units, (await householdById(id!))!)
 const told = units.map((kept) => ({
   kept,
   trailer: trailers.find(({ stock }) => stock === kept.stock)!,
-  ...compared.get(kept.id)!,
+  ...(compared.get(kept.id) as AnsweredUnit),
 }))
 const [first] = told
 console.log(
