@@ -2,10 +2,11 @@ import { spawn } from 'node:child_process'
 import { once } from 'node:events'
 import { connect, createServer, type Socket } from 'node:net'
 import { join } from 'node:path'
+// As it comes: a page that the server could not make is an error on the page too.
+import { expect, test } from '@playwright/test'
 import { serve } from '../scripts/machine/application.mjs'
 import { ROOT } from '../scripts/machine/places.mjs'
 import { freePort } from '../scripts/machine/processes.mjs'
-import { expect, test } from './testing/lot'
 
 /** What stands between a server and its database, and can be cut like a cable. */
 async function cable(to: URL) {
@@ -56,7 +57,7 @@ test('while the database is away pages and saves answer 503 in words; when it is
     expect(saved.status()).toBe(503)
     expect(await saved.json()).toMatchObject({ kind: 'away' })
     await mend()
-    await expect(page.getByRole('heading', { name: 'The yard' })).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'Yard', exact: true })).toBeVisible()
   } finally {
     await server.stop()
     cut()

@@ -30,7 +30,10 @@ export const FIELD_RULES = {
   'select.field-box': { px: '1.5', cursor: 'pointer' },
   '.field-line': {
     '& > .fields': { display: 'flex', alignItems: 'flex-start', flexWrap: 'wrap' },
-    '&.one-line > .fields': { flexWrap: { base: 'wrap', md: 'nowrap' } },
+    '&.one-line > .fields': {
+      flexWrap: { base: 'wrap', md: 'nowrap' },
+      alignItems: { base: 'flex-end', md: 'flex-start' },
+    },
     '& > p': { minHeight: '18px', fontSize: '13px', lineHeight: '18px', color: 'line' },
     '& > p.is-no': { color: 'no' },
     '& > p.is-doubt': { color: 'measure' },
@@ -87,6 +90,17 @@ export const FIELD_RULES = {
     '&::-webkit-progress-bar': { background: 'var(--h-colors-hair)' },
     '&::-webkit-progress-value': { background: 'var(--h-colors-green)' },
     '&::-moz-progress-bar': { background: 'var(--h-colors-green)' },
+  },
+  // Where there is room for heads over the columns they are labels for readers alone.
+  '.under-head': {
+    fontSize: '13px',
+    color: 'line',
+    position: { md: 'absolute' },
+    width: { md: '1px' },
+    height: { md: '1px' },
+    overflow: { md: 'hidden' },
+    clipPath: { md: 'inset(50%)' },
+    whiteSpace: 'nowrap',
   },
   '.column-head': { flex: 'none', fontSize: '13px', color: 'line' },
   '.icon-button': {

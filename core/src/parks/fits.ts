@@ -95,7 +95,9 @@ export function summaryOf(answers: readonly SiteAnswer[]): Phrase {
   const not = answers.filter(({ against }) => against.length > 0)
   const nearest = [...not].sort((a, b) => b.site.length - a.site.length).slice(0, 2)
   const first = says`It fits ${fit.length} of ${answers.length} sites round here`
-  const least = open.length ? says`, and ${open.length} more are to be measured for` : []
+  const least = open.length
+    ? says`, and ${open.length === answers.length ? 'all' : open.length} of them are to be measured for first`
+    : []
   return nearest.length
     ? says`${first}${least}; not ${listed(
         nearest.map(({ name }) => name),

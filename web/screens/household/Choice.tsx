@@ -36,7 +36,7 @@ export function Tick({ path, label, hideLabel }: Omit<ChoiceProps, 'options'>) {
   return (
     <label className="choice">
       <input type="checkbox" defaultChecked={get(formState.defaultValues, path) === true} {...register(path)} />{' '}
-      <span className={hideLabel ? 'sr-only' : undefined}>{label}</span>
+      <span className={hideLabel ? 'under-head' : undefined}>{label}</span>
     </label>
   )
 }
@@ -47,7 +47,7 @@ export function SelectField({ path, label, options, hideLabel, width }: ChoicePr
   const id = useId()
   return (
     <div className="field" style={width ? { width, flex: 'none' } : undefined}>
-      <label htmlFor={id} className={hideLabel ? 'sr-only' : undefined}>
+      <label htmlFor={id} className={hideLabel ? 'under-head' : undefined}>
         {label}
       </label>
       <select

@@ -2,7 +2,7 @@
 
 import { Box, Button, HStack, Stack, Text } from '@chakra-ui/react'
 import { Plus, Undo2 } from 'lucide-react'
-import { memo, useCallback, useState } from 'react'
+import { memo, useCallback, useId, useState } from 'react'
 import { get, useFieldArray, useFormContext, useWatch } from 'react-hook-form'
 import { emptyPerson, type HouseholdDraft, type PersonDraft } from '@hitchet/core/household/draft'
 import { personDoubt } from '@hitchet/core/household/draftDoubts'
@@ -123,7 +123,7 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
         placeholder={most.weight ?? '180'}
       />
       <Partner index={index} people={people} />
-      <span style={{ width: 44, paddingTop: 6, flex: 'none' }}>
+      <span style={{ minWidth: 44, paddingTop: 6, flex: 'none' }}>
         <Tick path={`people.${index}.guest`} label="Guest" hideLabel />
       </span>
       <More index={index} people={people} />
@@ -190,20 +190,25 @@ function Partner({ index, people }: { index: number; people: { id: string; name:
   // Held by the form: the other’s row may come after this one’s.
   const { control } = useFormContext<HouseholdDraft>()
   const partner = useWatch({ control, name: `people.${index}.partner` })
+  const field = useId()
   return (
-    <select
-      className="field-box"
-      style={{ width: 136, flex: 'none' }}
-      aria-label="Shares a bed with"
-      value={others.some(({ value }) => value === partner) ? partner : ''}
-      onChange={({ target }) => choose(target.value)}
-    >
-      {[{ value: '', name: 'nobody' }, ...others].map(({ value, name }) => (
-        <option key={value} value={value}>
-          {name}
-        </option>
-      ))}
-    </select>
+    <div className="field" style={{ width: 136, flex: 'none' }}>
+      <label htmlFor={field} className="under-head">
+        Shares a bed with
+      </label>
+      <select
+        id={field}
+        className="field-box"
+        value={others.some(({ value }) => value === partner) ? partner : ''}
+        onChange={({ target }) => choose(target.value)}
+      >
+        {[{ value: '', name: 'nobody' }, ...others].map(({ value, name }) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </div>
   )
 }
 

@@ -21,7 +21,7 @@ export function TextField({ path, label, placeholder, width, hideLabel }: TextFi
   const id = useId()
   return (
     <div className="field" style={width ? { width, flex: 'none' } : undefined}>
-      <label htmlFor={id} className={hideLabel ? 'sr-only' : undefined}>
+      <label htmlFor={id} className={hideLabel ? 'under-head' : undefined}>
         {label}
       </label>
       <input

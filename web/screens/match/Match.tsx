@@ -94,7 +94,8 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
         title="Match"
         line={
           <>
-            {possible} of {units.length} units could be theirs, {plans.length} plans in all
+            {possible} of {units.length} {units.length === 1 ? 'unit' : 'units'} could be theirs,{' '}
+            {plans.length === 1 ? 'one plan' : `${plans.length} plans`} in all
             {firm !== undefined && (
               <>
                 ; {units[0]!.stock} stays first in {Math.round(100 * firm)} of 100 ways of weighing what matters
@@ -124,7 +125,7 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
       ) : (
         open === 0 && <StillReckoning>Still figuring what would let in more units.</StillReckoning>
       )}
-      {cards.length === 0 && <Text py="8">The yard is empty. Bring in trailer files under Yard.</Text>}
+      {cards.length === 0 && <Text py="8">The yard is empty. Take a unit in under Yard, or bring in files there.</Text>}
       <Mattering
         questions={QUESTIONS.map(({ id: question }) => question)}
         weights={ranking.weights}

@@ -62,7 +62,7 @@ export function TopBar({ account, sees, open, place }: TopBarProps) {
             <Close name={open.name} />
           </Flex>
         ) : (
-          <Text color="line" fontSize="sm">
+          <Text color="line" fontSize="sm" hideBelow="md">
             {sees.families ? 'No household open: units are shown as they are.' : 'Units as they are.'}
           </Text>
         )}

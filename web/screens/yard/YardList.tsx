@@ -154,7 +154,7 @@ export function YardList({
         </StillReckoning>
       )}
       <NotFigured stocks={page.failed} />
-      {listed === 0 && <NothingLeft />}
+      {listed === 0 && (page.all === 0 ? <EmptyYard /> : <NothingLeft />)}
       <Box as="ul" listStyleType="none">
         {rows.map((row) => (
           <Row key={row.unit.stock} row={row} household={household} frame={frame} />
@@ -229,6 +229,15 @@ const Fact = ({ name, children }: { name: string; children: ReactNode }) => (
     <dd>{children}</dd>
   </div>
 )
+
+function EmptyYard() {
+  return (
+    <Box py="10" maxW="560px">
+      <Text fontWeight="600">The yard is empty.</Text>
+      <Text>Take a unit in and draw it, or bring in files that another Hitchet wrote.</Text>
+    </Box>
+  )
+}
 
 function NothingLeft() {
   return (

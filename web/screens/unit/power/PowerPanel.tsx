@@ -22,8 +22,13 @@ export function PowerPanel({ facts, running, from }: { facts: PowerFacts; runnin
   const [on, setOn] = useState<readonly string[]>(running)
   const [supply, setSupply] = useState<Supply>(from)
   const ticked = all.filter(({ id }) => on.includes(id))
-  const sum = supply === 'inverter' ? sumOnInverter(facts.inverter ?? 0, ticked) : sumOn(supply, ticked)
+  const summed = (loads: readonly Load[]) =>
+    supply === 'inverter' ? sumOnInverter(facts.inverter ?? 0, loads) : sumOn(supply, loads)
+  const sum = summed(ticked)
   const over = sum.spare < 0
+  // Of what nobody read the most is taken: whether it gives way is known where what was read does it.
+  const sure = summed(ticked.filter((load) => !('read' in load)))
+  const unsure = sure.watts < sum.watts
   const supplies: { value: Supply; name: string }[] = [
     ...(Object.keys(SUPPLIES) as SupplyId[]).map((value) => ({ value, name: SUPPLIES[value].name })),
     ...(facts.inverter ? [{ value: 'inverter' as const, name: 'its inverter' }] : []),
@@ -66,9 +71,12 @@ export function PowerPanel({ facts, running, from }: { facts: PowerFacts; runnin
           <line x1={BAR - 81} x2={BAR - 81} y1="0" y2="26" stroke="var(--h-colors-ink)" strokeWidth="2" />
         </svg>
         <Text fontSize="16px" fontWeight="600">
+          {unsure && 'up to '}
           {said(sum.watts)} of {said(supply === 'inverter' ? sum.limit : SUPPLIES[supply].va)}
           {': '}
-          {over ? tripped(supply, ticked) : `${said(sum.spare)} left${legs(supply)}`}
+          {over
+            ? tripped(supply, ticked, sure.spare < 0)
+            : `${unsure ? 'at least ' : ''}${said(sum.spare)} left${legs(supply)}`}
         </Text>
       </Flex>
       <Box mt="2">
@@ -83,11 +91,13 @@ const said = (watts: number): string => formatQuantity(quantity(Math.round(watts
 const legs = (supply: Supply): string => (supply === '50 A' ? ' on the fuller of two legs' : '')
 
 /** What gives way first. */
-function tripped(supply: Supply, ticked: readonly Load[]): string {
+function tripped(supply: Supply, ticked: readonly Load[], isSure: boolean): string {
   const largest = ticked.reduce((a, b) => (b.watts > a.watts ? b : a))
-  const what =
-    supply === 'inverter' ? 'the inverter shuts off' : supply === '50 A' ? 'one leg trips' : 'the breaker trips'
-  return `${what}; without ${largest.name} it would be ${said(largest.watts)} less`
+  const [what, does, may] =
+    supply === 'inverter'
+      ? ['the inverter', 'shuts off', 'may shut off']
+      : [supply === '50 A' ? 'one leg' : 'the breaker', 'trips', 'may trip']
+  return `${what} ${isSure ? does : may}; without ${largest.name} it would be ${said(largest.watts)} less`
 }
 
 function Tick({
