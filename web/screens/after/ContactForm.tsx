@@ -23,6 +23,7 @@ const FIELDS = [
 export function ContactForm({ household, kept }: { household: string; kept: Kept }) {
   const router = useRouter()
   const [stands, setStands] = useState(kept)
+  const [taken, setTaken] = useState(0)
   const typed = useRef<Record<string, string>>({})
   const { busy, says, theirs, send, say } = useSaving<Contact>()
   const save = async (contact: Record<string, string>, over: number) => {
@@ -37,8 +38,8 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
   return (
     <form
       noValidate
-      // Taken from somebody else, the fields are made anew.
-      key={stands.version}
+      // Taken from somebody else, the fields are made anew. After a save of one’s own they stay: more may have been typed meanwhile.
+      key={taken}
       onSubmit={(event) => void save(typedIn(event), stands.version)}
     >
       <Grid templateColumns="repeat(auto-fit, minmax(170px, 1fr))" gap="2">
@@ -80,6 +81,7 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
             variant="outline"
             onClick={() => {
               setStands({ version: theirs.version, contact: theirs.document })
+              setTaken(taken + 1)
               say(undefined)
             }}
           >

@@ -70,7 +70,7 @@ function DrawingBoard({
   )
   // What an earlier visit left is taken up again, over what it began with, not over what was saved since.
   const [base, setBase] = useState(() =>
-    left ? { version: left.version, plan: left.base } : { version, plan: trailer.plan },
+    left ? { version: left.version, plan: left.base, unit: trailer } : { version, plan: trailer.plan, unit: trailer },
   )
   const [board, step] = useReducer(stepped, undefined, () =>
     left ? stepped(boardOf(left.base), { do: 'change', to: left.plan }) : boardOf(trailer.plan),
@@ -172,7 +172,7 @@ function DrawingBoard({
       version: over,
       trailer: withPlan(latest, withReadingsOf(plan, latest.plan)),
     })
-  const save = async (over = base.version, latest = theirs?.document ?? trailer): Promise<void> => {
+  const save = async (over = base.version, latest = theirs?.document ?? base.unit): Promise<void> => {
     const saved = await send(async () => {
       const outcome = await put(over, latest)
       const meanwhile = !outcome.ok && outcome.kind === 'stale' ? (outcome.theirs as Trailer) : undefined
@@ -182,12 +182,13 @@ function DrawingBoard({
         : outcome
     })
     if (!saved) return
-    setBase({ version: saved.version, plan })
+    // With what was read on it meanwhile: the page itself comes anew a moment later.
+    setBase({ version: saved.version, plan, unit: saved.trailer })
     forget()
     router.refresh()
   }
   const takeTheirs = () => {
-    setBase({ version: theirs!.version, plan: theirs!.document.plan })
+    setBase({ version: theirs!.version, plan: theirs!.document.plan, unit: theirs!.document })
     step({ do: 'begin', with: theirs!.document.plan })
     forget()
     say(undefined)
