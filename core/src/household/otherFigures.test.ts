@@ -4,8 +4,8 @@ import { factsOn } from '../match/factSheet'
 import { judgeFor } from '../match/judge'
 import { phraseText } from '../quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
-import { household, person } from '../testing/someone'
-import { unit } from '../testing/unit'
+import { FAMILY, HATCH, LONG } from '../testing/lot'
+import { household, person, vehicle } from '../testing/someone'
 import { householdDoubts } from './doubts'
 import { draftOf } from './draft'
 import { otherDoubt } from './draftDoubts'
@@ -22,6 +22,7 @@ const kayak = (weight: number, length = 120): Household['gear'][number] => ({
   rides: 'trailer',
 })
 const they = (given: Partial<Household>) => household([person({ height: 68, weight: 170 })], given)
+const TRIP = { nights: 4, hookups: 'full', season: 'summer' } as const
 const questions = (of: Household) => householdDoubts(of).map(({ says }) => phraseText(says))
 const reader = { by: 'Priya', on: '2026-11-26' }
 
@@ -61,13 +62,43 @@ describe('a figure of a household that can be, and is odd', () => {
     ['tow', they({ pets: [{ id: 'mo', name: 'Mo', kind: 'dog', weight: 1 }] })],
     ['tow', they({ trip: { nights: 4, hookups: 'full', season: 'summer', belongings: 9 } })],
   ] as const)('says nothing for certain in %s until somebody confirms it', (question, odd) => {
-    const facts = factsOn(unit(), RULES)
+    const facts = factsOn(FAMILY, RULES)
     const answer = judgeFor(odd, RULES)(facts)[question]!
     expect(answer.verdict).toBe('measure')
     expect(answer.missing).toContain(householdDoubts(odd)[0]!.key)
     expect(answer.because.filter(({ verdict }) => verdict !== 'measure' && verdict !== 'note')).toEqual([])
     const sure = { ...odd, sure: otherFigures<number>(odd).map(({ figure, value }) => ({ figure, value })) }
     expect(householdDoubts(sure)).toEqual([])
+  })
+
+  it.each([
+    ['limits.budget', (value: number) => ({ limits: { budget: value } }), [900, 60_000]],
+    ['limits.rigLength', (value: number) => ({ limits: { rigLength: value } }), [120, 700]],
+    ['trip.belongings', (value: number) => ({ trip: { ...TRIP, belongings: value } }), [2_600, 300]],
+    ['trip.hitch', (value: number) => ({ trip: { ...TRIP, hitch: value } }), [900, 80]],
+    ['gear.kayak.weight', (value: number) => ({ gear: [kayak(value)] }), [900, 50]],
+    ['gear.kayak.size.length', (value: number) => ({ gear: [kayak(50, value)] }), [1, 120]],
+    [
+      'pets.mo.weight',
+      (value: number) => ({ pets: [{ id: 'mo', name: 'Mo', kind: 'dog' as const, weight: value }] }),
+      [900, 40],
+    ],
+  ] as const)('%s: whatever it could change waits for it, and nothing else', (figure, given, [odd, usual]) => {
+    for (const facts of [FAMILY, HATCH, LONG].map((one) => factsOn(one, RULES))) {
+      const towed = { ...they(given(odd)), vehicle: vehicle({ towRating: 7_000, payload: 1_500, gcwr: 14_000 }) }
+      const said = (value: number) => {
+        const sure = { ...towed, ...given(value), sure: [{ figure, value }] }
+        return new Map(Object.entries(judgeFor(sure, RULES)(facts)).map(([id, answer]) => [id, JSON.stringify(answer)]))
+      }
+      const [one, other] = [said(odd), said(usual)]
+      const changes = [...one.keys()].filter((id) => one.get(id) !== other.get(id))
+      const doubted = Object.entries(judgeFor(towed, RULES)(facts))
+        .filter(([, { missing }]) => missing.includes(`household.${figure}`))
+        .map(([id]) => id)
+      expect(doubted, figure).toEqual(expect.arrayContaining(changes))
+      expect(doubted).not.toContain('season')
+      if (figure.startsWith('trip.')) expect(doubted).toEqual(['tow'])
+    }
   })
 
   it('is confirmed in the interview by one tap, as long as the text stays the same', () => {

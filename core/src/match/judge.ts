@@ -1,12 +1,13 @@
 import { householdDoubts, trustedHousehold } from '../household/doubts'
 import { inOrder } from '../household/inOrder'
+import { watchedHousehold } from '../household/watchedHousehold'
 import { guestRhythm, type Household } from '../household/household'
 import { doing, listed, says } from '../quantity/phrase'
 import { answerOf, type Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
 import { badness, measure, note, type Reason } from '../questions/reason'
 import type { HouseRules } from '../rules/houseRules'
-import { sharedFor, type Shared, type SharedId } from '../shared/shared'
+import { roomOf, sharedFor, type GroundId, type Shared, type SharedId } from '../shared/shared'
 import { TO_DRAW, type DrawnPart } from '../trailer/drawn'
 import { doubting } from './doubting'
 import type { FactSheet } from './factSheet'
@@ -83,11 +84,13 @@ const askHung = ({ unhung }: FactSheet): Reason =>
  */
 function judgeCertain(given: Household, rules: HouseRules, questions: typeof QUESTIONS): (facts: FactSheet) => Answers {
   const [household, doubts] = [trustedHousehold(given), householdDoubts(inOrder(given))]
+  // What is not doubted is not watched: that costs a tenth more.
+  const [seenBy, looks] = doubts.length ? watchedBy(household) : [() => household, NO_LOOKS]
   const asked = questions.flatMap((question) => {
-    const need = question.need(household, rules[question.id], rules)
+    const need = question.need(seenBy(question.id), rules[question.id], rules)
     return need === null ? [] : [{ question, need, known: new Map<object, Known>() }]
   })
-  const solved = sharedFor(household, rules)
+  const solved = sharedFor(household, rules, seenBy)
   return (facts) => {
     const answers: Answers = {}
     let looked: SharedId[] = []
@@ -97,6 +100,7 @@ function judgeCertain(given: Household, rules: HouseRules, questions: typeof QUE
       // Most units are drawn and read well: of those nothing is gone through.
       const missing = facts.undrawn.length ? question.drawing.filter((part) => facts.undrawn.includes(part)) : NOTHING
       let answer: Answer | null
+      let rooms: readonly SharedId[] = []
       if (missing.length)
         answer = answerOf([
           ...missing.map((part) => measure([TO_DRAW[part].says], [TO_DRAW[part].key])),
@@ -106,14 +110,16 @@ function judgeCertain(given: Household, rules: HouseRules, questions: typeof QUE
         const own = facts[question.id]
         const before = known.get(own)
         const same = knownOn(before, shared)
-        if (same) answer = same.answer
+        if (same) ({ answer, rooms } = same)
         else {
           looked = []
           answer = question.judge({ facts: own, need, shared })
-          known.set(own, learnt(before, looked, shared, answer))
+          rooms = looked
+          known.set(own, learnt(before, looked, shared, { answer, rooms }))
         }
       }
-      if (answer) answers[question.id] = odd.length ? doubting(question.id, answer, odd) : answer
+      const enters = (key: string) => [question.id, ...rooms.map(roomOf)].some((id) => looks.get(id)?.has(key) ?? false)
+      if (answer) answers[question.id] = odd.length ? doubting(answer, odd, enters) : answer
     }
     return answers
   }
@@ -121,23 +127,44 @@ function judgeCertain(given: Household, rules: HouseRules, questions: typeof QUE
 
 const NOTHING: readonly DrawnPart[] = []
 
+/** By question or room the figures of the household that it looked at, so far. */
+type Looks = ReadonlyMap<string, ReadonlySet<string>>
+const NO_LOOKS: Looks = new Map()
+
+/** The household as each question and each room sees it, and what they have looked at. */
+function watchedBy(household: Household): [(id: QuestionId | GroundId) => Household, Looks] {
+  const looks = new Map<string, Set<string>>()
+  const seenBy = (id: string) => {
+    const keys = new Set<string>()
+    looks.set(id, keys)
+    return watchedHousehold(household, (key) => keys.add(key))
+  }
+  return [seenBy, looks]
+}
+
+interface Found {
+  answer: Answer | null
+  /** What it asked of the rooms below. */
+  rooms: readonly SharedId[]
+}
+
 /**
  * What is known of a question on some facts of its own: its answer, or the room below that it asks next, and what is known by
  * what that room found. A question asks the same as long as it is told the same.
  */
-type Known = { answer: Answer | null } | { asks: SharedId; by: Map<object, Known> }
+type Known = Found | { asks: SharedId; by: Map<object, Known> }
 
-function knownOn(known: Known | undefined, shared: Shared): { answer: Answer | null } | undefined {
+function knownOn(known: Known | undefined, shared: Shared): Found | undefined {
   let now = known
   while (now && 'asks' in now) now = now.by.get(shared[now.asks])
   return now
 }
 
-function learnt(known: Known | undefined, looked: readonly SharedId[], shared: Shared, answer: Answer | null): Known {
+function learnt(known: Known | undefined, looked: readonly SharedId[], shared: Shared, found: Found): Known {
   const [asks, ...rest] = looked
-  if (asks === undefined) return { answer }
+  if (asks === undefined) return found
   const now = known && 'asks' in known ? known : { asks, by: new Map<object, Known>() }
   const of = shared[asks]
-  now.by.set(of, learnt(now.by.get(of), rest, shared, answer))
+  now.by.set(of, learnt(now.by.get(of), rest, shared, found))
   return now
 }

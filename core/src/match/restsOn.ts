@@ -1,7 +1,7 @@
 import { trustedHousehold } from '../household/doubts'
-import type { Household, Person } from '../household/household'
+import type { Household } from '../household/household'
+import { watchedHousehold } from '../household/watchedHousehold'
 import { QUESTIONS, type QuestionId } from '../questions/index'
-import type { Readings } from '../readings/reading'
 import { bakedRules, type FactSheet } from './factSheet'
 import type { HouseRules } from '../rules/houseRules'
 import { lyingOnce } from '../nights/lying'
@@ -65,28 +65,4 @@ interface Room {
 }
 interface Solver {
   solve(facts: unknown, need: unknown): unknown
-}
-
-/** The household as it is, telling the key of every figure of it that is looked at. */
-function watchedHousehold(household: Household, look: (key: string) => void): Household {
-  const telling = <T extends object>(path: string, of: T, keys?: readonly string[]): T =>
-    new Proxy(of, {
-      get: (all, key) => {
-        if (
-          typeof key === 'string' &&
-          (all as Record<string, unknown>)[key] !== undefined &&
-          (keys?.includes(key) ?? true)
-        )
-          look(`${path}.${key}`)
-        return Reflect.get(all, key) as unknown
-      },
-    })
-  return {
-    ...household,
-    people: household.people.map((person): Person =>
-      telling(`household.people.${person.id}`, person, ['height', 'weight']),
-    ),
-    vehicle: { ...household.vehicle, readings: telling<Readings>('household.vehicle', household.vehicle.readings) },
-    limits: telling('household.limits', household.limits),
-  }
 }

@@ -25,15 +25,20 @@ export type Shared = { readonly [G in Grounds as G['id']]: ReturnType<G['solve']
 }
 export type SharedId = keyof Shared
 
+/** The room that finds it. */
+export const roomOf = (id: SharedId): GroundId => (id === 'lying' ? 'nights' : id)
+
 type AnyGround = Ground<GroundId, unknown, unknown, unknown, unknown, never>
 
 /**
  * The household's needs once, then any number of units. Each room is solved when the first question asks for
- * it, and once for all units whose facts of it are the same object. `look` hears of each room that is asked.
+ * it, and once for all units whose facts of it are the same object. `look` hears of each room that is asked. `by`: the household as
+ * a room sees it, such as one that is watched.
  */
 export function sharedFor(
   household: Household,
   rules: GroundRules,
+  by: (room: GroundId) => Household = () => household,
 ): (facts: GroundFacts, look?: (id: SharedId) => void) => Shared {
   /** One unit as its rooms are asked. */
   class Asked {
@@ -59,7 +64,7 @@ export function sharedFor(
   }
   const rooms = new Map<GroundId, (facts: GroundFacts) => unknown>()
   for (const ground of GROUNDS as readonly AnyGround[]) {
-    const need = ground.need(household, rules[ground.id])
+    const need = ground.need(by(ground.id), rules[ground.id])
     rooms.set(
       ground.id,
       found(ground.id, ground.id, (facts) => ground.solve(facts[ground.id], need)),

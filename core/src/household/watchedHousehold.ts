@@ -1,0 +1,31 @@
+import type { Readings } from '../readings/reading'
+import type { Household, Person } from './household'
+
+/**
+ * The household as it is, telling the key of every figure of it that is looked at, as doubts and what answers rest on name them:
+ * `household.people.ro.height`, `household.trip.belongings`, `household.gear.kayak.size.length`. Watched, not declared, so none can
+ * be forgotten.
+ */
+export function watchedHousehold(household: Household, look: (key: string) => void): Household {
+  const telling = <T extends object>(path: string, of: T, keys?: readonly string[]): T =>
+    new Proxy(of, {
+      get: (all, key) => {
+        const value: unknown = Reflect.get(all, key)
+        if (typeof key === 'string' && value !== undefined && (keys?.includes(key) ?? true)) look(`${path}.${key}`)
+        return value
+      },
+    })
+  const { people, vehicle, limits, trip, pets, gear } = household
+  return {
+    ...household,
+    people: people.map((person): Person => telling(`household.people.${person.id}`, person, ['height', 'weight'])),
+    vehicle: { ...vehicle, readings: telling<Readings>('household.vehicle', vehicle.readings) },
+    limits: telling('household.limits', limits),
+    trip: telling('household.trip', trip, ['belongings', 'hitch']),
+    pets: pets.map((pet) => telling(`household.pets.${pet.id}`, pet, ['weight'])),
+    gear: gear.map((one) => {
+      const path = `household.gear.${one.id}`
+      return telling(path, one.size ? { ...one, size: telling(`${path}.size`, one.size) } : one, ['weight'])
+    }),
+  }
+}
