@@ -1,14 +1,14 @@
 import type { Household } from '../household/household'
 import { says, type Phrase } from '../quantity/phrase'
-import type { QuestionId } from '../questions/index'
-import type { VehicleKey } from '../readings/vehicleReads'
-import { figure } from '../readings/reading'
+import type { Change } from '../questions/change'
+import type { Limit } from '../questions/helping'
+import { QUESTIONS, questionOf, type QuestionId } from '../questions/index'
+import type { Reason } from '../questions/reason'
 import type { HouseRules } from '../rules/houseRules'
-import { higherRating, longerAllowed, moreBudget, type Change, type Setting } from './change'
 import type { FactSheet } from './factSheet'
 import { mustsGivenUp } from './givenUp'
 import type { Answers } from './judge'
-import { answersWith, otherBeds } from './nearly'
+import { answersWith, type Start } from './nearly'
 
 /** What would let in so many units that something speaks against: one change, or two together. */
 export interface Way {
@@ -21,7 +21,8 @@ export interface Way {
 const MOST_SINGLE = 3
 const MOST_PAIRS = 2
 
-type Raisable = 'budget' | 'trailerLength' | 'rigLength' | VehicleKey
+/** The kind of a limit (`questions/helping.ts`). */
+type Raisable = string
 
 /** What a unit asks of each limit that it passes; absent: something speaks against it that is no limit. */
 export interface AskedLimits {
@@ -46,7 +47,7 @@ export function inTheWay(
     tryable: only,
     ...(limits && { limits: new Map(limits) }),
   }))
-  const start: Setting = { household, rules, tents: [] }
+  const start: Start = { household, rules }
   const tried = tryable(household, rules).map(({ change, question }) => ({
     says: change.says,
     units: asked
@@ -79,7 +80,7 @@ export function inTheWay(
 }
 
 /** The one question that says no is asked first: mostly it says no again, and the others need not be asked. */
-const letsIn = (change: Change, question: QuestionId, facts: FactSheet, start: Setting): boolean =>
+const letsIn = (change: Change, question: QuestionId, facts: FactSheet, start: Start): boolean =>
   noneAgainst(answersWith(facts, start, [change], question)) && noneAgainst(answersWith(facts, start, [change]))
 
 const noneAgainst = (answers: Answers): boolean => Object.values(answers).every(({ verdict }) => verdict !== 'no')
@@ -97,10 +98,11 @@ export function askedBy(answers: Answers, household: Household): AskedLimits {
   )
   const limits = new Map<Raisable, number>()
   for (const [question, { because }] of against) {
-    for (const { verdict, margin, rests = [] } of because) {
+    for (const reason of because) {
+      const { verdict, margin } = reason
       if (verdict !== 'no') continue
-      const kind = limitOf(question, rests)
-      const now = kind && limitNow(household, kind)
+      const kind = limitOf(question, reason)
+      const now = kind === undefined ? undefined : limitNow(household, kind)
       if (!kind || !margin || now === undefined) return against.length === 1 ? { tryable: against[0]![0] } : {}
       limits.set(kind, Math.max(limits.get(kind) ?? 0, now - margin.value))
     }
@@ -108,18 +110,14 @@ export function askedBy(answers: Answers, household: Household): AskedLimits {
   return { limits: [...limits] }
 }
 
-function limitOf(question: QuestionId, rests: readonly string[]): Raisable | undefined {
-  if (question === 'price') return 'budget'
-  if (question === 'park') return rests.includes('household.vehicle.length') ? 'rigLength' : 'trailerLength'
-  const key = /^household\.vehicle\.(\w+)$/.exec(rests[0] ?? '')?.[1]
-  return question === 'tow' && key && key !== 'seats' ? (key as VehicleKey) : undefined
-}
+const LIMITS: ReadonlyMap<Raisable, Limit> = new Map(
+  QUESTIONS.flatMap(({ limits = [] }) => limits.map((one) => [one.kind, one] as const)),
+)
 
-function limitNow({ limits, vehicle }: Household, kind: Raisable): number | undefined {
-  return kind === 'budget' || kind === 'trailerLength' || kind === 'rigLength'
-    ? limits[kind]
-    : figure(vehicle.readings, kind)
-}
+const limitOf = (question: QuestionId, reason: Reason): Raisable | undefined =>
+  questionOf(question).limits?.find((one) => one.decides(reason))?.kind
+
+const limitNow = (household: Household, kind: Raisable): number | undefined => LIMITS.get(kind)?.now(household)
 
 /** These limits raised to what the units ask that nothing else keeps out. */
 function raised(
@@ -142,11 +140,8 @@ function raised(
   return { of, says: second ? says`${first!} and ${second}` : first!, units: reached.map(({ id }) => id) }
 }
 
-function raise(household: Household, kind: Raisable, amount: number): Change {
-  if (kind === 'budget') return moreBudget(household, amount, 1)
-  if (kind === 'trailerLength' || kind === 'rigLength') return longerAllowed(household, kind, amount, 1)
-  return higherRating(household, kind, amount, 1)
-}
+const raise = (household: Household, kind: Raisable, amount: number): Change =>
+  LIMITS.get(kind)!.raised(household, amount, 1)
 
 /** Beyond this it is another life, not another vehicle: half as much again. */
 const FARTHEST = 1.5
@@ -155,8 +150,8 @@ const farthest = (household: Household, kind: Raisable): number => limitNow(hous
 
 /** What only trying tells, with the question it could answer. */
 function tryable(household: Household, rules: HouseRules): { change: Change; question: QuestionId }[] {
-  const musts = mustsGivenUp(household, rules.nearly.wish).flatMap(({ change, questions }) =>
-    questions.map((question) => ({ change, question })),
+  const tries = QUESTIONS.flatMap(({ id, helping }) =>
+    (helping?.tries?.(household, rules, rules.nearly) ?? []).map((change) => ({ change, question: id })),
   )
-  return [...musts, ...otherBeds(household, rules).map((change) => ({ change, question: 'sleep' as const }))]
+  return [...mustsGivenUp(household, rules.nearly.wish), ...tries]
 }

@@ -7,7 +7,8 @@ import type { HouseRules, RankingRules } from '../rules/houseRules'
 import type { FactSheet } from './factSheet'
 import { judgeFor, type Answers } from './judge'
 import { outcomesOf, withLikely, type LikelyNo } from './likely'
-import { nearlyJudge, sizeOf } from './nearly'
+import { sizeOf } from '../questions/change'
+import { nearlyJudge } from './nearly'
 import { STANDINGS, type Standing } from './standing'
 
 export interface Candidate {

@@ -1,10 +1,10 @@
 import { atMost } from '../household/growth'
-import { riding, type Household, type Person } from '../household/household'
-import { STANCES, type StanceId } from '../household/stances'
+import type { Household, Person } from '../household/household'
+import { STANCE_IDS, STANCES } from '../household/stances'
 import { listed, says, type Phrase } from '../quantity/phrase'
-import { questionOf, type QuestionId } from '../questions/index'
-import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
-import { figure } from '../readings/reading'
+import { QUESTIONS, questionOf } from '../questions/index'
+import { lowered } from '../questions/lowered'
+import type { Open } from '../questions/open'
 import type { HouseRules } from '../rules/houseRules'
 import { judgeFor } from './judge'
 import type { Candidate } from './match'
@@ -19,42 +19,17 @@ export interface NextQuestion {
   most: number
 }
 
-/** A question that nobody has answered yet: what they could say, and what of the unit that touches. */
-interface Open {
-  field: string
-  asks: Phrase
-  touches: readonly QuestionId[]
-  /** What they may well answer, each as often as the others unless it says how often. */
-  answers: readonly { household: Household; weight?: number }[]
-  /** A wish that no unit grants is no way to choose among them. */
-  isWish?: boolean
+/** What nobody asked yet, and which questions the answer touches. */
+interface Touching extends Open {
+  touches: typeof QUESTIONS
 }
 
-/** A low and a high figure that people read off, in pounds or seats (common practice). */
-const USUAL: Partial<Record<VehicleKey, readonly number[]>> = {
-  payload: [1100, 1450, 1900],
-  towRating: [4500, 6500, 9500],
-  hitchTongue: [500, 750, 1100],
-  seats: [5, 8],
-}
 /** Grown people, inches and pounds: about the 5th and the 95th centile of both sexes (ANSUR II, 2012, from memory). */
 const GROWN = { height: [61, 74], weight: [120, 240] } as const
 /** A child measures at least so much of what the largest of its age do. */
 const OF_LARGEST = { height: 0.87, weight: 0.5 } as const
 /** One in so many insists on a thing that was only mentioned (common practice). */
 const INSISTS = 0.25
-/** What one can insist on, and the question that hears of it. */
-const INSISTED: Partial<Record<StanceId, QuestionId>> = {
-  tub: 'bath',
-  secondBath: 'bath',
-  bunks: 'sleep',
-  roadAccess: 'reach',
-  outsideKitchen: 'galley',
-  oven: 'galley',
-  noSlide: 'wishes',
-  secondDoor: 'wishes',
-}
-
 /**
  * The question whose answer divides what is left the most, found by trying: every unit that nothing speaks against is judged
  * with each answer they may well give; a unit that would stay with half of them is divided best, one that stays or goes
@@ -75,12 +50,11 @@ export function nextQuestion(
 
 /** For each unit the share of answers with which it stays; its spread, p (1 - p), summed over all of them. */
 function dividing(
-  { touches, answers, isWish }: Open,
+  { touches, answers, isWish }: Touching,
   left: readonly Candidate[],
   rules: HouseRules,
 ): { divides: number; least: number; most: number } {
-  const questions = touches.map(questionOf)
-  const judges = answers.map(({ household }) => judgeFor(household, rules, questions))
+  const judges = answers.map(({ household }) => judgeFor(household, rules, touches))
   const weights = answers.map(({ weight }) => weight ?? 1 / answers.length)
   const stays = answers.map(() => 0)
   let divides = 0
@@ -97,57 +71,20 @@ function dividing(
   return { divides: isWish && least === 0 ? 0 : divides, least, most }
 }
 
-function openQuestions(left: readonly Candidate[], household: Household): Open[] {
-  return [
-    ...ofVehicle(household),
-    ...ofHitch(household),
-    ...ofPeople(household, 'height'),
-    ...ofPeople(household, 'weight'),
-    ...ofLimits(left, household),
-    ...ofWishes(household),
-  ]
-}
-
-const WHERE: Partial<Record<VehicleKey, string>> = {
-  towRating: 'in the owner’s manual',
-  payload: 'on the yellow label in the driver’s door',
-  hitchTongue: 'on the label of the receiver',
-  seats: 'counted in the vehicle',
-}
-
-function ofVehicle(household: Household): Open[] {
-  const { readings, unknown = [] } = household.vehicle
-  const many = riding(household).length
-  return (Object.entries(USUAL) as [VehicleKey, readonly number[]][])
-    .filter(([key]) => figure(readings, key) === undefined && !unknown.includes(key) && (key !== 'seats' || many > 2))
-    .map(([key, figures]) => ({
-      field: `vehicle.ratings.${key}.value`,
-      asks: says`Their ${VEHICLE_READS[key].label.toLowerCase()}, ${WHERE[key] ?? ''}`,
-      touches: ['tow'],
-      answers: figures.map((value) => ({
-        household: {
-          ...household,
-          vehicle: { ...household.vehicle, readings: { ...readings, [key]: [{ value, source: 'label' as const }] } },
-        },
-      })),
-    }))
-}
-
-function ofHitch(household: Household): Open[] {
-  if (household.trip.spreads !== undefined) return []
-  const tows = (spreads: 'yes' | 'no') => ({ household: { ...household, trip: { ...household.trip, spreads } } })
-  return [
-    {
-      field: 'trip.spreads',
-      asks: says`Whether they tow with a weight-distribution hitch`,
-      touches: ['tow'],
-      answers: [tows('yes'), tows('no')],
-    },
-  ]
+function openQuestions(left: readonly Candidate[], household: Household): Touching[] {
+  const own = QUESTIONS.flatMap((question) =>
+    (
+      question.open?.(
+        household,
+        left.map(({ facts }) => facts[question.id]),
+      ) ?? []
+    ).map((open) => ({ ...open, touches: [question] })),
+  )
+  return [...own, ...ofPeople(household, 'height'), ...ofPeople(household, 'weight'), ...ofStances(household)]
 }
 
 /** All whose height, or weight, nobody asked: at the small end of what they may be, and at the large. */
-function ofPeople(household: Household, measure: 'height' | 'weight'): Open[] {
+function ofPeople(household: Household, measure: 'height' | 'weight'): Touching[] {
   const open = household.people.filter((one) => one[measure] === undefined)
   if (open.length === 0) return []
   const range = (one: Person): readonly [number, number] => {
@@ -165,49 +102,21 @@ function ofPeople(household: Household, measure: 'height' | 'weight'): Open[] {
     {
       field: `people.${first}.${measure}`,
       asks: says`How ${measure === 'height' ? 'tall' : 'heavy'} ${listed(open.map(({ name }) => name))} ${open.length > 1 ? 'are' : 'is'}`,
-      touches: measure === 'height' ? ['sleep', 'bath', 'reach'] : ['sleep', 'tow', 'reach'],
+      touches: QUESTIONS,
       answers: [all(0), all(1)],
     },
   ]
 }
 
-/** Between the cheaper and the dearer half of what is left, and between its shorter and its longer half. */
-function ofLimits(left: readonly Candidate[], household: Household): Open[] {
-  const { budget, trailerLength } = household.limits
-  const quarters = (values: (number | undefined)[]): number[] => {
-    const known = values.flatMap((value) => value ?? []).sort((a, b) => a - b)
-    return known.length < 2 ? [] : [0.25, 0.5, 0.75, 1].map((share) => known[Math.ceil(share * known.length) - 1]!)
-  }
-  const limited = (key: 'budget' | 'trailerLength', value: number) => ({
-    household: { ...household, limits: { ...household.limits, [key]: value } },
-  })
-  const prices = budget === undefined ? quarters(left.map(({ facts }) => facts.price.asking)) : []
-  const lengths = trailerLength === undefined ? quarters(left.map(({ facts }) => facts.park.overallLength)) : []
-  const open = (key: 'budget' | 'trailerLength', asks: Phrase, values: number[]): Open => ({
-    field: `limits.${key}`,
-    asks,
-    touches: [key === 'budget' ? 'price' : 'park'],
-    answers: values.map((value) => limited(key, value)),
-  })
-  return [
-    ...(prices.length ? [open('budget', says`What it may cost them`, prices)] : []),
-    ...(lengths.length
-      ? [open('trailerLength', says`How long a trailer their sites and their nerves take`, lengths)]
-      : []),
-  ]
-}
-
-function ofWishes(household: Household): Open[] {
-  return (Object.entries(INSISTED) as [StanceId, QuestionId][])
-    .filter(([id]) => household.stances[id] === undefined)
-    .map(([id, question]) => ({
-      field: `stances.${id}`,
-      asks: says`Whether it must have ${STANCES[id].label.replace(/^./, (first) => first.toLowerCase())}`,
-      touches: [question],
-      isWish: true,
-      answers: [
-        { household, weight: 1 - INSISTS },
-        { household: { ...household, stances: { ...household.stances, [id]: 'must' as const } }, weight: INSISTS },
-      ],
-    }))
+function ofStances(household: Household): Touching[] {
+  return STANCE_IDS.filter((id) => STANCES[id].mustPossible && household.stances[id] === undefined).map((id) => ({
+    field: `stances.${id}`,
+    asks: says`Whether it must have ${lowered(STANCES[id].label)}`,
+    touches: [questionOf(STANCES[id].question)],
+    isWish: true,
+    answers: [
+      { household, weight: 1 - INSISTS },
+      { household: { ...household, stances: { ...household.stances, [id]: 'must' as const } }, weight: INSISTS },
+    ],
+  }))
 }

@@ -6,6 +6,9 @@ import type { DrawnPart } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'
 import type { Answer } from './answer'
 import type { CautionId } from './cautions'
+import type { Change } from './change'
+import type { Helping, Limit } from './helping'
+import type { Open } from './open'
 import type { Reason } from './reason'
 
 /**
@@ -30,6 +33,14 @@ export interface Question<Id extends string, Facts, Need, Rules, Baked extends k
   drawing: readonly DrawnPart[]
   /** What it may have to warn of. */
   cautions: readonly CautionId[]
+  /** What a person could change when it says no; absent: nothing but what they insist on. */
+  helping?: Helping<Facts, Rules>
+  /** The household’s limits that it goes by, and that can be raised. */
+  limits?: readonly Limit[]
+  /** What a household must have, besides stances, of what it hears of: each given up by itself. */
+  musts?(household: Household, size: number): Change[]
+  /** What to ask a household that nobody asked yet; `left`: its facts of the units that are left. */
+  open?(household: Household, left: readonly Facts[]): Open[]
   /** What is claimed of a unit, beside that it has to be drawn, while it is not: no claim makes anything fit. */
   claimed?(asked: { facts: Facts; need: Need }): Reason[]
   facts(trailer: Trailer, rules: Pick<Rules, Baked>, ways: WayRules): Facts

@@ -4,6 +4,8 @@ import { trailerFigure } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { measure, reason, verdictOf, type Margin, type Reason } from '../reason'
+import { openLimit } from '../open'
+import { PARK_LIMITS, parkHelping } from './helping'
 
 export interface ParkFacts {
   overallLength?: number
@@ -43,6 +45,15 @@ export const park: Question<'park', ParkFacts, ParkNeed, ParkRules> = {
   living: false,
   drawing: [],
   cautions: ['parks'],
+  helping: parkHelping,
+  limits: PARK_LIMITS,
+  open: (household, left) =>
+    openLimit(
+      household,
+      'trailerLength',
+      says`How long a trailer their sites and their nerves take`,
+      left.map(({ overallLength }) => overallLength),
+    ),
   facts: (trailer) => ({ overallLength: trailerFigure(trailer, 'overallLength') }),
   need: (household, { tight }) => {
     const { trailerLength, rigLength } = household.limits

@@ -4,6 +4,8 @@ import { trailerFigure } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { measure, reason, verdictOf } from '../reason'
+import { openLimit } from '../open'
+import { PRICE_LIMITS, priceHelping } from './helping'
 
 export interface PriceFacts {
   asking?: number
@@ -38,6 +40,15 @@ export const price: Question<'price', PriceFacts, PriceNeed, PriceRules> = {
   living: false,
   drawing: [],
   cautions: [],
+  helping: priceHelping,
+  limits: PRICE_LIMITS,
+  open: (household, left) =>
+    openLimit(
+      household,
+      'budget',
+      says`What it may cost them`,
+      left.map(({ asking }) => asking),
+    ),
   facts: (trailer) => ({ asking: trailerFigure(trailer, 'askingPrice') }),
   need: ({ limits }, { tightShare }) => (limits.budget === undefined ? null : { budget: limits.budget, tightShare }),
   judge: ({ facts: { asking }, need: { budget, tightShare } }) => {

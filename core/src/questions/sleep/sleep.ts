@@ -15,6 +15,7 @@ import { fits, marginOf, measure, no, note, reason, tight, type Reason } from '.
 import { stanceReason } from '../stance'
 import type { CautionId } from '../cautions'
 import { capacityOf, type Capacity } from './capacity'
+import { sleepHelping } from './helping'
 import { whyApart, whyLeftOver } from './leftOver'
 import { contentReasons, floorReasons, guestContent, ruledOut } from './notes'
 
@@ -58,6 +59,7 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
   living: true,
   drawing: ['berths'],
   cautions: ['exits', 'upper-bunk', 'cpap'],
+  helping: sleepHelping,
   facts: (trailer) => ({
     advertised: trailerFigure(trailer, 'advertisedSleeps'),
     unconverted: unconverted(trailer).map(({ id }) => nameOnPlan(trailer.plan, id)),

@@ -6,6 +6,7 @@ import { quantity } from '../../quantity/quantity'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { changeoverNote, guestNotes, outletReasons, roadNote } from './besides'
+import { stayHelping } from './helping'
 import { fits, marginOf, measure, no, note, tight, type Reason } from '../reason'
 
 export interface StayNeed {
@@ -38,6 +39,7 @@ export const stay: Question<'stay', object, StayNeed, object> = {
   living: false,
   drawing: [],
   cautions: ['cpap', 'gas'],
+  helping: stayHelping,
   facts: () => ({}),
   need: ({ trip: { hookups } }) => (hookups === 'full' ? null : { park: hookups === 'electric' }),
   judge: ({ need: { park }, shared: { camping } }) => {

@@ -6,7 +6,9 @@ import { fits, measure, note, tight, type Reason } from '../reason'
 import { gallonsOf } from '../../loading/facts'
 import { estimateOf } from './estimate'
 import { towFacts, type TowFacts } from './facts'
+import { TOW_LIMITS, towHelping } from './helping'
 import { loadOf, ratingsOf, type Load, type VehicleRatings } from './load'
+import { openOfTow } from './open'
 import { rackReasons } from './rackReasons'
 import { TOW_RULES, type TowRules } from './rules'
 import { otherMoments } from './otherMoments'
@@ -40,6 +42,9 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
   living: false,
   drawing: [],
   cautions: ['ratings', 'fuel'],
+  helping: towHelping,
+  limits: TOW_LIMITS,
+  open: openOfTow,
   facts: towFacts,
   need: (household, rules) => ({
     load: loadOf(household, rules),

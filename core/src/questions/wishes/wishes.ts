@@ -15,6 +15,7 @@ import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, measure, no, tight, type Reason } from '../reason'
 import { notLooked, stanceReason } from '../stance'
+import { featuresGivenUp } from './givenUp'
 
 /** The wishes that no other question answers. */
 const OWN = [
@@ -66,6 +67,7 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
   living: false,
   drawing: [],
   cautions: [],
+  musts: featuresGivenUp,
   facts: wishFacts,
   need: ({ stances, wishes: features = [] }) => {
     const held = OWN.flatMap((id) => (stances[id] ? [{ id, stance: stances[id] }] : []))
