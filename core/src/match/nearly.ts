@@ -32,7 +32,7 @@ export function nearlyJudge(
     QUESTIONS.map(({ id, helping }) => [
       id,
       {
-        wishes: musts.flatMap(({ change, question }) => (question === id ? [change] : [])),
+        givenUp: musts.flatMap(({ change, question }) => (question === id ? [change] : [])),
         tries: helping?.tries?.(start.household, rules, rules.nearly) ?? [],
       },
     ]),
@@ -65,7 +65,7 @@ function refusalOf(
   answer: Answer,
   facts: FactSheet,
   { household, rules }: Start,
-): Omit<Refusal<unknown, unknown>, 'wishes' | 'tries'> {
+): Omit<Refusal<unknown, unknown>, 'givenUp' | 'tries'> {
   return { answer, facts: facts[id], rooms: facts, household, rules: rules[id], below: rules, sizes: rules.nearly }
 }
 

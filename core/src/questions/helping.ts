@@ -1,5 +1,5 @@
 import type { Household } from '../household/household'
-import type { NearlyRules } from '../rules/nearlyRules'
+import type { NearlyRules } from './nearlyRules'
 import type { GroundFacts, RulesBelow } from '../shared/shared'
 import type { Answer } from './answer'
 import type { Change } from './change'
@@ -18,7 +18,7 @@ export interface Refusal<Facts, Rules> {
   /** How large each change is, and what is too much. */
   sizes: NearlyRules
   /** Musts that this question hears of, each given up by itself. */
-  wishes: readonly Change[]
+  givenUp: readonly Change[]
   /** What the question only knows by trying (`Helping.tries`), made once for the household. */
   tries: readonly Change[]
 }

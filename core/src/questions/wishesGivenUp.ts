@@ -5,8 +5,8 @@ import type { Helping } from './helping'
 /** A question about which nothing can be changed but what they insist on. */
 export const onlyWishes: Helping<unknown, unknown> = {
   turn: 2,
-  least: ({ wishes, sizes }) => (wishes.length ? sizes.wish : Infinity),
-  smallest: ({ wishes }, left, answered) => smallestWish(wishes, left, answered),
+  least: ({ givenUp, sizes }) => (givenUp.length ? sizes.wish : Infinity),
+  smallest: ({ givenUp }, left, answered) => smallestWish(givenUp, left, answered),
 }
 
 /** The first of them, after what is changed already, with which it does not say no any more. */

@@ -1,4 +1,4 @@
-import { NEARLY_RULES, type NearlyRules } from './nearlyRules'
+import { NEARLY_RULES, type NearlyRules } from '../questions/nearlyRules'
 import { WAY_RULES } from '../plan/wayRules'
 import { ALL, type QuestionId, type QuestionRules } from '../questions/index'
 import type { Verdict } from '../questions/reason'

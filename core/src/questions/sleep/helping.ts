@@ -3,7 +3,7 @@ import { nightNeed } from '../../nights/need'
 import { bestNight } from '../../nights/night'
 import type { NightRules } from '../../nights/rules'
 import { says } from '../../quantity/phrase'
-import type { NearlyRules } from '../../rules/nearlyRules'
+import type { NearlyRules } from '../nearlyRules'
 import type { Answer } from '../answer'
 import { changed, sizeOf, type Change } from '../change'
 import type { Helping, Refusal } from '../helping'
@@ -14,15 +14,15 @@ const FEW = 2
 
 export const sleepHelping: Helping<unknown, unknown> = {
   turn: 5,
-  least({ answer, wishes, tries, sizes }) {
+  least({ answer, givenUp, tries, sizes }) {
     const short = shortOf(answer)
-    if (short === 0) return wishes.length ? sizes.wish : Infinity
+    if (short === 0) return givenUp.length ? sizes.wish : Infinity
     return short <= FEW && tries.length ? short * Math.min(sizes.share, sizes.tent) : Infinity
   },
   smallest(of, left, answered) {
-    const { answer, wishes, tries } = of
+    const { answer, givenUp, tries } = of
     const short = shortOf(answer)
-    if (short === 0) return smallestWish(wishes, left, answered)
+    if (short === 0) return smallestWish(givenUp, left, answered)
     // Who is left out of two berths is not let in by one change, and who is left out of one not by two.
     const sets = short > 1 ? pairsOf(tries) : tries.map((one) => [one])
     const slept = sets
@@ -31,7 +31,7 @@ export const sleepHelping: Helping<unknown, unknown> = {
       .find((set) => allSleep(of, set))
     if (!slept || answered(slept)?.verdict !== 'no') return slept
     // They all sleep, and something else they must have is missing.
-    return smallestWish(wishes, left, answered, slept)
+    return smallestWish(givenUp, left, answered, slept)
   },
   tries: (household, { nights }, sizes) => otherBeds(household, nights, sizes),
 }

@@ -1,7 +1,7 @@
 import type { Household } from '../../household/household'
 import { says } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
-import type { NearlyRules } from '../../rules/nearlyRules'
+import type { NearlyRules } from '../nearlyRules'
 import { sizeOf, type Change } from '../change'
 import type { Helping } from '../helping'
 

@@ -1,13 +1,18 @@
-import type { Household } from '../household/household'
-import { trustedHousehold } from '../household/doubts'
-import { marginsAt, type LimitMargin } from '../questions/tow/limits'
-import { estimateOf } from '../questions/tow/estimate'
-import { loadOf, ratingsOf } from '../questions/tow/load'
-import { questionOf } from '../questions/index'
-import type { HouseRules } from '../rules/houseRules'
-import { sharedFor } from '../shared/shared'
-import { judgeFor } from './judge'
-import type { Candidate } from './match'
+import { trustedHousehold } from '../../household/doubts'
+import type { Household } from '../../household/household'
+import { sharedFor, type GroundFacts, type RulesBelow } from '../../shared/shared'
+import type { Verdict } from '../reason'
+import { estimateOf } from './estimate'
+import type { TowFacts } from './facts'
+import { marginsAt, type LimitMargin } from './limits'
+import { loadOf, ratingsOf } from './load'
+import type { TowRules } from './rules'
+
+/** A unit of the lot, as far as towing goes. */
+interface Candidate<Facts> {
+  id: string
+  facts: Facts
+}
 
 /** A unit that they can pull as far as anybody knows, loaded as they load it. */
 export interface Pulled {
@@ -23,15 +28,15 @@ const NAMED = 4
 
 /**
  * Another unit of the lot, for those who cannot pull this one: what nothing of towing speaks against, what is certain first,
- * then what weighs nearest to this one, as it is likely to give them as much room.
+ * then what weighs nearest to this one, as it is likely to give them as much room. `verdictOn`: what the question of towing says.
  */
-export function pulled(
-  candidates: readonly Candidate[],
+export function pulled<Facts extends GroundFacts & { tow: TowFacts }>(
+  candidates: readonly Candidate<Facts>[],
   instead: string,
   given: Household,
-  rules: HouseRules,
+  rules: RulesBelow & { tow: TowRules },
+  verdictOn: (facts: Facts) => Verdict | undefined,
 ): Pulled[] {
-  const judge = judgeFor(given, rules, [questionOf('tow')])
   const wanted = candidates.find(({ id }) => id === instead)?.facts.tow.uvw
   const household = trustedHousehold(given)
   const towed = {
@@ -44,7 +49,7 @@ export function pulled(
   return candidates
     .flatMap(({ id, facts }) => {
       const { uvw } = facts.tow
-      const verdict = judge(facts).tow?.verdict
+      const verdict = verdictOn(facts)
       if (id === instead || uvw === undefined || verdict === undefined || verdict === 'no') return []
       return [{ id, facts, uvw, open: verdict === 'measure', apart: Math.abs(uvw - (wanted ?? uvw)) }]
     })
