@@ -5,12 +5,16 @@ import { ownDatabase } from '../testing/database'
 
 ownDatabase('question', { migrated: false })
 
-/** A question nobody asks: how old it may be. Its folder is all there is of it. */
+/** A question nobody asks: how old it may be, and that nobody goes out in an old one for a short trip. Its folder is all there is of it. */
 const VINTAGE = `
 import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { fits, tight } from '../reason'
+import { limitsRaised } from '../limits'
+import { fits, no, tight } from '../reason'
+import type { Helping, Limit } from '../helping'
+import type { Open } from '../open'
+import type { Household } from '../../household/household'
 import { says } from '../../quantity/phrase'
 
 interface VintageFacts {
@@ -22,7 +26,38 @@ interface VintageRules {
   oldBefore: number
 }
 
-export const vintage: Question<'vintage', VintageFacts, VintageRules, VintageRules, 'oldBefore'> = {
+interface VintageNeed extends VintageRules {
+  nights: number
+  hitch: number
+}
+
+const LIMITS: readonly Limit[] = [
+  {
+    kind: 'nights',
+    decides: () => true,
+    now: ({ trip }) => trip.nights,
+    raised: ({ trip }, amount, size) => ({
+      id: 'nights',
+      size,
+      says: says\`they stay \${amount} nights longer\`,
+      change: (now) => ({
+        ...now,
+        household: { ...now.household, trip: { ...now.household.trip, nights: trip.nights + amount } },
+      }),
+    }),
+  },
+]
+const helping: Helping<unknown, unknown> = {
+  turn: 2,
+  least: () => 0,
+  smallest: ({ answer, household }) => limitsRaised(LIMITS, answer, household, () => 10),
+}
+const longer = (household: Household): Household => ({ ...household, trip: { ...household.trip, nights: 2 } })
+const open = (household: Household): Open[] => [
+  { field: 'trip.nights', asks: says\`How long they stay\`, answers: [{ household }, { household: longer(household) }] },
+]
+
+export const vintage: Question<'vintage', VintageFacts, VintageNeed, VintageRules, 'oldBefore'> = {
   id: 'vintage',
   words: { asks: 'Is it of a good year?', short: 'Good year', topic: 'its year', against: 'of a bad year' },
   version: 1,
@@ -32,10 +67,15 @@ export const vintage: Question<'vintage', VintageFacts, VintageRules, VintageRul
   living: false,
   drawing: [],
   cautions: [],
+  helping,
+  limits: LIMITS,
+  open,
   facts: ({ year }: Trailer, { oldBefore }) => ({ year, old: year < oldBefore }),
-  need: (_household, rules) => rules,
-  judge: ({ facts: { year }, need: { newest }, shared: { nights } }) => {
+  need: ({ trip: { nights, hitch = 0 } }, rules) => ({ ...rules, nights, hitch }),
+  judge: ({ facts: { year, old }, need: { newest, nights: out }, shared: { nights } }) => {
     const who = nights.need.everyNight.sleepers
+    if (old && out < 6)
+      return answerOf([no(says\`Too old for \${out} nights.\`, { margin: { value: out - 6, unit: 'night', plenty: 9 } })])
     return answerOf([
       year > newest
         ? tight(says\`Built in \${year}, long after \${newest}, for \${who.length} sleepers.\`, { brief: 'too new' })
@@ -43,6 +83,49 @@ export const vintage: Question<'vintage', VintageFacts, VintageRules, VintageRul
     ])
   },
 }
+`
+
+/** A unit of 2010, whole and with nothing against it but its year. */
+const ASKS = `
+import { inTheWay } from './match/inTheWay'
+import { factsOn } from './match/factSheet'
+import { judgeFor } from './match/judge'
+import { keptMatch, outOf } from './match/kept'
+import { rankWithChanges } from './match/match'
+import { nextQuestion } from './match/nextQuestion'
+import { phraseText } from './quantity/phrase'
+import { DEFAULT_HOUSE_RULES as RULES } from './rules/houseRules'
+import { couple, household, vehicle } from './testing/someone'
+import { berth, fixture, unit } from './testing/unit'
+
+const queen = berth('bed', 60, 80, { shape: { rect: [2, 2, 80, 60] }, access: ['door', 'rear'] })
+const bath = [
+  fixture('toilet', [2, 72, 24, 22], { room: 26 }, { faces: 'rear' }),
+  fixture('shower', [202, 2, 36, 30], { headroom: 78 }),
+]
+const drawn = unit({ fixtures: bath, berths: [queen], windows: [{ id: 'w', kind: 'exit', from: [20, 0], to: [50, 0] }] })
+const old = { id: 'OLD', facts: factsOn({ ...drawn, year: 2010 }, RULES) }
+const sound = { id: 'NEW', facts: factsOn({ ...drawn, year: 2014 }, RULES) }
+const pulls = vehicle({ towRating: 9000, payload: 1700, gcwr: 15500, curbWeight: 5400, hitchTongue: 1000, seats: 5 })
+const they = household(couple({ height: 66, weight: 150 }, { height: 66, weight: 150 }), {
+  vehicle: pulls,
+  trip: { nights: 4, hookups: 'full', season: 'summer', spreads: 'yes' },
+  limits: { budget: 90_000, trailerLength: 400 },
+})
+const ranked = rankWithChanges([old], they, RULES)
+const kept = ranked.map((one) => ({ id: one.id, ...keptMatch(one, they, RULES.ranking) }))
+const longer = { ...they, trip: { ...they.trip, nights: 9 } }
+const odd = { ...they, trip: { ...they.trip, hitch: 900 } }
+console.log(
+  JSON.stringify({
+    nearly: ranked[0]!.nearly?.changes.map((words) => phraseText(words)),
+    ways: inTheWay(outOf(kept), () => old.facts, they, RULES).map(({ says }) => phraseText(says)),
+    next: nextQuestion([old, sound], longer, RULES)?.field,
+    doubted: Object.entries(judgeFor(odd, RULES)(old.facts)).flatMap(([id, { missing }]) =>
+      missing.includes('household.trip.hitch') ? [id] : [],
+    ),
+  }),
+)
 `
 
 const house = copiedHouse()
@@ -88,6 +171,20 @@ describe('a question is a folder, an import and an entry', () => {
     expect(seen.ranked.at(-1)).toBe('vintage')
     expect(seen.match).toMatch(/Is it of a good year\? Tight too new Tight: Built in/)
     expect(seen.compare).toMatch(/Good year .*Built in 20\d\d, long after 1900, for \d sleepers\./)
+  })
+
+  it('what can be changed about it brings a unit in; it is in the way, asked next, and waits for what is odd', () => {
+    house.write('core/src/asksVintage.ts', ASKS)
+    const said = JSON.parse(house.run('node', ['--import', 'tsx', 'core/src/asksVintage.ts'])) as Record<
+      string,
+      unknown
+    >
+    expect(said).toEqual({
+      nearly: ['they stay 2 nights longer'],
+      ways: ['they stay 2 nights longer'],
+      next: 'trip.nights',
+      doubted: ['tow', 'vintage'],
+    })
   })
 
   it('the command line asks it', { timeout: 300_000 }, () => {
