@@ -35,6 +35,8 @@ function theirs(key: string, { people, vehicle, limits }: Household): RestedFigu
     const spec = LIMIT_SPECS[second as keyof typeof LIMIT_SPECS]
     return told(spec, spec.label, limits[second as keyof typeof LIMIT_SPECS])
   }
+  // What else was looked at, such as a pet’s weight, is not told by itself yet; it may have the id of a person.
+  if (of !== 'people') return undefined
   const person = people.find(({ id }) => id === second)
   const measure = third as 'height' | 'weight'
   return told(PERSON_SPECS[measure], `${person?.name}: ${measure}`, person?.[measure])
