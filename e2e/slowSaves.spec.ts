@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { enter, expect, test, unique } from './testing/lot'
+import { enter, expect, takeIn, test, unique } from './testing/lot'
 
 test.beforeEach(({ page }) => enter(page))
 
@@ -102,18 +102,7 @@ test('how somebody is reached: what is typed while a save is on its way stays, a
 })
 
 test('a plan that is drawn on while a save is on its way keeps what others read meanwhile, twice', async ({ page }) => {
-  const stock = `S-${Math.random().toString(36).slice(2, 8)}`
-  await page.goto('/yard/take-in')
-  for (const [label, text] of [
-    ['Stock number', stock],
-    ['Make', 'Odenwick'],
-    ['Model', '15 X'],
-    ['Year', '2026'],
-    ['Box length, outside', '15 ft'],
-    ['Box width, outside', `7'6`],
-  ])
-    await page.getByRole('textbox', { name: label! }).fill(text!)
-  await page.getByRole('button', { name: 'To the drawing board' }).click()
+  const stock = await takeIn(page)
   const save = page.getByRole('button', { name: 'Save the plan' })
   await page.getByRole('region', { name: 'Shelf' }).getByRole('button', { name: 'Refrigerator', exact: true }).focus()
   await page.keyboard.press('Enter')

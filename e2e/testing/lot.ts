@@ -86,3 +86,21 @@ export async function pressEntry(page: Page, name: string | RegExp): Promise<voi
     await expect(entry).toBeHidden({ timeout: 10_000 })
   }).toPass()
 }
+
+/** A unit that just rolled in, its drawing board open; answers with its stock number, which no other test has. */
+export async function takeIn(page: Page): Promise<string> {
+  const stock = `E-${Math.random().toString(36).slice(2, 8)}`
+  await page.goto('/yard/take-in')
+  for (const [label, text] of [
+    ['Stock number', stock],
+    ['Make', 'Odenwick'],
+    ['Model', '15 X'],
+    ['Year', '2026'],
+    ['Box length, outside', '15 ft'],
+    ['Box width, outside', `7'6`],
+  ])
+    await page.getByRole('textbox', { name: label! }).fill(text!)
+  await page.getByRole('button', { name: 'To the drawing board' }).click()
+  await expect(page.getByRole('toolbar', { name: 'Drawing' })).toBeVisible()
+  return stock
+}

@@ -68,7 +68,7 @@ export async function Office({ own }: { own: string }) {
         {failed.length > 0 && (
           <Text fontSize="14px" color="line" mt="1">
             Nothing is said of them in Match. Look over what was typed last and save it again; it is tried once more
-            then, and after every update of the program. If it stays, send the unit’s file to whoever looks after
+            then, and after every update of the program. If it stays, send the unit’s file to the person who looks after
             Hitchet.
           </Text>
         )}
