@@ -1,3 +1,4 @@
+import { defaultsOf } from '../../core/src/rule/rule'
 import { once } from 'node:events'
 import { Worker } from 'node:worker_threads'
 import { campOf } from '../../core/src/camping/camp'
@@ -10,6 +11,7 @@ import { stayOut } from '../../core/src/camping/stayOut'
 import { factSheet, type FactSheet } from '../../core/src/match/factSheet'
 import { judgeFor } from '../../core/src/match/judge'
 import { questionOf, type QuestionId } from '../../core/src/questions/index'
+import { rigRules } from '../../core/src/questions/tow/rules'
 import { towHelps } from '../../core/src/questions/tow/helps'
 import { DEFAULT_HOUSE_RULES as RULES } from '../../core/src/rules/houseRules'
 import { sharedFor } from '../../core/src/shared/shared'
@@ -47,8 +49,8 @@ export async function benchCamping() {
   const sheets = [FAMILY, COUPLE, LONG].map((one) => factSheet(one, RULES))
   const yard = Array.from({ length: UNITS }, (_, i) => sheets[i % sheets.length]!)
   const stored = yard.map((facts) => JSON.stringify(facts))
-  const camp = campOf(family, CAMPING_RULES)
-  const rig = rigOf(sheets[0]!.camping, 'least', CAMPING_RULES)
+  const camp = campOf(family, defaultsOf(CAMPING_RULES))
+  const rig = rigOf(sheets[0]!.camping, 'least', defaultsOf(CAMPING_RULES))
   const questions = NEW.map(questionOf)
   const [fortnight, asked, read, helps]: [number[], number[], number[], number[]] = [[], [], [], []]
   for (let i = 0; i < RUNS; i++) {
@@ -61,7 +63,7 @@ export async function benchCamping() {
       (
         await timed(() => [
           whatHelps(at.camping),
-          towHelps({ ...facts, uvw: facts.uvw! }, family, at.stowing, RULES.tow),
+          towHelps({ ...facts, uvw: facts.uvw! }, family, at.stowing, rigRules(RULES)),
         ])
       ).took,
     )

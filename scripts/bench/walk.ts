@@ -1,3 +1,4 @@
+import { DEFAULT_HOUSE_RULES } from '../../core/src/rules/houseRules'
 import { readFileSync } from 'node:fs'
 import { gzipSync } from 'node:zlib'
 import { parseTrailer } from '../../core/src/formats/document'
@@ -37,7 +38,12 @@ export async function benchWalk() {
   }
   // What a walk is drawn from: the unit, what to show at each station, what is handed over.
   const shown = [...showing(trailer, stationsOf(trailer), answers)]
-  const data = JSON.stringify({ trailer, shown, cards: handover(trailer), demonstrations: demonstrations(trailer) })
+  const data = JSON.stringify({
+    trailer,
+    shown,
+    cards: handover(trailer, DEFAULT_HOUSE_RULES.nights),
+    demonstrations: demonstrations(trailer),
+  })
   return {
     stock: STOCK,
     routeAndScriptMs: spread(route),

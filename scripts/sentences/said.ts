@@ -89,6 +89,6 @@ function saidOf(household: Household, { trailer, facts }: { trailer: Trailer; fa
       ...changes.flatMap(({ says }) => say('who sleeps where, what would change it', '')(says)),
     ]),
     ...story.outlook.years.flatMap(({ says }) => say('who sleeps where, years ahead', '')(says)),
-    ...wouldGoIn(facts.stow, stowing, RULES.stow).flatMap(say('what would go along', '')),
+    ...wouldGoIn(facts.stow, stowing, RULES.loading).flatMap(say('what would go along', '')),
   ]
 }

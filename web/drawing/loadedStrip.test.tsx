@@ -1,3 +1,4 @@
+import { defaultsOf } from '@hitchet/core/rule/rule'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
 import { loadingFacts } from '@hitchet/core/loading/facts'
@@ -9,7 +10,7 @@ import { LoadedStrip } from './LoadedStrip'
 import { ShareNeedle } from './ShareNeedle'
 
 const facts = loadingFacts(unit())
-const rules = { ...LOADING_RULES, tongueLeast: 0.1, tongueMost: 0.15 }
+const rules = { ...defaultsOf(LOADING_RULES), tongueLeast: 0.1, tongueMost: 0.15 }
 const weight = (id: string, pounds: number, at: number): Weight => ({ id, name: id, pounds, from: at, to: at })
 const draw = (weights: Weight[]) =>
   renderToStaticMarkup(

@@ -1,7 +1,7 @@
 import type { Ground } from '../ground/ground'
 import { campOf, type Camp } from './camp'
 import { campingFacts, type CampingFacts } from './facts'
-import { CAMPING_RULES, type CampingRules } from './rules'
+import { CAMPING_RULES } from './rules'
 
 /** What the unit offers those who live in it, and how this household lives. */
 export interface Camping {
@@ -10,7 +10,7 @@ export interface Camping {
 }
 
 /** Living in it: water, power, gas and weather. What follows from them each question reckons itself. */
-export const camping: Ground<'camping', CampingFacts, Camp, CampingRules, Camping> = {
+export const camping: Ground<'camping', CampingFacts, Camp, typeof CAMPING_RULES, Camping> = {
   id: 'camping',
   version: 3,
   rules: CAMPING_RULES,

@@ -1,101 +1,116 @@
 import { USUAL_CLIMATES, type Climates } from '../household/climate'
+import { WATER } from '../quantity/weights'
+import { fixed, rule, type ValuesOf } from '../rule/rule'
 
-/** What living in it takes, while nobody says otherwise. Gallons, watts, BTU, F, shares of one. */
-export interface CampingRules {
-  /** The kinds of country people camp in, by their ordinary year. */
-  climates: Climates
-  waterPerGallon: number
-  /** BTU in a pound of propane. */
-  propane: number
-  /** Of what furnace and water heater burn, what warms. */
-  burnerEfficiency: number
-  /** Of the furnace’s warmth, what reaches the room through its ducts. */
-  ducts: number
-  /** Kept inside; how much cooler those who spare keep it; what AC holds. */
-  warm: number
-  sparingWarm: number
-  cool: number
-  /** Of the R value that a maker claims, what the whole wall with its frame keeps. */
-  claimedInsulation: number
-  /** An electric fireplace, BTU/h, where there is power. */
-  fireplace: number
-  /** Warmth of one person at rest, BTU/h. */
-  bodyHeat: number
-  /** Electric: always on, lights of an evening, a fan in the heat, TV, each person's devices a day (Wh), a CPAP, its humidifier. */
-  idle: number
-  lights: number
-  fan: number
-  tv: number
-  devices: number
-  cpap: number
-  humidifier: number
-  /** A compressor refrigerator on average at 75 F: so much, and so much a cubic foot; one for the house. */
-  fridge: number
-  fridgePerFoot: number
-  houseFridge: number
-  /** Refrigerator on gas, BTU/h at 75 F, and its board. */
-  gasFridge: number
-  gasFridgeBoard: number
-  /** More or less of it for each degree. */
-  fridgePerDegree: number
-  inverterEfficiency: number
-  /** Watt-hours a gallon pumped. */
-  pump: number
-  /** Furnace fan, watts for each 1,000 BTU/h of its rating. */
-  furnaceFan: number
-  /** Panels lying flat: heat, dirt, wire and controller (shares), and what shade leaves. */
-  panelEfficiency: number
-  halfShade: number
-  deepShade: number
-  /** What the converter charges with from a generator, W. */
-  converter: number
-  /** What the vehicle charges a battery with on the road, W; hours they drive when they do not say. */
-  vehicleCharge: number
-  usualDrive: number
-  /** Burned for cooking a day, BTU: so much, and so much for each person. */
-  cooking: number
-  cookingPerPerson: number
-  /** Of the tap and of a shower, F. */
-  coldWater: number
-  hotWater: number
-}
+const SHEETS = 'Makers’ data sheets (from memory)'
+const COMMON = 'Common practice'
 
-export const CAMPING_RULES: CampingRules = {
-  climates: USUAL_CLIMATES,
-  waterPerGallon: 8.34, // NIST
-  propane: 21_500, // US EIA, NFPA 58 (from memory)
-  burnerEfficiency: 0.75, // makers' plates: output about three quarters of input (from memory)
-  ducts: 0.85, // the rest warms what lies under the floor (common practice)
-  warm: 65, // as a trailer is kept on a cold night (common practice)
-  sparingWarm: 58, // under good blankets (common practice)
-  cool: 78, // what one AC is asked to hold on a hot day (common practice)
-  claimedInsulation: 0.6, // claims are of the foam between the studs (ASHRAE Fundamentals on framing, from memory)
-  fireplace: 5_100, // 1,500 W at 3.412 BTU/h a watt
-  bodyHeat: 250, // one at rest, about 75 W (ASHRAE Fundamentals, from memory)
-  idle: 6, // detectors, radio and boards: half an ampere (common practice)
-  lights: 15,
-  fan: 20,
-  tv: 40,
-  devices: 20, // a telephone and part of a tablet
-  cpap: 30, // without its heated humidifier (makers' data sheets, from memory)
-  humidifier: 30, // with its heated hose, which about doubles it (makers' data sheets, from memory)
-  fridge: 15, // 10 cu ft on 12 V: 35 W on average, 70 Ah a day (makers' data sheets, from memory)
-  fridgePerFoot: 2,
-  houseFridge: 60, // on 120 V, 16 cu ft: 1.4 kWh a day (from memory)
-  gasFridge: 1_350, // 1,200-1,500 BTU/h (common practice)
-  gasFridgeBoard: 6,
-  fridgePerDegree: 0.02,
-  inverterEfficiency: 0.88,
-  pump: 0.6, // 7 A at 12 V and 2.5 gal/min
-  furnaceFan: 2.7, // 7 A at 30,000 BTU/h (makers' data sheets, from memory)
-  panelEfficiency: 0.75,
-  halfShade: 0.5,
-  deepShade: 0.15, // under trees
-  converter: 600, // 45 A
-  vehicleCharge: 100, // 5-10 A through the seven-way plug and a long thin wire (common practice)
-  usualDrive: 3,
-  cooking: 6_000, // coffee and one warm meal
-  cookingPerPerson: 1_000,
-  coldWater: 55,
-  hotWater: 105,
-}
+/** What living in it takes while nobody says otherwise. */
+export const CAMPING_RULES = {
+  climates: fixed<Climates>(USUAL_CLIMATES, 'A table of its own, by country and month'),
+  waterPerGallon: fixed(WATER, 'NIST'),
+  propane: fixed(21_500, 'BTU in a pound of propane: US EIA, NFPA 58 (from memory)'),
+  burnerEfficiency: rule(
+    'Heat from furnace and water heater, of what they burn',
+    0.75,
+    'share',
+    [0.6, 0.95],
+    'Makers’ plates: output is about three quarters of input (from memory)',
+  ),
+  ducts: rule(
+    'Furnace heat that reaches the room',
+    0.85,
+    'share',
+    [0.5, 1],
+    'The rest warms the underbelly (common practice)',
+    0.05,
+  ),
+  warm: rule(
+    'Room temperature on a cold night',
+    65,
+    'F',
+    [60, 75],
+    'As trailers are kept on a cold night (common practice)',
+  ),
+  sparingWarm: rule(
+    'Room temperature when sparing propane',
+    58,
+    'F',
+    [45, 60],
+    'Under good blankets (common practice)',
+  ),
+  cool: rule('Room temperature an AC is asked to hold', 78, 'F', [70, 84], COMMON),
+  claimedInsulation: rule(
+    'A claimed R value that the whole wall keeps',
+    0.6,
+    'share',
+    [0.3, 1],
+    'Claims are for the foam between the studs (ASHRAE Fundamentals on framing, from memory)',
+    0.05,
+  ),
+  fireplace: rule('Electric fireplace', 5_100, 'BTU', [2_500, 6_000], '1,500 W at 3.412 BTU/h a watt', 100),
+  bodyHeat: rule(
+    'Heat from a sleeper',
+    250,
+    'BTU',
+    [150, 400],
+    'About 75 W at rest (ASHRAE Fundamentals, from memory)',
+    10,
+  ),
+  idle: rule('Always on: detectors, radio, boards', 6, 'W', [2, 30], 'Half an amp (common practice)'),
+  lights: rule('Lights in the evening', 15, 'W', [5, 60], COMMON),
+  fan: rule('A fan in the heat', 20, 'W', [5, 60], COMMON),
+  tv: rule('TV while it is on', 40, 'W', [15, 120], COMMON),
+  devices: rule('Phones and tablets for each person, a day', 20, 'Wh', [5, 100], 'A phone and part of a tablet'),
+  cpap: rule('CPAP without its humidifier', 30, 'W', [15, 60], SHEETS),
+  humidifier: rule('CPAP humidifier and heated hose', 30, 'W', [15, 80], SHEETS),
+  fridge: rule(
+    '12 V refrigerator on average at 75 °F',
+    15,
+    'W',
+    [8, 40],
+    '10 cu ft: 35 W on average, 70 Ah a day (makers’ data sheets, from memory)',
+  ),
+  fridgePerFoot: rule('12 V refrigerator, for each cubic foot', 2, 'W', [1, 5], SHEETS, 0.5),
+  houseFridge: rule('120 V refrigerator on average', 60, 'W', [40, 120], '16 cu ft: 1.4 kWh a day (from memory)', 5),
+  gasFridge: rule(
+    'Refrigerator on gas at 75 °F',
+    1_350,
+    'BTU',
+    [900, 2_000],
+    '1,200-1,500 BTU/h (common practice)',
+    50,
+  ),
+  gasFridgeBoard: rule('Control board of a gas refrigerator', 6, 'W', [0, 20], COMMON),
+  fridgePerDegree: rule('Refrigerator: more or less for each degree', 0.02, 'share', [0, 0.05], COMMON, 0.005),
+  inverterEfficiency: rule('Inverter efficiency', 0.88, 'share', [0.75, 0.95], SHEETS),
+  pump: rule('Water pump, for each gallon', 0.6, 'Wh', [0.3, 1.5], '7 A at 12 V and 2.5 gal/min', 0.1),
+  furnaceFan: rule(
+    'Furnace fan, for each 1,000 BTU/h of its rating',
+    2.7,
+    'W',
+    [1.5, 5],
+    '7 A at 30,000 BTU/h (makers’ data sheets, from memory)',
+    0.1,
+  ),
+  panelEfficiency: rule('Flat panels: what heat, dirt and wire leave', 0.75, 'share', [0.5, 0.9], COMMON, 0.05),
+  halfShade: rule('Solar with shade half the day', 0.5, 'share', [0.2, 0.8], COMMON, 0.05),
+  deepShade: rule('Solar under trees', 0.15, 'share', [0, 0.3], COMMON, 0.05),
+  converter: rule('Converter charging from a generator', 600, 'W', [200, 1_200], '45 A at 13.5 V', 50),
+  vehicleCharge: rule(
+    'Vehicle charging the battery on the road',
+    100,
+    'W',
+    [0, 200],
+    '5-10 A through the seven-way plug and a long thin wire (common practice)',
+    10,
+  ),
+  usualDrive: rule('Hours they drive on a moving day', 3, 'h', [1, 8], COMMON, 0.5),
+  cooking: rule('Cooking a day', 6_000, 'heat', [2_000, 15_000], 'Coffee and one warm meal', 500),
+  cookingPerPerson: rule('Cooking a day, for each person', 1_000, 'heat', [200, 4_000], COMMON, 100),
+  coldWater: rule('Tap water', 55, 'F', [40, 70], COMMON),
+  hotWater: rule('Water of a shower', 105, 'F', [95, 115], COMMON),
+  plentyNights: rule('Off-grid bar is full with this many nights to spare', 7, 'night', [1, 30], COMMON),
+} as const
+
+export type CampingRules = ValuesOf<typeof CAMPING_RULES>

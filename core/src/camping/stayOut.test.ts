@@ -1,3 +1,4 @@
+import { defaultsOf } from '../rule/rule'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { USUAL_CLIMATES } from '../household/climate'
@@ -31,7 +32,7 @@ const anyRig = fc
   .map(({ pounds, ampHours, chemistry, solar, ...rest }) =>
     rig({
       ...rest,
-      propane: pounds * CAMPING_RULES.propane,
+      propane: pounds * defaultsOf(CAMPING_RULES).propane,
       battery: batteryOf([{ ampHours, kind: CHEMISTRIES[chemistry] }]),
       solar,
       controller: 400,
@@ -139,9 +140,9 @@ describe('what can be said without reckoning', () => {
     const offered = (moves: object) => stayed(given, how(moves), 8).ledger.battery.offered
     expect(offered({})).toBe(0)
     // Eight nights, moved on after every second: four drives, the last of them home.
-    expect(offered({ movesEvery: 2, driveHours: 3 })).toBeCloseTo(4 * 3 * CAMPING_RULES.vehicleCharge, 9)
+    expect(offered({ movesEvery: 2, driveHours: 3 })).toBeCloseTo(4 * 3 * defaultsOf(CAMPING_RULES).vehicleCharge, 9)
     // They are on the road six hours a day at the most: the trailer is reckoned as lived in by four.
-    expect(offered({ movesEvery: 4, driveHours: 12 })).toBeCloseTo(2 * 6 * CAMPING_RULES.vehicleCharge, 9)
+    expect(offered({ movesEvery: 4, driveHours: 12 })).toBeCloseTo(2 * 6 * defaultsOf(CAMPING_RULES).vehicleCharge, 9)
   })
 
   it('a colder night never saves propane, nor the battery that turns the furnace’s fan', () =>
@@ -188,11 +189,14 @@ describe('by hand', () => {
     const cold = { ...how.weather.hardest, temperature: Array.from({ length: 24 }, () => 25) }
     const burned = (heatLoss: number) =>
       dayOf(rig({ heatLoss }), how, habitsOf(how), cold).propane.reduce((sum, one) => sum + one, 0)
-    expect((burned(200) - burned(0)) / CAMPING_RULES.propane).toBeCloseTo((7_500 / 0.75 / 0.85) * (24 / 21_500), 6)
+    expect((burned(200) - burned(0)) / defaultsOf(CAMPING_RULES).propane).toBeCloseTo(
+      (7_500 / 0.75 / 0.85) * (24 / 21_500),
+      6,
+    )
   })
 
   it('a 20 lb cylinder holds about 430,000 BTU (NFPA 58 and US EIA, from memory)', () => {
-    expect(Math.abs(20 * CAMPING_RULES.propane - 430_000)).toBeLessThan(5_000)
+    expect(Math.abs(20 * defaultsOf(CAMPING_RULES).propane - 430_000)).toBeLessThan(5_000)
   })
 
   it('a night counts when it lasts until they would leave: ten in the morning', () => {

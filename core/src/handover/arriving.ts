@@ -1,3 +1,4 @@
+import { WATER } from '../quantity/weights'
 import { says } from '../quantity/phrase'
 import { inches, pounds, quantity } from '../quantity/quantity'
 import { figure, flag, word } from '../readings/reading'
@@ -151,9 +152,7 @@ function water(trailer: Trailer): HandoverCard {
   }
 }
 
-/** NIST, pounds in a gallon. */
-const POUNDS = 8.34
-const full = (gallons: number) => pounds(Math.round(gallons * POUNDS))
+const full = (gallons: number) => pounds(Math.round(gallons * WATER))
 
 function dumping(trailer: Trailer): HandoverCard {
   const flush = flag(trailer.readings, 'blackFlush')

@@ -2,7 +2,7 @@ import { nameOnPlan, small } from '../plan/naming'
 import type { TimeOfDay } from '../plan/times'
 import { says, type Phrase } from '../quantity/phrase'
 import type { Trailer } from '../trailer/trailer'
-import { handover } from './handover'
+import { awning, slides } from './living'
 
 /** Something that is done before their eyes at a station, rather than told. */
 export interface Demonstration {
@@ -22,10 +22,6 @@ export interface Demonstration {
 /** What can be demonstrated on a unit: each bed that is made up, each slide run in, the awning run out. */
 export function demonstrations(trailer: Trailer): Demonstration[] {
   const { plan } = trailer
-  const card = (id: string) =>
-    handover(trailer)
-      .find((one) => one.id === id)
-      ?.steps.map((step) => step.says) ?? []
   const name = (id: string): string => small(nameOnPlan(plan, id))
   return [
     ...plan.conversions.map(({ id, name: title, minutes, steps, uses, takes }): Demonstration => ({
@@ -40,7 +36,7 @@ export function demonstrations(trailer: Trailer): Demonstration[] {
     ...plan.slides.map(({ id }): Demonstration => ({
       id: `slide ${id}`,
       title: plan.slides.length > 1 ? `${nameOnPlan(plan, id)} run in` : 'The slide run in',
-      steps: card('slides'),
+      steps: slides(trailer).steps.map((step) => step.says),
       with: plan.fixtures.filter(({ slide }) => slide === id).map((one) => one.id),
       takes: [],
       shows: { time: 'road', made: [] },
@@ -50,7 +46,7 @@ export function demonstrations(trailer: Trailer): Demonstration[] {
       .map(({ id }): Demonstration => ({
         id: `awning ${id}`,
         title: 'The awning run out',
-        steps: card('awning'),
+        steps: awning(trailer).steps.map((step) => step.says),
         with: [],
         takes: [],
         shows: { time: 'parked', made: [] },

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseTrailer } from '../formats/document'
 import { phraseText } from '../quantity/phrase'
+import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { berth, equipment, fixture, unit } from '../testing/unit'
 import type { Trailer } from '../trailer/trailer'
 import { handover } from './handover'
@@ -9,9 +10,9 @@ import { handover } from './handover'
 const yard = readdirSync(new URL('../../../demo/yard', import.meta.url)).map(
   (name) => parseTrailer(readFileSync(new URL(`../../../demo/yard/${name}`, import.meta.url), 'utf8')).document!,
 )
-const stepsOf = (trailer: Trailer) => handover(trailer).flatMap(({ steps }) => steps)
+const stepsOf = (trailer: Trailer) => handover(trailer, RULES.nights).flatMap(({ steps }) => steps)
 const words = (trailer: Trailer, card: string) =>
-  (handover(trailer).find(({ id }) => id === card)?.steps ?? []).map(({ says }) => phraseText(says))
+  (handover(trailer, RULES.nights).find(({ id }) => id === card)?.steps ?? []).map(({ says }) => phraseText(says))
 
 describe('the hand-over of every unit in the demo', () => {
   it.each(yard.map((trailer) => [trailer.stock, trailer] as const))(
@@ -19,7 +20,7 @@ describe('the hand-over of every unit in the demo', () => {
     (_, trailer) => {
       const steps = stepsOf(trailer)
       expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
-      const cards = new Set(handover(trailer).map(({ id }) => id))
+      const cards = new Set(handover(trailer, RULES.nights).map(({ id }) => id))
       const { plan } = trailer
       expect(cards.has('slides')).toBe(plan.slides.length > 0)
       expect(cards.has('awning')).toBe(plan.outside.some(({ kind }) => kind === 'awning'))
@@ -44,7 +45,7 @@ describe('what must never be told wrong', () => {
         }),
       ],
     })
-    const dump = handover(trailer)
+    const dump = handover(trailer, RULES.nights)
       .find(({ id }) => id === 'dump')!
       .steps.map(({ id }) => id)
     expect(dump.indexOf('dump.black')).toBeLessThan(dump.indexOf('dump.gray'))

@@ -8,14 +8,24 @@ import { equipmentOf } from '../trailer/equipment'
 import type { Trailer } from '../trailer/trailer'
 import type { HandoverCard, HandoverStep } from './card'
 
-/** What is used in it every day, as far as this unit has it. */
-export function livingCards(trailer: Trailer): HandoverCard[] {
-  return [slides(trailer), awning(trailer), cold(trailer), warm(trailer), beds(trailer), conversions(trailer)].filter(
-    ({ steps }) => steps.length > 0,
-  )
+/** From which age on somebody sleeps in an upper bunk. */
+export interface UpperBunkRule {
+  upperBunkFrom: number
 }
 
-function slides({ plan }: Trailer): HandoverCard {
+/** What is used in it every day, as far as this unit has it. */
+export function livingCards(trailer: Trailer, rules: UpperBunkRule): HandoverCard[] {
+  return [
+    slides(trailer),
+    awning(trailer),
+    cold(trailer),
+    warm(trailer),
+    beds(trailer, rules),
+    conversions(trailer),
+  ].filter(({ steps }) => steps.length > 0)
+}
+
+export function slides({ plan }: Trailer): HandoverCard {
   const many = plan.slides.length
   if (many === 0) return { id: 'slides', title: 'Before the slide moves', steps: [] }
   const riding = plan.fixtures.filter(({ id }) => plan.slides.some((slide) => fixtureRides(plan, id, slide.id)))
@@ -42,7 +52,7 @@ function slides({ plan }: Trailer): HandoverCard {
 const fixtureRides = ({ fixtures }: Trailer['plan'], id: string, slide: string): boolean =>
   fixtures.some((one) => one.id === id && one.slide === slide)
 
-function awning({ plan, features }: Trailer): HandoverCard {
+export function awning({ plan, features }: Trailer): HandoverCard {
   const [awning] = plan.outside.filter(({ kind }) => kind === 'awning')
   const power = flag(awning?.readings, 'power')
   const byHand = best(features?.['awningOverride'])?.value
@@ -149,7 +159,7 @@ function warm(trailer: Trailer): HandoverCard {
   }
 }
 
-function beds({ plan }: Trailer): HandoverCard {
+function beds({ plan }: Trailer, { upperBunkFrom }: UpperBunkRule): HandoverCard {
   const exits = plan.windows.filter(({ kind }) => kind === 'exit')
   const windows = exits.length === 1 ? 'window' : `windows, ${exits.length} of them`
   const limited = plan.berths.filter(({ kind }) => BERTH_KINDS[kind].limited)
@@ -164,7 +174,12 @@ function beds({ plan }: Trailer): HandoverCard {
           : { id: `beds.${id}`, says: says`${name}: carries ${pounds(limit)}, all who lie in it together.` }
       }),
       ...(plan.berths.some(({ kind }) => BERTH_KINDS[kind].upper)
-        ? [{ id: 'beds.upper', says: says`Upper bunks: guard up, nobody under 6, no climbing but by the ladder.` }]
+        ? [
+            {
+              id: 'beds.upper',
+              says: says`Upper bunks: guard up, nobody under ${upperBunkFrom}, no climbing but by the ladder.`,
+            },
+          ]
         : []),
       {
         id: 'beds.exits',

@@ -1,3 +1,4 @@
+import { OF_AGE } from './ofAge'
 import { CM_PER_INCH, LB_PER_KG } from '../quantity/parse'
 import { CDC_2000 } from './cdcGrowth'
 import type { Household, Person } from './household'
@@ -48,16 +49,13 @@ export function older(person: Person, years: number): Person {
   return { ...person, age, height, weight }
 }
 
-/** Who is younger is still a child, years. */
-const GROWN = 18
-
 /**
  * The most that a child is taken to measure while nobody asked: the 97th centile of its age, of whichever sex is larger where
  * it was not given; under two years that of two. Inches or pounds, rounded up; undefined for the grown. Three in a hundred
  * are larger: whatever rests on it says so. Source: CDC growth charts, United States, 2000.
  */
 export function atMost({ age, sex }: Pick<Person, 'age' | 'sex'>, measure: 'height' | 'weight'): number | undefined {
-  if (age >= GROWN) return undefined
+  if (age >= OF_AGE) return undefined
   const of = (one: Sex) => centiles(one, measure === 'height' ? 'stature' : 'weight', age)[2]
   const most = Math.max(...(sex ? [of(sex)] : [of('female'), of('male')]))
   return Math.ceil(measure === 'height' ? most / CM_PER_INCH : most * LB_PER_KG)

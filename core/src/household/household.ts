@@ -187,11 +187,9 @@ export function usuallyThere(household: Household): Person[] {
   return there.length ? there : people
 }
 
-/** From so many nights on they live in it rather than travel (common practice: a season on one site). */
-const LIVES_FROM = 90
-
-/** Whether it is their home: what is put up with for a week isn't then. */
-export const livesInIt = ({ trip }: Pick<Household, 'trip'>): boolean => trip.nights >= LIVES_FROM
+/** Whether it is their home, from so many nights on: what is put up with for a week isn't then. */
+export const livesInIt = ({ trip }: Pick<Household, 'trip'>, { livesFrom }: { livesFrom: number }): boolean =>
+  trip.nights >= livesFrom
 
 /** Those who ride in the tow vehicle: the household, and the guests who come along in it. */
 export const riding = ({ people }: Household): Person[] => people.filter(({ guest, rides }) => !guest || rides)

@@ -1,3 +1,4 @@
+import { OF_AGE } from './ofAge'
 import { formatFeet, formatQuantity, type MeasureSystem } from '../quantity/format'
 import { NotAFigure, parseLength, parseWeight } from '../quantity/parse'
 import { pounds } from '../quantity/quantity'
@@ -23,8 +24,6 @@ interface Form {
   takes(text: string, so: { system: MeasureSystem; person: PersonDraft }): Taken & { means: string }
 }
 
-/** A child under so many years is called one. */
-const GROWN = 18
 /** Nobody is older; a bare number over it is a weight, or in metric a height. Years. */
 const OLDEST = 110
 
@@ -165,7 +164,7 @@ function calledBy({ age, guest }: PersonDraft, others: readonly PersonDraft[]): 
     ? 'Guest'
     : years !== undefined && years < 2
       ? 'Baby'
-      : years !== undefined && years < GROWN
+      : years !== undefined && years < OF_AGE
         ? 'Child'
         : 'Adult'
   const first = kind === 'Child' || (kind === 'Guest' && years !== undefined) ? `${kind} ${age}` : kind

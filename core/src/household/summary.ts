@@ -1,3 +1,4 @@
+import { OF_AGE } from './ofAge'
 import { listed, says, type Phrase } from '../quantity/phrase'
 import { pounds, quantity } from '../quantity/quantity'
 import { vehicleFigure, type Household, type Person } from './household'
@@ -8,7 +9,6 @@ const HOOKUP_WORDS = {
   water: 'water at the site',
   none: 'no hookups',
 } as const
-const ADULT = 18
 
 /** Who they are: `two adults, 9 and 6`. Guests behind a plus: `two adults + 9 and 7 as guests`. */
 export function peopleText(household: Pick<Household, 'people'>): string {
@@ -28,9 +28,9 @@ export function householdSummary(household: Household): Phrase {
 }
 
 function ages(people: readonly Person[]): string {
-  const adults = people.filter(({ age }) => age >= ADULT).length
+  const adults = people.filter(({ age }) => age >= OF_AGE).length
   const children = people
-    .filter(({ age }) => age < ADULT)
+    .filter(({ age }) => age < OF_AGE)
     .map(({ age }) => age)
     .sort((a, b) => b - a)
   const grown = adults === 0 ? [] : [`${NUMBERS[adults] ?? adults} adult${adults === 1 ? '' : 's'}`]

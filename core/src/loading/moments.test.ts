@@ -1,3 +1,4 @@
+import { defaultsOf } from '../rule/rule'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { stowingFacts } from '../stowing/facts'
@@ -20,7 +21,7 @@ function weighed(
   of = household([person()]),
 ): Moment {
   const facts = loadingFacts(trailer)
-  const rules = { ...LOADING_RULES, ...SHARES }
+  const rules = { ...defaultsOf(LOADING_RULES), ...SHARES }
   const all = weightsAt(moment, facts, { ...NOTHING, ...brought }, stowed(stowingFacts(trailer), ridesInIt(of)), rules)
   return momentOf(moment, facts, { uvw: facts.uvw!, hitchWeight: facts.hitchWeight }, all, rules)
 }
@@ -159,7 +160,7 @@ describe('the loaded trailer as a beam on its axles and its coupler', () => {
   it('a tank whose size nobody read is named, and not taken as nothing', () => {
     const unread = unit({}, {}, [equipment('fresh-tank', { at: 100 }), ...tanks(100).slice(1)])
     const facts = loadingFacts(unread)
-    const all = weightsAt('full', facts, NOTHING, stowed(stowingFacts(unread), []), LOADING_RULES)
+    const all = weightsAt('full', facts, NOTHING, stowed(stowingFacts(unread), []), defaultsOf(LOADING_RULES))
     expect(all.missing).toEqual(['equipment.fresh-tank.capacity'])
   })
 })

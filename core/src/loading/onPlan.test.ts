@@ -1,3 +1,4 @@
+import { defaultsOf } from '../rule/rule'
 import { describe, expect, it } from 'vitest'
 import type { Gear } from '../household/household'
 import { equipment, standardEquipment, unit } from '../testing/unit'
@@ -21,8 +22,8 @@ function drawn(racks: Record<string, string | number>[], gear: Gear[]) {
   const its = racks.map((reads, i) => ({ ...equipment('rack', reads), id: `rack-${i}` }))
   const trailer = unit({}, {}, [...standardEquipment(), ...its])
   const facts = { ...loadingFacts(trailer), ...(racks.length === 0 && { racks: [] }) }
-  const on = racked(facts, 200, gear, 45, LOADING_RULES).racks
-  return { box: trailer.plan.box, drawn: racksOnPlan(trailer.plan, on, LOADING_RULES) }
+  const on = racked(facts, 200, gear, 45, defaultsOf(LOADING_RULES)).racks
+  return { box: trailer.plan.box, drawn: racksOnPlan(trailer.plan, on, defaultsOf(LOADING_RULES)) }
 }
 
 describe('racks where they stand on the plan', () => {

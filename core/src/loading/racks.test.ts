@@ -1,3 +1,4 @@
+import { defaultsOf } from '../rule/rule'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Gear } from '../household/household'
@@ -29,7 +30,7 @@ function on(racks: RackReads[] | undefined, gear: Gear[], receiver: number | und
     receiver,
     gear,
     OWN,
-    LOADING_RULES,
+    defaultsOf(LOADING_RULES),
   )
 }
 

@@ -11,6 +11,7 @@ import { towHelps } from '../questions/tow/helps'
 import { marginsAt, type LimitMargin } from '../questions/tow/limits'
 import { loadOf, ratingsOf } from '../questions/tow/load'
 import { aboardOf } from '../questions/tow/vehicleLimits'
+import { rigRules } from '../questions/tow/rules'
 import type { HouseRules } from '../rules/houseRules'
 import { sharedFor } from '../shared/shared'
 import type { Stowed } from '../stowing/stowed'
@@ -55,7 +56,7 @@ export function seenBy(facts: FactSheet, given: Household, rules: HouseRules): S
     stowing,
     camping,
     ...(!facts.undrawn.includes('berths') && { story: sleepStory(nights, facts.sleep.advertised, household) }),
-    goesIn: wouldGoIn(facts.stow, stowing, rules.stow),
+    goesIn: wouldGoIn(facts.stow, stowing, rules.loading),
     ...(loaded && { loaded }),
   }
 }
@@ -64,10 +65,11 @@ function loadedBy(
   { tow }: FactSheet,
   household: Household,
   stowing: Stowed,
-  { tow: rules }: HouseRules,
+  house: HouseRules,
 ): LoadedUnit | undefined {
   if (tow.uvw === undefined) return undefined
   const facts = { ...tow, uvw: tow.uvw }
+  const rules = rigRules(house)
   const ratings = ratingsOf(household)
   const towed = { load: loadOf(household, rules), ratings, vehicle: household.vehicle.name, rules }
   const moments = estimateOf(facts, towed, stowing)

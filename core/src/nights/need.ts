@@ -81,7 +81,7 @@ export function nightNeed(household: Household, rules: NightRules): NightNeed {
     ...(guests && { withGuests: party(usual) }),
     ...(guestsCome !== 'never' && usual.length < all.length && { mostEver: party(all) }),
     guestsCome,
-    dwelling: livesInIt(household),
+    dwelling: livesInIt(household, rules),
     rules,
   }
 }

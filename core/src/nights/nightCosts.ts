@@ -1,4 +1,4 @@
-import type { ComfortRules } from './rules'
+import type { ComfortRules } from './comfortRules'
 import type { BerthAt, Disturbance, NightCosts } from './assignment'
 import type { NightFacts } from './facts'
 import type { FloorThing } from './floorThings'

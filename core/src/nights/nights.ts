@@ -23,7 +23,7 @@ export interface Nights {
 }
 
 /** Every person in a berth that fits length, width, weight limit and age; couples together; proven best. */
-export const nights: Ground<'nights', NightFacts, NightNeed, NightRules, Nights> = {
+export const nights: Ground<'nights', NightFacts, NightNeed, typeof NIGHT_RULES, Nights> = {
   id: 'nights',
   version: 7,
   rules: NIGHT_RULES,

@@ -1,3 +1,4 @@
+import { defaultsOf } from '../rule/rule'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { emptyPlan, fixture } from '../testing/unit'
@@ -22,7 +23,7 @@ const galley = (opened: number | undefined, deep = 24): Plan =>
     ],
   })
 const ids = (plan: Plan) =>
-  openedAt(plan, WAY_RULES).map(({ lost, ...rest }) => ({ ...rest, lost: lost.map(({ id }) => id) }))
+  openedAt(plan, defaultsOf(WAY_RULES)).map(({ lost, ...rest }) => ({ ...rest, lost: lost.map(({ id }) => id) }))
 
 describe('a seat that reclines', () => {
   it('comes out by what it reaches past its depth; nothing is cut off where one still gets by', () =>

@@ -1,3 +1,4 @@
+import { defaultsOf } from '../rule/rule'
 import { describe, expect, it } from 'vitest'
 import { berth, emptyPlan, fixture } from '../testing/unit'
 import type { Door, Plan } from './plan'
@@ -48,7 +49,7 @@ const plan = (hall: Door[], given: Partial<Plan> = {}): Plan =>
     ...given,
   })
 const HALL = door('hall-door', [140, 64], [140, 90])
-const shut = (given: Plan) => suitesAt(given, WAY_RULES).map((one) => [one.berth, one.toilet, one.shut])
+const shut = (given: Plan) => suitesAt(given, defaultsOf(WAY_RULES)).map((one) => [one.berth, one.toilet, one.shut])
 
 describe('bed and bath shut off together', () => {
   it('by the door at the end of the hall that both open on', () =>

@@ -7,7 +7,7 @@ export const CAUTIONS = {
     'An estimate, not a rating. The lowest of tow rating, GCWR, payload, receiver, hitch, tires and axles governs: ' +
     'read the vehicle’s own door label and manual, and weigh the loaded rig on a certified scale.',
   'upper-bunk':
-    'Children under 6 do not sleep in an upper bunk. Every upper bunk needs its guard up and its weight limit observed.',
+    'No child under 6 in an upper bunk: the federal bunk-bed standard. Every upper bunk needs its guard up and its weight limit observed.',
   exits: 'Every sleeping area needs a second way out. Keep the exit window clear of bikes and totes, and try it.',
   hatch:
     'A cargo or ramp door where a child sleeps must open from inside, and must not open by itself: try both, and latch it ' +

@@ -5,6 +5,7 @@ import { park } from './park/park'
 import { power } from './power/power'
 import { price } from './price/price'
 import type { Question } from './question'
+import type { ValuesOf } from '../rule/rule'
 import { reach } from './reach/reach'
 import { season } from './season/season'
 import { seating } from './seating/seating'
@@ -40,10 +41,10 @@ export type QuestionId = All['id']
 /** What a trailer offers to each, as stored. */
 export type QuestionFacts = { [Q in All as Q['id']]: ReturnType<Q['facts']> }
 /** The house rules of each. */
-export type QuestionRules = { [Q in All as Q['id']]: Q['rules'] }
+export type QuestionRules = { [Q in All as Q['id']]: ValuesOf<Q['rules']> }
 
 /** What those who go through all of them see of one; facts are made by the sheet (`match/factSheet.ts`). */
-export type AnyQuestion = Omit<Question<QuestionId, unknown, unknown, unknown>, 'baked' | 'facts'>
+export type AnyQuestion = Omit<Question<QuestionId, unknown, unknown, object>, 'baked' | 'facts'>
 
 export const QUESTIONS: readonly AnyQuestion[] = ALL
 

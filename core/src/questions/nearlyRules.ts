@@ -1,39 +1,42 @@
 import type { VehicleKey } from '../readings/vehicleReads'
+import { fixed, rule, type ValuesOf } from '../rule/rule'
+
+const GIVES_IN = 'What people are seen to give in on (common practice)'
+const amount = (
+  label: string,
+  value: number,
+  unit: '$' | 'in' | 'lb',
+  range: readonly [number, number],
+  step: number,
+) => rule(`${label}: a change of size 1`, value, unit, range, GIVES_IN, step)
+const size = (label: string, value: number) => rule(`${label}: its size`, value, 'number', [0.1, 4], GIVES_IN)
 
 /**
- * What a small change is. Each has a size, and a unit is nearly right while the sizes of all it takes stay within
- * `most`; beyond its own limit no change is small. Dollars, pounds, inches.
+ * How big a change is, so that a unit can be close to right: the sizes of all it takes stay within `most`. A change
+ * past its own limit isn't small at all.
  */
-export interface NearlyRules {
-  most: number
-  /** A figure by so much is a change of size 1; more is none. */
-  budget: number
-  trailerLength: number
-  rigLength: number
-  ratings: Partial<Record<VehicleKey, number>>
-  /** Two who share a bed; somebody in a tent; a wish that is no must; a thing left at home; the fresh tank empty. */
-  share: number
-  tent: number
-  wish: number
-  leave: number
-  dryTank: number
-  /** A place to dump and fill on the way; a generator for an hour or two more a day. */
-  supply: number
-  generator: number
-}
+export const NEARLY_RULES = {
+  most: rule('A close match takes changes up to this size together', 2, 'number', [0.5, 5], GIVES_IN, 0.5),
+  budget: amount('More budget', 5000, '$', [500, 30_000], 500),
+  trailerLength: amount('A longer trailer', 12, 'in', [3, 60], 1),
+  rigLength: amount('A longer rig', 24, 'in', [6, 96], 1),
+  ratings: {
+    towRating: amount('More tow rating', 500, 'lb', [50, 3000], 50),
+    payload: amount('More payload', 400, 'lb', [50, 1500], 50),
+    gcwr: amount('More GCWR', 700, 'lb', [50, 4000], 50),
+    gvwr: amount('More GVWR of the vehicle', 300, 'lb', [50, 1500], 50),
+    hitchTongue: amount('More receiver tongue rating', 150, 'lb', [25, 600], 25),
+    hitchTrailer: amount('More receiver trailer rating', 500, 'lb', [50, 3000], 50),
+  },
+  share: size('Two share a bed', 0.6),
+  tent: size('Someone sleeps in a tent', 1),
+  wish: fixed(2, 'A must is given up last and by itself: as large as all that may change together'),
+  leave: size('A thing stays home', 0.5),
+  dryTank: size('The fresh tank rides empty', 0.3),
+  supply: size('A stop to dump and fill', 0.5),
+  generator: size('A generator an hour or two more a day', 0.6),
+} as const
 
-/** Common practice: what people are seen to give in on. */
-export const NEARLY_RULES: NearlyRules = {
-  most: 2,
-  budget: 5000, // what a trade-in or a payment plan bridges
-  trailerLength: 12,
-  rigLength: 24,
-  ratings: { towRating: 500, payload: 400, gcwr: 700, gvwr: 300, hitchTongue: 150, hitchTrailer: 500 },
-  share: 0.6,
-  tent: 1,
-  wish: 2, // a must is given up last, and with nothing else: money and a phone call come first
-  leave: 0.5,
-  dryTank: 0.3,
-  supply: 0.5,
-  generator: 0.6,
+export type NearlyRules = Omit<ValuesOf<typeof NEARLY_RULES>, 'ratings'> & {
+  ratings: Partial<Record<VehicleKey, number>>
 }

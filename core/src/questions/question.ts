@@ -2,6 +2,7 @@ import type { Place } from '../features/feature'
 import type { Household } from '../household/household'
 import type { RulesBelow, Shared } from '../shared/shared'
 import type { WayRules } from '../plan/wayRules'
+import type { ValuesOf } from '../rule/rule'
 import type { DrawnPart } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'
 import type { Answer } from './answer'
@@ -16,12 +17,12 @@ import type { Reason } from './reason'
  * revision and stored, so they are plain JSON. Judging is cheap and pure. All that is a question's own stands
  * here; what several rest on is in the rooms of `shared`.
  */
-export interface Question<Id extends string, Facts, Need, Rules, Baked extends keyof Rules = never> {
+export interface Question<Id extends string, Facts, Need, Rules extends object, Baked extends keyof Rules = never> {
   id: Id
   words: QuestionWords
   /** Raised when the shape or the meaning of its facts changes: those stored by an older one are made anew. */
   version: number
-  /** Its thresholds, each with the reason for its default. */
+  /** Its thresholds, each with its range and the reason for its default. */
   rules: Rules
   /** The rules its facts are made with; facts see no others, and are made anew when one of them changes. */
   baked: readonly Baked[]
@@ -34,7 +35,7 @@ export interface Question<Id extends string, Facts, Need, Rules, Baked extends k
   /** What it may have to warn of. */
   cautions: readonly CautionId[]
   /** What a person could change when it says no; absent: nothing but what they insist on. */
-  helping?: Helping<Facts, Rules>
+  helping?: Helping<Facts, ValuesOf<Rules>>
   /** The household’s limits that it goes by, and that can be raised. */
   limits?: readonly Limit[]
   /** What a household must have, besides stances, of what it hears of: each given up by itself. */
@@ -43,9 +44,9 @@ export interface Question<Id extends string, Facts, Need, Rules, Baked extends k
   open?(household: Household, left: readonly Facts[]): Open[]
   /** What is claimed of a unit, beside that it has to be drawn, while it is not: no claim makes anything fit. */
   claimed?(asked: { facts: Facts; need: Need }): Reason[]
-  facts(trailer: Trailer, rules: Pick<Rules, Baked>, ways: WayRules): Facts
+  facts(trailer: Trailer, rules: Pick<ValuesOf<Rules>, Baked>, ways: WayRules): Facts
   /** Null when this household does not ask. */
-  need(household: Household, rules: Rules, below: RulesBelow): Need | null
+  need(household: Household, rules: ValuesOf<Rules>, below: RulesBelow): Need | null
   /**
    * Never throws on a missing reading: it answers `measure` and names it. Null where the question does not arise,
    * as ways out for those who have no berth.

@@ -2,7 +2,9 @@ import { camping } from '../camping/camping'
 import type { Household } from '../household/household'
 import { lyingOnce, type Lying } from '../nights/lying'
 import { nights, type Nights } from '../nights/nights'
+import type { LoadingRules } from '../loading/rules'
 import type { WayRules } from '../plan/wayRules'
+import type { ValuesOf } from '../rule/rule'
 import { stowing } from '../stowing/stowing'
 import type { Ground } from '../ground/ground'
 
@@ -15,9 +17,9 @@ export type GroundId = Grounds['id']
 /** What the trailer offers to each, as stored. */
 export type GroundFacts = { [G in Grounds as G['id']]: ReturnType<G['facts']> }
 /** The house rules of each. */
-export type GroundRules = { [G in Grounds as G['id']]: G['rules'] }
-/** The rules below the questions: of the rooms they rest on, and of the plan. */
-export type RulesBelow = GroundRules & { ways: WayRules }
+export type GroundRules = { [G in Grounds as G['id']]: ValuesOf<G['rules']> }
+/** The rules below the questions: of the rooms they rest on, of the plan, and of where things ride. */
+export type RulesBelow = GroundRules & { ways: WayRules; loading: LoadingRules }
 /** What each of them found for one household in one unit. */
 export type Shared = { readonly [G in Grounds as G['id']]: ReturnType<G['solve']> } & {
   /** Of the nights who lies where: the same for many units, where nights are of one mattress each. */
@@ -28,7 +30,7 @@ export type SharedId = keyof Shared
 /** The room that finds it. */
 export const roomOf = (id: SharedId): GroundId => (id === 'lying' ? 'nights' : id)
 
-type AnyGround = Ground<GroundId, unknown, unknown, unknown, unknown, never>
+type AnyGround = Ground<GroundId, unknown, unknown, object, unknown, never>
 
 /**
  * The household's needs once, then any number of units. Each room is solved when the first question asks for

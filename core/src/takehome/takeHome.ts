@@ -1,3 +1,4 @@
+import { OF_AGE } from '../household/ofAge'
 import { everyNight, type Household } from '../household/household'
 import { tokensOf, type PersonToken } from '../household/tokens'
 import { asked } from '../match/asked'
@@ -67,9 +68,6 @@ export interface TakenUnit {
   cautions: CautionId[]
   readings: AppendixGroup[]
 }
-
-/** Who is younger grows, years. */
-const GROWN = 18
 
 /** Who hands it out, when, and for which dealership. */
 export interface HandedOut {
@@ -144,7 +142,7 @@ function takenUnit(
     },
     sentences: threeSentences(answers, story?.says, rules.ranking.weights),
     figures: cardFigures(trailer),
-    ...(story && everyNight(household).some(({ age }) => age < GROWN) && { outlook: story.outlook }),
+    ...(story && everyNight(household).some(({ age }) => age < OF_AGE) && { outlook: story.outlook }),
     readFirst: readFirst(answers, trailer, household),
     cost: costOf(trailer),
     asked: asked(answers).map(({ asks, short, answer }) => ({

@@ -7,6 +7,7 @@ import { PLAN_WISHES, type PlanWish } from '../household/planWishes'
 import type { Plan } from '../plan/plan'
 import { figure, flag } from '../readings/reading'
 import { WAY_RULES } from '../plan/wayRules'
+import { defaultsOf } from '../rule/rule'
 import { toFinish, undrawn } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'
 import { madeNight } from '../nights/facts'
@@ -17,6 +18,8 @@ const DEEP = 16
 /** Heads turn so far to a screen that is watched, and it is looked at so far from straight on, degrees (common practice). */
 const TURN = 60
 const SLANT = 45
+/** What a word such as “big crate” means is the same in every house: none of these is a rule. */
+const WAYS = defaultsOf(WAY_RULES)
 /** Crates as they are sold, inches (common practice). */
 const CRATES = [
   [18, 12],
@@ -200,7 +203,7 @@ const most = (values: readonly (number | undefined)[]): number | undefined =>
 
 /** The longest crate that stands on free floor with only the fixed beds made, inches; 0: none. */
 function largestCrate(plan: Plan): number {
-  const { floor } = madeNight(plan, [], WAY_RULES)
+  const { floor } = madeNight(plan, [], WAYS)
   const stands = ([long, wide]: readonly [number, number]) =>
     floor.some(([x0, y0, x1, y1]) => {
       const [a, b] = [x1 - x0, y1 - y0]

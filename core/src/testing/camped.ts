@@ -1,3 +1,4 @@
+import { defaultsOf } from '../rule/rule'
 import { campOf, type Camp } from '../camping/camp'
 import { CAMPING_RULES } from '../camping/rules'
 import { batteryOf, CHEMISTRIES } from '../camping/battery'
@@ -11,15 +12,15 @@ export const rig = (given: Partial<Rig> = {}): Rig => ({
   gray: 30,
   galley: 0,
   black: 30,
-  propane: 2 * 20 * CAMPING_RULES.propane,
+  propane: 2 * 20 * defaultsOf(CAMPING_RULES).propane,
   battery: batteryOf([{ ampHours: 100, kind: CHEMISTRIES['lead-acid'] }]),
   solar: 0,
   controller: 0,
   furnace: 15_000,
   furnaceFan: 54,
   heatLoss: 200,
-  fridge: CAMPING_RULES.gasFridgeBoard,
-  fridgeGas: CAMPING_RULES.gasFridge,
+  fridge: defaultsOf(CAMPING_RULES).gasFridgeBoard,
+  fridgeGas: defaultsOf(CAMPING_RULES).gasFridge,
   fireplace: 0,
   electricWater: false,
   outlets: 1,
@@ -33,5 +34,5 @@ export const camp = (trip: Partial<Trip> = {}, people = 2): Camp =>
       Array.from({ length: people }, () => person()),
       { trip: { nights: 6, hookups: 'none', season: 'summer', ...trip } },
     ),
-    CAMPING_RULES,
+    defaultsOf(CAMPING_RULES),
   )

@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation'
 import { handover } from '@hitchet/core/handover/handover'
+import { houseRules } from '../../server/houseRules'
 import { trailerName } from '@hitchet/core/trailer/trailer'
 import { KeepHere } from '../../offline/KeepHere'
 import { trailersByStock } from '../../server/db/trailers'
@@ -30,7 +31,7 @@ export async function HandOver({
         household={household}
         consultant={consultant}
         unit={unit}
-        cards={handover(trailer)}
+        cards={handover(trailer, houseRules().nights)}
         taken={(await takenWith(household.id, stock)).map(({ event }) => event.what)}
       />
     </>

@@ -12,7 +12,7 @@ import { standingOf } from '@hitchet/core/parks/fits'
 import { loadOf } from '@hitchet/core/questions/tow/load'
 import { racksOnPlan } from '@hitchet/core/loading/onPlan'
 import { racked } from '@hitchet/core/loading/racks'
-import { LOADING_RULES } from '@hitchet/core/loading/rules'
+import { rigRules } from '@hitchet/core/questions/tow/rules'
 import { baysOnPlan, thingsInHolds } from '@hitchet/core/stowing/onPlan'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { frameFor } from '../../drawing/frame'
@@ -95,8 +95,8 @@ function stowedFor(
   rules: HouseRules,
 ): Pick<SeenBy, 'holds' | 'stowed'> {
   const inHolds = thingsInHolds(stowing)
-  const { onRacks, ownRack } = loadOf(household, rules.tow)
-  const loading = { ...LOADING_RULES, ...rules.tow }
+  const loading = rigRules(rules)
+  const { onRacks, ownRack } = loadOf(household, loading)
   const { racks, tooLong } = racked(facts.tow.loading, facts.tow.rearReceiver, onRacks, ownRack, loading)
   return {
     stowed: {

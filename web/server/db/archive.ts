@@ -6,6 +6,7 @@ import { executedMigrations, isKnown, migrate } from './migrate'
 const TABLES = [
   'accounts',
   'house_settings',
+  'house_rules',
   'house_events',
   'one_time_links',
   'trailers',

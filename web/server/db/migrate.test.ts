@@ -33,9 +33,19 @@ const ALL = [
   '011-erased',
   '012-accounts',
   '013-failed',
+  '014-house-rules',
 ]
 const KEPT = ['kept_answers', 'kept_waits', 'chores', 'sign_in_attempts']
-const OFFICE = ['sessions', 'taken_out', 'set_aside', 'faults', 'one_time_links', 'house_settings', 'house_events']
+const OFFICE = [
+  'sessions',
+  'taken_out',
+  'set_aside',
+  'faults',
+  'one_time_links',
+  'house_settings',
+  'house_rules',
+  'house_events',
+]
 const AFTERWARDS = ['take_homes', 'contacts', 'outgoing', 'follow_ups']
 
 /** The tables go, those that hang on others first. */
@@ -87,6 +97,7 @@ describe('migrations', () => {
       'faults.id',
       'follow_ups.id',
       'house_events.id',
+      'house_rules.id',
       'house_settings.name',
       'household_ids.id',
       'households.id',

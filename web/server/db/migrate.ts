@@ -13,6 +13,7 @@ import * as likely from './migrations/010-likely'
 import * as erased from './migrations/011-erased'
 import * as accounts from './migrations/012-accounts'
 import * as failed from './migrations/013-failed'
+import * as houseRules from './migrations/014-house-rules'
 
 type Migration = { up(params: { context: QueryInterface }): Promise<void> }
 
@@ -31,6 +32,7 @@ const MIGRATIONS: Record<string, Migration> = {
   '011-erased': erased,
   '012-accounts': accounts,
   '013-failed': failed,
+  '014-house-rules': houseRules,
 }
 
 /** Whether this program knows what that one does. */

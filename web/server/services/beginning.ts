@@ -4,6 +4,7 @@ import { missingMigrations, NewerDatabase } from '../db/migrate'
 import { forgetTakenOut } from '../db/takenOut'
 import { openPaperPool } from '../jobs/paper'
 import { logLine } from '../log'
+import { followHouseRules } from './houseRules'
 import { keepUp } from './kept'
 
 const A_MINUTE = 60_000
@@ -16,6 +17,7 @@ export async function beginServing(): Promise<void> {
     process.exit(1)
   }
   logLine('serving')
+  await followHouseRules()
   keepUp('anything')
   openPaperPool()
   setInterval(() => void forgetTakenOut().catch(() => {}), A_MINUTE).unref()

@@ -285,7 +285,7 @@ describe('stored facts', () => {
 
   it('and are kept while only a threshold moves that is not in them', async () => {
     const [first] = await yardFacts(RULES)
-    const stricter = { ...RULES, price: { tightShare: 0.2 } }
+    const stricter = { ...RULES, price: { ...RULES.price, tightShare: 0.15 } }
     const written = () => database().query('SELECT facts_key FROM trailer_facts', { type: QueryTypes.SELECT })
     const before = await written()
     expect((await yardFacts(stricter))[0]).toEqual(first)

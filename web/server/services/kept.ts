@@ -194,15 +194,22 @@ async function reckonChanged(changed: Changed): Promise<void> {
 /** All that is open, household by household; where another process does so already it is left to that one. */
 function reckonAll(): Promise<void> {
   return asOnlyOne('reckon all', async () => {
-    const households = await householdsInHand()
-    const job = { rules: houseRules(), key: keptKey(houseRules()), most: AT_ONCE }
-    await inParts(async () => {
-      for (let next = households.shift(); next && !ending.stopped; next = households.shift())
-        // One of which something cannot be reckoned costs no other its answers.
-        await untilNone({ ...job, households: [next] }, { whenIdle: true }).catch((failure: unknown) =>
-          ending.stopped ? undefined : noteFault(`answers of household ${next}`, failure),
-        )
-    })
+    // Once more when the house has set another rule meanwhile: whoever else saw that was turned away here.
+    for (let key = ''; key !== keptKey(houseRules()) && !ending.stopped;) {
+      key = keptKey(houseRules())
+      await reckonAllBy({ rules: houseRules(), key, most: AT_ONCE })
+    }
+  })
+}
+
+async function reckonAllBy(job: Pick<Reckoning, 'rules' | 'key' | 'most'>): Promise<void> {
+  const households = await householdsInHand()
+  await inParts(async () => {
+    for (let next = households.shift(); next && !ending.stopped; next = households.shift())
+      // One of which something cannot be reckoned costs no other its answers.
+      await untilNone({ ...job, households: [next] }, { whenIdle: true }).catch((failure: unknown) =>
+        ending.stopped ? undefined : noteFault(`answers of household ${next}`, failure),
+      )
   })
 }
 

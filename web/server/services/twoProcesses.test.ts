@@ -1,10 +1,10 @@
 import { spawn, type ChildProcessWithoutNullStreams } from 'node:child_process'
 import { createInterface } from 'node:readline'
 import { fileURLToPath } from 'node:url'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { rankWithChanges } from '@hitchet/core/match/match'
-import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
+import { DEFAULT_HOUSE_RULES as RULES, rulesWith, type HouseRules } from '@hitchet/core/rules/houseRules'
 import { keptOf } from '@hitchet/core/testing/keptYard'
 import { COUPLE, FAMILY, HATCH, LONG } from '@hitchet/core/testing/lot'
 import { couple, household, vehicle } from '@hitchet/core/testing/someone'
@@ -13,6 +13,8 @@ import { addHouseholds, householdById } from '../db/households'
 import { allTrailers, saveTrailers } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { saveBoth, type Told } from '../testing/otherProcess'
+import { refreshHouseRules } from '../houseRules'
+import { setHouseRule } from './houseRules'
 import { rankedYard } from './kept'
 
 ownDatabase('two_processes')
@@ -37,7 +39,7 @@ afterAll(async () => {
   await gone
 })
 
-async function ask(told: Told | { rank: string }): Promise<unknown> {
+async function ask(told: Told | { rank: string } | { rule: 'tightShare' }): Promise<unknown> {
   other.stdin.write(`${JSON.stringify(told)}\n`)
   const { value } = (await answers.next()) as { value: string }
   return JSON.parse(value)
@@ -66,5 +68,22 @@ describe('two processes of one house on one database', () => {
     }
     // Both saved each time: nothing was overwritten unseen.
     expect((await householdById(id!))!.version).toBe(13)
+  })
+
+  it('go by a rule that one of them sets, and answer by it alike', async () => {
+    const they = household(couple(), { limits: { budget: 33_000 } })
+    const [id] = await inTransaction((transaction) => addHouseholds([they], null, transaction))
+    await setHouseRule('price.tightShare', 0.15, 'Nell')
+    await refreshHouseRules()
+    await vi.waitFor(async () => expect(await ask({ rule: 'tightShare' })).toBe(0.15), { timeout: 60_000 })
+    const now = (await householdById(id!))!.household
+    const rules = rulesWith(new Map([['price.tightShare', 0.15]]))
+    const units = (await allTrailers()).map((one) => ({ id: one.id, facts: factSheet(one.trailer, rules) }))
+    const by = (set: HouseRules) =>
+      JSON.parse(JSON.stringify(keptOf(rankWithChanges(units, now, set), now, set))) as object[]
+    expect(by(rules)).not.toEqual(by(RULES))
+    const [here, there] = await Promise.all([rankedYard(id!), ask({ rank: id! })])
+    expect(here.units).toMatchObject(by(rules))
+    expect(there).toMatchObject(by(rules))
   })
 })

@@ -74,7 +74,7 @@ export async function loadWalks(account: Account): Promise<number> {
         .map(({ key, short }) => ({ about: short, what: { kind: 'shown' as const, point: key } })),
       ...reactionsOf(kept.household, walk.word),
       ...(walk.handed
-        ? handover(trailer)
+        ? handover(trailer, houseRules().nights)
             .flatMap(({ title, steps }) => steps.map(({ id }) => ({ title, id })))
             .slice(0, -walk.handed.but || undefined)
             .map(({ title, id }) => ({ about: title, what: { kind: 'handed' as const, step: id, done: true } }))

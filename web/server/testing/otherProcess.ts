@@ -3,9 +3,11 @@ import type { Account } from '../db/accounts'
 import { StaleSave } from '../db/conflict'
 import { disconnect } from '../db/database'
 import { householdById } from '../db/households'
+import { houseRules } from '../houseRules'
 import { closePool } from '../jobs/pool'
 import { renewHousehold } from '../services/households'
 import { rankedYard, stopKeepingUp } from '../services/kept'
+import { followHouseRules } from '../services/houseRules'
 import { takeReading } from '../services/trailers'
 
 /** What another process of the house is told to do: save a household's budget and a unit's weight, then rank. */
@@ -40,9 +42,11 @@ export async function saveBoth({ household, budget, stock, uvw }: Told): Promise
 }
 
 if (process.argv[1]?.endsWith('otherProcess.ts')) {
+  await followHouseRules()
   for await (const line of createInterface({ input: process.stdin })) {
-    const told = JSON.parse(line) as Told | { rank: string }
+    const told = JSON.parse(line) as Told | { rank: string } | { rule: 'tightShare' }
     if ('rank' in told) console.log(JSON.stringify((await rankedYard(told.rank)).units))
+    else if ('rule' in told) console.log(JSON.stringify(houseRules().price[told.rule]))
     else {
       await saveBoth(told)
       console.log('"saved"')

@@ -29,11 +29,8 @@ export interface BathNeed {
   rules: BathRules
 }
 
-/** Half a foot above the tallest is plenty. */
-const PLENTY = 8
-
 /** Is the bath right: a tub, a second toilet, and whether the tallest can stand under the shower. Inches. */
-export const bath: Question<'bath', BathFacts, BathNeed, BathRules> = {
+export const bath: Question<'bath', BathFacts, BathNeed, typeof BATH_RULES> = {
   id: 'bath',
   words: {
     asks: 'Is the bath right for them?',
@@ -107,7 +104,7 @@ function headroomReason({ showers, unnoted }: BathFacts, { tallest, unknownHeigh
       unread,
     )
   }
-  const margin = marginOf(spare, 'in', PLENTY)
+  const margin = marginOf(spare, 'in', rules.plenty)
   const words =
     spare < 0
       ? says`${tallest.name} (${feet(tallest.height)}) cannot stand up in the ${known.name}: ${inches(-spare)} short.`
@@ -232,14 +229,14 @@ function elbowReason({ seats }: BathFacts, { rules }: BathNeed): Reason[] {
   if (wide < rules.elbowsLeast)
     return [
       tight(says`At the toilet only ${inches(wide)} from wall to wall${where}: the elbows touch.`, {
-        margin: marginOf(wide - rules.elbowsLeast, 'in', PLENTY),
+        margin: marginOf(wide - rules.elbowsLeast, 'in', rules.plenty),
         brief: 'elbows in at the toilet',
       }),
     ]
   if (knees < rules.knees)
     return [
       tight(says`In front of the toilet only ${inches(knees)} are free: the knees touch.`, {
-        margin: marginOf(knees - rules.knees, 'in', PLENTY),
+        margin: marginOf(knees - rules.knees, 'in', rules.plenty),
         brief: 'knees touch at the toilet',
       }),
     ]
@@ -256,7 +253,7 @@ function turnReason({ showers }: BathFacts, { rules }: BathNeed): Reason[] {
   if (turn < rules.turnLeast)
     return [
       tight(says`In the ${name} one turns in a circle of ${inches(turn)}: too small, and a curtain clings.`, {
-        margin: marginOf(turn - rules.turnLeast, 'in', PLENTY),
+        margin: marginOf(turn - rules.turnLeast, 'in', rules.plenty),
         brief: 'a tight shower',
       }),
     ]
@@ -271,7 +268,7 @@ function stepReason({ showers }: BathFacts, { rules }: BathNeed): Reason[] {
   const { step, name } = showers.reduce((best, one) => (one.step > best.step ? one : best))
   if (step === 0)
     return [tight(says`Nothing is free before the ${name}: one cannot step in.`, { brief: `no way into the ${name}` })]
-  const margin = marginOf(step - rules.stepIn, 'in', PLENTY)
+  const margin = marginOf(step - rules.stepIn, 'in', rules.plenty)
   const brief = 'a narrow step into the shower'
   if (step < rules.stepIn)
     return [
@@ -304,7 +301,7 @@ function basinReason({ basins }: BathFacts, { rules }: BathNeed): Reason[] {
   return deep < rules.standAtBasin
     ? [
         tight(says`In front of the bath sink ${inches(deep)} are free to stand.`, {
-          margin: marginOf(deep - rules.standAtBasin, 'in', PLENTY),
+          margin: marginOf(deep - rules.standAtBasin, 'in', rules.plenty),
           brief: 'little room at the bath sink',
         }),
       ]

@@ -13,6 +13,7 @@ import { answerOf } from '../answer'
 import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
 import { fits, measure, no, tight, type Reason } from '../reason'
+import { EXIT_RULES, type ExitRules } from './rules'
 import type { LyingNight } from '../../nights/lying'
 import { storedFor } from '../../nights/night'
 
@@ -23,6 +24,10 @@ export interface ExitFacts {
   ifHatchesOpen?: ExitNight[]
   /** Berths in a room with a cargo or ramp door. */
   hatches: string[]
+}
+
+export interface ExitNeed {
+  rules: ExitRules
 }
 
 interface ExitNight {
@@ -45,7 +50,7 @@ export interface BerthExits {
  * Can everyone get out at night: two ways out of every berth that is slept in, with all made up that is made up
  * then.
  */
-export const exits: Question<'exits', ExitFacts, object, object> = {
+export const exits: Question<'exits', ExitFacts, ExitNeed, typeof EXIT_RULES> = {
   id: 'exits',
   words: {
     asks: 'Can everyone get out at night?',
@@ -57,7 +62,7 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
     tryIt: 'Let them find two ways out of each bed, and try the window.',
   },
   version: 7,
-  rules: {},
+  rules: EXIT_RULES,
   baked: [],
   weight: 2,
   living: true,
@@ -73,15 +78,15 @@ export const exits: Question<'exits', ExitFacts, object, object> = {
     if (opens !== undefined) return (opens ? open! : shut!)()
     return { ...shut!(), ifHatchesOpen: open!().nights }
   },
-  need: () => ({}),
-  judge: ({ facts, shared: { lying } }) => {
+  need: (_household, rules) => ({ rules }),
+  judge: ({ facts, need: { rules }, shared: { lying } }) => {
     const reasons = [
       ...unsureReason(lying),
       ...nightReasons(facts, lying.everyNight, ''),
       ...(lying.guestNight ? nightReasons(facts, lying.guestNight, 'With guests ') : []),
     ]
     // Where nobody lies, nobody has to get out: the question does not arise.
-    const byHatch = [lying.everyNight, lying.guestNight].some((night) => childBy(facts.hatches, night))
+    const byHatch = [lying.everyNight, lying.guestNight].some((night) => childBy(facts.hatches, night, rules))
     return reasons.length ? answerOf(reasons, byHatch ? ['exits', 'hatch'] : ['exits']) : null
   },
 }
@@ -113,11 +118,10 @@ function exitFacts(plan: Trailer['plan'], ways: WayRules, hatches: boolean): Exi
   }
 }
 
-/** Small hands reach a latch, and not every one opens from inside. */
-const CHILD = 13
-const childBy = (hatches: readonly string[], night: LyingNight | undefined): boolean =>
-  night?.placements.some(({ berth, people }) => hatches.includes(berth.id) && people.some(({ age }) => age < CHILD)) ??
-  false
+const childBy = (hatches: readonly string[], night: LyingNight | undefined, { childUnder }: ExitRules): boolean =>
+  night?.placements.some(
+    ({ berth, people }) => hatches.includes(berth.id) && people.some(({ age }) => age < childUnder),
+  ) ?? false
 
 const UNSEEN = 'nobody has looked for the ways out yet: do so before anyone sleeps there'
 

@@ -24,7 +24,7 @@ export interface GalleyNeed {
 }
 
 /** Can they cook in it: burners, oven, refrigerator for the days between shops, and room to work with the covers on. */
-export const galley: Question<'galley', GalleyFacts, GalleyNeed, GalleyRules, 'pantryHeight' | 'sinkRim'> = {
+export const galley: Question<'galley', GalleyFacts, GalleyNeed, typeof GALLEY_RULES, 'pantryHeight' | 'sinkRim'> = {
   id: 'galley',
   words: {
     asks: 'Can they cook in it?',

@@ -3,9 +3,10 @@ import { feet, says } from '../../quantity/phrase'
 import { trailerFigure } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
-import { measure, reason, verdictOf, type Margin, type Reason } from '../reason'
+import { marginOf, measure, reason, verdictOf, type Reason } from '../reason'
 import { openLimit } from '../open'
 import { PARK_LIMITS, parkHelping } from './helping'
+import { PARK_RULES, type ParkRules } from './rules'
 
 export interface ParkFacts {
   overallLength?: number
@@ -15,19 +16,11 @@ export interface ParkNeed {
   trailerLength?: number
   rigLength?: number
   vehicleLength?: number
-  tight: number
+  rules: ParkRules
 }
-
-export interface ParkRules {
-  /** Less to spare than this is tight, inches: nobody stops a rig to the inch (common practice). */
-  tight: number
-}
-
-/** Two feet more than needed is as good as ten. */
-const PLENTY = 48
 
 /** Does it fit where they camp: coupler to bumper, and with the tow vehicle, against the longest they said. Inches. */
-export const park: Question<'park', ParkFacts, ParkNeed, ParkRules> = {
+export const park: Question<'park', ParkFacts, ParkNeed, typeof PARK_RULES> = {
   id: 'park',
   words: {
     asks: 'Does it fit where they camp?',
@@ -39,7 +32,7 @@ export const park: Question<'park', ParkFacts, ParkNeed, ParkRules> = {
     shownAt: 'door',
   },
   version: 1,
-  rules: { tight: 12 },
+  rules: PARK_RULES,
   baked: [],
   weight: 1,
   living: false,
@@ -55,12 +48,12 @@ export const park: Question<'park', ParkFacts, ParkNeed, ParkRules> = {
       left.map(({ overallLength }) => overallLength),
     ),
   facts: (trailer) => ({ overallLength: trailerFigure(trailer, 'overallLength') }),
-  need: (household, { tight }) => {
+  need: (household, rules) => {
     const { trailerLength, rigLength } = household.limits
     if (trailerLength === undefined && rigLength === undefined) return null
-    return { trailerLength, rigLength, vehicleLength: vehicleFigure(household, 'length'), tight }
+    return { trailerLength, rigLength, vehicleLength: vehicleFigure(household, 'length'), rules }
   },
-  judge: ({ facts: { overallLength }, need: { trailerLength, rigLength, vehicleLength, tight } }) => {
+  judge: ({ facts: { overallLength }, need: { trailerLength, rigLength, vehicleLength, rules } }) => {
     if (overallLength === undefined) {
       return answerOf([
         measure(says`The overall length, coupler to rear bumper, is not known.`, ['readings.overallLength']),
@@ -70,7 +63,12 @@ export const park: Question<'park', ParkFacts, ParkNeed, ParkRules> = {
     if (trailerLength !== undefined) {
       const spare = trailerLength - overallLength
       const words = says`${feet(overallLength)} overall, and they want at most ${feet(trailerLength)}.`
-      reasons.push(reason(verdictOf(spare, tight), words, { margin: margin(spare), rests: ['readings.overallLength'] }))
+      reasons.push(
+        reason(verdictOf(spare, rules.tight), words, {
+          margin: marginOf(spare, 'in', rules.plenty),
+          rests: ['readings.overallLength'],
+        }),
+      )
     }
     if (rigLength !== undefined && vehicleLength === undefined) {
       reasons.push(
@@ -83,14 +81,15 @@ export const park: Question<'park', ParkFacts, ParkNeed, ParkRules> = {
       const spare = rigLength - rig
       reasons.push(
         reason(
-          verdictOf(spare, tight),
+          verdictOf(spare, rules.tight),
           says`With the tow vehicle ${feet(rig)}, and the whole rig may be ${feet(rigLength)}.`,
-          { margin: margin(spare), rests: ['readings.overallLength', 'household.vehicle.length'] },
+          {
+            margin: marginOf(spare, 'in', rules.plenty),
+            rests: ['readings.overallLength', 'household.vehicle.length'],
+          },
         ),
       )
     }
     return answerOf(reasons, ['parks'])
   },
 }
-
-const margin = (value: number): Margin => ({ value, unit: 'in', plenty: PLENTY })

@@ -5,28 +5,18 @@ import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, tight, type Margin, type Reason } from '../reason'
 import { powerFacts, type PowerFacts } from './facts'
+import { POWER_RULES, type PowerRules } from './rules'
 import { sumOn, SUPPLIES, type Load, type Sum } from './loads'
-
-export interface PowerRules {
-  /** From this day on the AC runs while they cook, F; up to this night an electric fireplace does. */
-  acFrom: number
-  fireplaceTo: number
-  /** What is switched on for minutes besides: a hair dryer or a microwave, W. */
-  minutes: number
-}
 
 export interface PowerNeed {
   rules: PowerRules
 }
 
-/** So much to spare runs one thing more. */
-const PLENTY = 2_000
-
 /**
  * What can run at once where there is power: all that runs for long in their season and one thing for minutes, against what
  * its inlet carries. W.
  */
-export const power: Question<'power', PowerFacts, PowerNeed, PowerRules> = {
+export const power: Question<'power', PowerFacts, PowerNeed, typeof POWER_RULES> = {
   id: 'power',
   words: {
     asks: 'What can run at once?',
@@ -36,7 +26,7 @@ export const power: Question<'power', PowerFacts, PowerNeed, PowerRules> = {
     shownAt: 'off-door',
   },
   version: 1,
-  rules: { acFrom: 80, fireplaceTo: 45, minutes: 1_500 },
+  rules: POWER_RULES,
   baked: [],
   weight: 0.5,
   living: false,
@@ -66,9 +56,9 @@ function onShore(
   shore: PowerFacts['shore'],
   running: readonly Load[],
   unsure: PowerFacts['unsure'],
-  { minutes }: PowerRules,
+  rules: PowerRules,
 ): Reason {
-  const briefly: Load = { id: 'minutes', name: 'one thing more', watts: minutes, lasting: false }
+  const briefly: Load = { id: 'minutes', name: 'one thing more', watts: rules.minutes, lasting: false }
   const most = [...running, ...unsure, briefly]
   // What 30 A carries, 50 A carries too.
   const carried = sumOn(shore ?? '30 A', most)
@@ -78,7 +68,7 @@ function onShore(
   const verb = agrees(running, 'draws', 'draw')
   const of = says`On ${least}, ${names} ${verb} ${quantity(draws.watts, 'W')} of ${quantity(SUPPLIES[least].va, 'W')}`
   if (carried.spare >= 0)
-    return fits(says`${of}, and a microwave or a hair dryer runs beside them.`, { margin: spareOf(carried) })
+    return fits(says`${of}, and a microwave or a hair dryer runs beside them.`, { margin: spareOf(carried, rules) })
   const sum = sumOn(least, [...running, briefly])
   if (sum.spare >= 0) {
     const missing = [...unsure.map(({ read }) => read), ...(shore ? [] : ['readings.shorePower'])]
@@ -86,9 +76,12 @@ function onShore(
   }
   if (!shore) return measure(says`Whether its inlet is for 30 A or 50 A is not known yet.`, ['readings.shorePower'])
   if (draws.spare < 0)
-    return tight(says`${of}: not all of them run at once.`, { margin: spareOf(draws), brief: 'too much at once' })
+    return tight(says`${of}: not all of them run at once.`, {
+      margin: spareOf(draws, rules),
+      brief: 'too much at once',
+    })
   const words = says`${of}: a microwave or a hair dryer waits until one of them is off.`
-  return tight(words, { margin: spareOf(sum), brief: 'one thing at a time' })
+  return tight(words, { margin: spareOf(sum, rules), brief: 'one thing at a time' })
 }
 
-const spareOf = ({ spare }: Sum): Margin => marginOf(spare, 'W', PLENTY)
+const spareOf = ({ spare }: Sum, { plenty }: PowerRules): Margin => marginOf(spare, 'W', plenty)

@@ -6,6 +6,7 @@ import type { Question } from '../question'
 import { measure, reason, verdictOf } from '../reason'
 import { openLimit } from '../open'
 import { PRICE_LIMITS, priceHelping } from './helping'
+import { PRICE_RULES, type PriceRules } from './rules'
 
 export interface PriceFacts {
   asking?: number
@@ -13,16 +14,11 @@ export interface PriceFacts {
 
 export interface PriceNeed {
   budget: number
-  tightShare: number
-}
-
-export interface PriceRules {
-  /** Less of the budget left than this is tight: fees and hitch work eat about as much (common practice). */
-  tightShare: number
+  rules: PriceRules
 }
 
 /** Can they pay for it: asking price against the most they want to spend, US dollars, before taxes and fees. */
-export const price: Question<'price', PriceFacts, PriceNeed, PriceRules> = {
+export const price: Question<'price', PriceFacts, PriceNeed, typeof PRICE_RULES> = {
   id: 'price',
   words: {
     asks: 'Is it within their budget?',
@@ -34,7 +30,7 @@ export const price: Question<'price', PriceFacts, PriceNeed, PriceRules> = {
     shownAt: 'papers',
   },
   version: 1,
-  rules: { tightShare: 0.03 },
+  rules: PRICE_RULES,
   baked: [],
   weight: 2,
   living: false,
@@ -50,15 +46,15 @@ export const price: Question<'price', PriceFacts, PriceNeed, PriceRules> = {
       left.map(({ asking }) => asking),
     ),
   facts: (trailer) => ({ asking: trailerFigure(trailer, 'askingPrice') }),
-  need: ({ limits }, { tightShare }) => (limits.budget === undefined ? null : { budget: limits.budget, tightShare }),
-  judge: ({ facts: { asking }, need: { budget, tightShare } }) => {
+  need: ({ limits }, rules) => (limits.budget === undefined ? null : { budget: limits.budget, rules }),
+  judge: ({ facts: { asking }, need: { budget, rules } }) => {
     if (asking === undefined) return answerOf([measure(says`It has no price yet.`, ['readings.askingPrice'])])
     const spare = budget - asking
     return answerOf([
       reason(
-        verdictOf(spare, budget * tightShare),
+        verdictOf(spare, budget * rules.tightShare),
         says`Asking ${dollars(asking)}, and they want to spend at most ${dollars(budget)} before taxes and fees.`,
-        { margin: { value: spare, unit: '$', plenty: budget * 0.4 }, rests: ['readings.askingPrice'] },
+        { margin: { value: spare, unit: '$', plenty: budget * rules.plentyShare }, rests: ['readings.askingPrice'] },
       ),
     ])
   },

@@ -22,7 +22,8 @@ import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
 import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
 import { usuallyThere, type Person } from '../../household/household'
-import { UPRIGHT_RULES, uprightFacts, uprightReasons, type UprightFacts, type UprightRules } from './upright'
+import { REACH_RULES, type ReachRules } from './rules'
+import { uprightFacts, uprightReasons, type UprightFacts } from './upright'
 import type { Passage } from './passage'
 import { wheelchairReasons, type WheelchairFacts } from './wheelchair'
 import type { LyingNight } from '../../nights/lying'
@@ -67,7 +68,7 @@ export interface ReachNeed {
   /** Those of whom a height or a weight is known. */
   people: Pick<Person, 'name' | 'height' | 'weight'>[]
   rules: WayRules
-  upright: UprightRules
+  own: ReachRules
 }
 
 /** Where a household goes every day. */
@@ -75,14 +76,12 @@ const DAILY: readonly Use[] = ['bed', 'toilet', 'shower', 'fridge', 'sink', 'coo
 /** What is opened every day; a bath door that hits something narrows the way by itself. */
 const OPENED: ReadonlySet<string> = new Set(['fridge', 'pantry', 'wardrobe', 'tall-cabinet', 'linen', 'shower', 'tub'])
 const DAILY_ESSENTIALS: readonly Essential[] = ['toilet', 'shower', 'fridge', 'sink', 'cooktop']
-/** A bar is full at this much above going sideways. */
-const PLENTY = 12
 
 /**
  * Can they get to everything: parked, at night from the bed to the toilet, and at a rest stop with the slides
  * in. Inches.
  */
-export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
+export const reach: Question<'reach', ReachFacts, ReachNeed, typeof REACH_RULES> = {
   id: 'reach',
   words: {
     asks: 'Can they get to everything?',
@@ -94,7 +93,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
     tryIt: 'Let them walk it, bed, refrigerator, toilet; then once more as it is on the road.',
   },
   version: 11,
-  rules: UPRIGHT_RULES,
+  rules: REACH_RULES,
   baked: [],
   weight: 2,
   living: true,
@@ -108,8 +107,8 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
     upright: uprightFacts(trailer),
     unnoted: DAILY_ESSENTIALS.filter((one) => unexplained(trailer).includes(one)).map(toNote),
   }),
-  need: (household, upright, { ways }) => ({
-    upright,
+  need: (household, own, { ways }) => ({
+    own,
     guests: household.guestsCome === 'most trips',
     people: usuallyThere(household).map(({ name, height, weight }) => ({ name, height, weight })),
     roadAccess: household.stances.roadAccess,
@@ -129,7 +128,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, UprightRules> = {
       roadReason(facts, need),
       ...undrawnReason(facts),
       ...leafReasons(facts, need),
-      ...uprightReasons(facts.upright, need.people, need.upright),
+      ...uprightReasons(facts.upright, need.people, need.own),
       ...facts.leftOpen.map(({ words, ofBedroom }) =>
         ofBedroom ? tight(words, { brief: 'an open door in the way' }) : note(words),
       ),
@@ -192,7 +191,7 @@ const leavesOf = (plan: Trailer['plan'], hung: 'best' | 'worst'): LeafFact[] =>
     }))
 
 /** Of several things of one use the one that is reached best counts; of beds only those they sleep in. */
-function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: LyingNight): Reason {
+function parkedReason({ parked }: ReachFacts, { rules, own }: ReachNeed, night: LyingNight): Reason {
   const sleptIn = ({ id, use }: Passage) => use !== 'bed' || night.placements.some(({ berth }) => berth.id === id)
   const wanted = bestOf(parked.filter((one) => DAILY.includes(one.use) && sleptIn(one)))
   if (wanted.length === 0) return measure(says`Nothing to walk to is drawn in it yet.`, ['plan.fixtures'])
@@ -200,7 +199,7 @@ function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Lying
   const cut = wanted.filter(({ width }) => width < rules.sideways)
   if (cut.length) {
     return no(says`Even parked one does not get to ${listed(cut.map(the))}: ${squeeze(narrowest, 'there is')}.`, {
-      margin: marginOf(narrowest.width - rules.sideways, 'in', PLENTY),
+      margin: marginOf(narrowest.width - rules.sideways, 'in', own.plenty),
     })
   }
   const spare = narrowest.width - rules.sideways
@@ -210,14 +209,14 @@ function parkedReason({ parked }: ReachFacts, { rules }: ReachNeed, night: Lying
   return reason(
     verdict,
     says`Parked one gets to everything; the narrowest way, to ${the(narrowest)}, ${squeeze(narrowest, 'is')}: ${how}${aside}.`,
-    { margin: marginOf(Math.max(0, spare), 'in', PLENTY) },
+    { margin: marginOf(Math.max(0, spare), 'in', own.plenty) },
   )
 }
 
 /** From every bed that is slept in to a toilet, past all that is made up. */
 function nightReasons(
   { nights, hasToilet }: ReachFacts,
-  { rules }: ReachNeed,
+  { rules, own }: ReachNeed,
   night: LyingNight,
   worst: 'no' | 'tight',
   when: string,
@@ -263,7 +262,7 @@ function nightReasons(
   const spare = passage.width - rules.sideways
   return [
     reason(verdictOf(spare, rules.shoulder - rules.sideways), following(when, words), {
-      margin: marginOf(spare, 'in', PLENTY),
+      margin: marginOf(spare, 'in', own.plenty),
     }),
   ]
 }

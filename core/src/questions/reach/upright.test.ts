@@ -1,3 +1,5 @@
+import { defaultsOf } from '../../rule/rule'
+import { REACH_RULES } from './rules'
 import { describe, expect, it } from 'vitest'
 import { answerTo } from '../../testing/answerTo'
 import { household, person, readings } from '../../testing/someone'
@@ -5,13 +7,13 @@ import { fixture, unit } from '../../testing/unit'
 import { phraseText } from '../../quantity/phrase'
 import type { Person } from '../../household/household'
 import { reach } from './reach'
-import { UPRIGHT_RULES, uprightReasons, type UprightFacts } from './upright'
+import { uprightReasons, type UprightFacts } from './upright'
 
 const said = (facts: Partial<UprightFacts>, ...people: Partial<Person>[]) =>
   uprightReasons(
     { ceiling: 78, steps: [], ...facts },
     people.map((one) => person({ name: 'Ole', ...one })),
-    UPRIGHT_RULES,
+    defaultsOf(REACH_RULES),
   ).map(({ verdict, says }) => `${verdict}: ${phraseText(says)}`)
 
 const furnished = () => unit({ fixtures: [fixture('fridge', [20, 2, 24, 24])] })

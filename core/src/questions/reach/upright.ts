@@ -1,3 +1,4 @@
+import type { ReachRules } from './rules'
 import type { Person } from '../../household/household'
 import { figure } from '../../readings/reading'
 import { feet, says } from '../../quantity/phrase'
@@ -11,18 +12,6 @@ export interface UprightFacts {
   /** The lowest inside height of its slides. */
   slide?: number
   steps: { id: string; carries?: number }[]
-}
-
-export interface UprightRules {
-  /** Shoes, and hair, inches. */
-  above: number
-  /** Steps that nobody read carry whoever weighs less, pounds. */
-  lightEnough: number
-}
-
-export const UPRIGHT_RULES: UprightRules = {
-  above: 1, // soles of house shoes (common practice)
-  lightEnough: 250, // steps are sold for 300 lb and more; a quarter less is doubted where it is read (common practice)
 }
 
 export function uprightFacts(trailer: Trailer): UprightFacts {
@@ -40,7 +29,7 @@ export function uprightFacts(trailer: Trailer): UprightFacts {
 export function uprightReasons(
   { ceiling, slide, steps }: UprightFacts,
   people: readonly Pick<Person, 'name' | 'height' | 'weight'>[],
-  { above, lightEnough }: UprightRules,
+  { above, lightEnough }: Pick<ReachRules, 'above' | 'lightEnough'>,
 ): Reason[] {
   return [...standing(people, ceiling, slide, above), ...stepping(people, steps, lightEnough)]
 }

@@ -9,27 +9,19 @@ import type { Question } from '../question'
 import { fits, marginOf, measure, no, note, tight, verdictOf, reason, type Reason } from '../reason'
 import { seasonFacts, type SeasonFacts } from './facts'
 import { seasonLimits, type SeasonLimits } from './limits'
-
-export interface SeasonRules {
-  /** Fewer degrees to spare than this is tight: an ordinary night is not the coldest one. */
-  tight: number
-  /** From this day on an AC is missed, F. */
-  hot: number
-}
+import { SEASON_RULES, type SeasonRules } from './rules'
 
 export interface SeasonNeed {
   rules: SeasonRules
 }
 
-/** Twenty degrees more than they need is as good as forty. */
-const PLENTY = 20
 const FREEZES = 32
 
 /**
  * Is it right for their season: the coldest night its furnace holds and its tanks stay above freezing, the hottest day its
  * AC holds, against ordinary nights and days of the months they camp in. F.
  */
-export const season: Question<'season', SeasonFacts, SeasonNeed, SeasonRules> = {
+export const season: Question<'season', SeasonFacts, SeasonNeed, typeof SEASON_RULES> = {
   id: 'season',
   words: {
     asks: 'Is it right for their season?',
@@ -40,7 +32,7 @@ export const season: Question<'season', SeasonFacts, SeasonNeed, SeasonRules> = 
     shownAt: 'entry',
   },
   version: 3,
-  rules: { tight: 8, hot: 86 },
+  rules: SEASON_RULES,
   baked: [],
   weight: 1,
   living: false,
@@ -73,9 +65,9 @@ function heat({ held, propane }: SeasonLimits, { facts, camp }: Camping, rules: 
   if (!held) return measure(says`Nobody read what its furnace gives, for ${nights}.`, facts.furnace.unread)
   if (held.least === Infinity) {
     const words = says`It has no furnace, for ${nights}.`
-    return low < warm - MILD ? no(words, { brief: 'no furnace' }) : tight(words, { brief: 'no furnace' })
+    return low < warm - rules.mild ? no(words, { brief: 'no furnace' }) : tight(words, { brief: 'no furnace' })
   }
-  const margin = marginOf(low - held.least, 'F', PLENTY)
+  const margin = marginOf(low - held.least, 'F', rules.plenty)
   const burns = propane.most >= 1 ? says` It burns ${span(propane)} of propane a day then.` : []
   const words = says`The furnace holds ${degrees(warm)} down to ${downTo(held.least)}, for ${nights}.${burns}`
   const verdict = verdictOf(margin.value, rules.tight)
@@ -84,9 +76,6 @@ function heat({ held, propane }: SeasonLimits, { facts, camp }: Camping, rules: 
   const least = says`Down to ${degrees(held.most)} or only ${degrees(held.least)}, by how well the walls are insulated,`
   return tight(says`${least} its furnace holds ${degrees(warm)}, for ${nights}.${burns}`, { margin, brief: 'furnace' })
 }
-
-/** A blanket does as well, F. */
-const MILD = 10
 
 /** Farther down nothing is certain of an ordinary wall in the wind. */
 const downTo = (value: number): Phrase => (value < 0 ? says`${degrees(0)} and colder` : says`${degrees(value)}`)
@@ -107,7 +96,7 @@ function frost({ frost: at }: SeasonLimits, { camp }: Camping, rules: SeasonRule
         'readings.underbelly',
       ]),
     ]
-  const margin = marginOf(low - at, 'F', PLENTY)
+  const margin = marginOf(low - at, 'F', rules.plenty)
   const holds = says`Its tanks stay above freezing down to ${downTo(at)} while it is kept warm, for nights of ${degrees(low)} in ${month}`
   const verdict = verdictOf(margin.value, rules.tight)
   if (verdict === 'no') return [no(says`${holds}: they would be drained, not used.`, { margin, brief: 'tanks freeze' })]
@@ -127,7 +116,7 @@ function heatOfDay(
     return [tight(says`Without power at the site its AC stands still, on ${days}.`, { brief: 'no power for the AC' })]
   if (!cooled) return [measure(says`Nobody read what its AC gives, for ${days}.`, cooling.unread)]
   if (cooled.least === -Infinity) return [tight(says`It has no AC, for ${days}.`, { brief: 'no AC' })]
-  const margin = marginOf(cooled.least - high, 'F', PLENTY)
+  const margin = marginOf(cooled.least - high, 'F', rules.plenty)
   const words = says`The AC holds ${degrees(camp.rules.cool)} up to ${degrees(cooled.least)}, for ${days}.`
   // It is warmer than they like inside, not unsafe: tight at worst.
   return [margin.value < rules.tight ? tight(words, { margin, brief: 'hot days' }) : fits(words, { margin })]

@@ -76,11 +76,8 @@ export interface SeatingNeed {
 /** No window at all, inches. */
 const FAR = 999
 
-/** A bar is full at this many seats more than people. */
-const PLENTY = 4
-
 /** Can they all sit: at the table in one sitting, and facing a TV on a wet day. */
-export const seating: Question<'seating', SeatingFacts, SeatingNeed, SeatingRules> = {
+export const seating: Question<'seating', SeatingFacts, SeatingNeed, typeof SEATING_RULES> = {
   id: 'seating',
   words: {
     asks: 'Can they all sit together?',
@@ -226,7 +223,10 @@ function loungesOf({ fixtures }: Trailer['plan']): Pick<SeatingFacts, 'lounges'>
   }
 }
 
-function tableReason({ atTable: tables, lounges, unread, unnoted }: SeatingFacts, { people }: SeatingNeed): Reason {
+function tableReason(
+  { atTable: tables, lounges, unread, unnoted }: SeatingFacts,
+  { people, rules }: SeatingNeed,
+): Reason {
   if (unnoted.table) return measure(says`No table is drawn: draw it, or note that there is none.`, [unnoted.table])
   if (tables === undefined) return measure(says`Count the seats at the table.`, unread)
   const atTable = tables + (lounges?.atTable ?? 0)
@@ -239,7 +239,7 @@ function tableReason({ atTable: tables, lounges, unread, unnoted }: SeatingFacts
     )
   if (atTable === 0) return tight(says`There is no table inside.`, { brief: 'no table inside' })
   const spare = atTable - people
-  const margin = marginOf(spare, 'place', PLENTY)
+  const margin = marginOf(spare, 'place', rules.plenty)
   const set = lounges?.atTable
     ? tables
       ? says`, ${lounges.atTable} of them at the lounge set as a dinette`

@@ -32,10 +32,6 @@ export interface SleepNeed {
   people: number
 }
 
-/** A bar is full at a foot of mattress beyond the tallest, or at three people without a berth. */
-const PLENTY_INCHES = 12
-const PLENTY_PEOPLE = 3
-
 /**
  * Can they all sleep: every person in a berth that fits length, width, weight limit and age; couples together;
  * proven.
@@ -104,7 +100,7 @@ function nightReasons(
   // A child in a crib alone, as it were: nobody needs a berth.
   if (night.placements.length === 0) return more
   const tightest = night.placements.reduce((a, b) => (b.spare < a.spare ? b : a))
-  const margin = marginOf(tightest.spare, 'in', PLENTY_INCHES)
+  const margin = marginOf(tightest.spare, 'in', rules.plentyLength)
   const short = tightest.spare < (dwelling ? rules.lengthDwelling : rules.lengthComfort) - rules.lengthSpare
   const tall = ({ height, tallest: most = 0 }: Sleeper) => height ?? most
   const tallest = [...tightest.people].sort((a, b) => tall(b) - tall(a))[0]!
@@ -153,7 +149,7 @@ const allLie = (count: number, cribs: boolean): string => {
 /** Someone without a berth, a couple apart, or all in hope of a reading: then this comes first. */
 function leftOut(facts: NightFacts, night: Night, rules: NightRules): Reason | undefined {
   if (night.unplaced.length) {
-    const margin = marginOf(-night.unplaced.length, 'person', PLENTY_PEOPLE)
+    const margin = marginOf(-night.unplaced.length, 'person', rules.plentyPeople)
     return no(whyLeftOver(facts, night, rules), { margin, missing: night.missing })
   }
   if (night.apart) return no(whyApart(facts, night, rules), { brief: 'a couple apart' })

@@ -14,9 +14,6 @@ export interface StayNeed {
   park: boolean
 }
 
-/** A week more than they want is as good as two. */
-const PLENTY = 7
-
 /**
  * How long can they stay out: hour by hour, until the fresh tank is empty, gray or black is full, the battery or the
  * propane is used up, against the nights they want. Nights.
@@ -102,7 +99,7 @@ export function stayReason(one: Lasting, park: boolean, camp: Camp): Reason {
   const { resource, wanted, nights, insulated, unread } = one
   const { thing, lasts, ends, spare, brief } = WORDS[resource]
   const [want, of] = [wantedText(one, camp), (count: number) => nightsText(count, camp)]
-  const margin = marginOf(Math.min(nights, reckonedNights(camp)) - wanted, 'night', PLENTY)
+  const margin = marginOf(Math.min(nights, reckonedNights(camp)) - wanted, 'night', camp.rules.plentyNights)
   if (nights >= wanted) return fits(says`${thing} ${lasts} ${of(nights)}, and they want ${want}.`, { margin })
   const when = nights === 0 ? says`before the first night is over` : says`after ${of(nights)}`
   const short = says`${thing} ${ends} ${when}, and they want ${want}`

@@ -5,13 +5,13 @@ import { inches, pounds } from '../../quantity/quantity'
 import type { HoldFact } from '../../stowing/facts'
 import { bayName, named, stowed, type Stowed } from '../../stowing/stowed'
 import type { StowFacts } from './facts'
-import type { StowRules } from './rules'
+import type { LoadingRules } from '../../loading/rules'
 
 /** When something stays home: what would let it in, each tried by itself on everything they bring. */
 export function wouldGoIn(
   { receiver }: Pick<StowFacts, 'receiver'>,
   what: Stowed,
-  { rack }: Pick<StowRules, 'rack'>,
+  { rack }: Pick<LoadingRules, 'rack'>,
 ): Phrase[] {
   const { left } = what.packing
   const { gear, facts } = what

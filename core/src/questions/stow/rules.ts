@@ -1,45 +1,44 @@
 import type { FixtureKind } from '../../readings/catalogue'
+import { rule, type ValuesOf } from '../../rule/rule'
 
-export interface StowRules {
-  /** Closet rod each asks, inches. */
-  hangingPerPerson: number
-  /** Inside depth at which an adult's hanger hangs straight. */
-  hangerDepth: number
-  /** Clothes, shoes and towels each brings, cubic feet: always, and for every day until they wash. */
-  clothesAlways: number
-  /** The same of who lives in it: all seasons, and all of a household’s kitchen. */
-  clothesDwelling: number
-  kitchenDwelling: number
-  clothesPerDay: number
-  daysBetweenLaundry: number
-  /** Dishes, pots and food each asks, cubic feet. */
-  kitchenPerPerson: number
-  /** The share of a storage fixture's outline that can be filled, by its kind. */
-  filled: Partial<Record<FixtureKind, number>>
-  /** A rack at the rear receiver weighs about so much itself, pounds. */
-  rack: number
-}
+const MEASURED_OFF = 'Measured off laundry bags and kitchen totes, give or take a third (common practice)'
+const share = (of: string, value: number) =>
+  rule(`Share of ${of} that can be filled`, value, 'share', [0.2, 1], 'Common practice', 0.05)
 
-/** Common practice; clothes, dishes and food measured off laundry bags and kitchen totes, tolerance a third. */
-export const STOW_RULES: StowRules = {
-  hangerDepth: 20, // a hanger of 17 in, cloth on both sides (common practice)
-  hangingPerPerson: 8,
-  clothesAlways: 1.5,
-  clothesDwelling: 6, // a closet and a dresser (common practice)
-  kitchenDwelling: 4,
-  clothesPerDay: 0.3,
-  daysBetweenLaundry: 7,
-  kitchenPerPerson: 2,
+export const STOW_RULES = {
+  hangerDepth: rule(
+    'Closet depth for an adult’s hanger',
+    20,
+    'in',
+    [14, 24],
+    'A 17 in hanger, cloth on both sides (common practice)',
+  ),
+  hangingPerPerson: rule('Closet rod for each person', 8, 'in', [2, 24], 'Common practice'),
+  clothesAlways: rule('Clothes and towels for each person, always', 1.5, 'cu ft', [0.5, 6], MEASURED_OFF, 0.5),
+  clothesDwelling: rule(
+    'Clothes for each person who lives in it',
+    6,
+    'cu ft',
+    [2, 20],
+    'A closet and a dresser (common practice)',
+  ),
+  kitchenDwelling: rule('Kitchen things for each person who lives in it', 4, 'cu ft', [2, 12], 'Common practice'),
+  clothesPerDay: rule('Clothes for each person and day', 0.3, 'cu ft', [0.1, 1], MEASURED_OFF, 0.1),
+  daysBetweenLaundry: rule('Days between laundries, at most', 7, 'day', [2, 21], 'Common practice'),
+  kitchenPerPerson: rule('Dishes, pots and food for each person', 2, 'cu ft', [0.5, 6], MEASURED_OFF, 0.5),
   filled: {
-    wardrobe: 0.85,
-    pantry: 0.85,
-    linen: 0.85,
-    cabinet: 0.75,
-    'tall-cabinet': 0.85,
-    overhead: 0.8,
-    nightstand: 0.7,
-    counter: 0.5,
-    island: 0.6,
+    wardrobe: share('a closet', 0.85),
+    pantry: share('a pantry', 0.85),
+    linen: share('a linen closet', 0.85),
+    cabinet: share('a cabinet', 0.75),
+    'tall-cabinet': share('a tall cabinet', 0.85),
+    overhead: share('an overhead cabinet', 0.8),
+    nightstand: share('a nightstand', 0.7),
+    counter: share('a kitchen base', 0.5),
+    island: share('an island', 0.6),
   },
-  rack: 45,
-}
+  plentyRoom: rule('Room bar is full with this much to spare', 20, 'cu ft', [5, 80], 'Common practice', 5),
+  plentyPieces: rule('Gear bar is empty with this many things left over', 3, 'piece', [1, 20], 'Common practice'),
+} as const
+
+export type StowRules = Omit<ValuesOf<typeof STOW_RULES>, 'filled'> & { filled: Partial<Record<FixtureKind, number>> }

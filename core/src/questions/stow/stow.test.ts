@@ -242,7 +242,7 @@ describe('what would let it in', () => {
   const changes = (compartments: Compartment[], brought: Gear[], figures = {}) => {
     const trailer = unit({ compartments }, figures)
     const { receiver } = stow.facts(trailer, RULES.stow, RULES.ways)
-    return wouldGoIn({ receiver }, stowed(stowingFacts(trailer), brought), RULES.stow).map((one) => phraseText(one))
+    return wouldGoIn({ receiver }, stowed(stowingFacts(trailer), brought), RULES.loading).map((one) => phraseText(one))
   }
 
   it('a label that allowed more, where weight is all that stops it', () =>

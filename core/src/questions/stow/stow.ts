@@ -5,6 +5,8 @@ import { listed, says, type Phrase } from '../../quantity/phrase'
 import { inches, pounds, quantity } from '../../quantity/quantity'
 import { cubicFeetOf } from '../../quantity/volume'
 import { answerOf } from '../answer'
+import type { LoadingRules } from '../../loading/rules'
+import type { RulesBelow } from '../../shared/shared'
 import type { Question } from '../question'
 import { fits, marginOf, measure, note, reason, tight, type Reason } from '../reason'
 import { usualNight, type LyingNight } from '../../nights/lying'
@@ -23,17 +25,13 @@ export interface StowNeed {
   nights: number
   /** They live in it. */
   dwelling: boolean
-  rules: StowRules
+  rules: StowRules & Pick<LoadingRules, 'rack'>
 }
-
-/** A bar is full at this many cubic feet of bay to spare, or at three things that stay home. */
-const PLENTY = 20
-const PLENTY_PIECES = 3
 
 /**
  * Does everything go in: what they bring into the bays, through their doors and under their limits; clothes inside.
  */
-export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled'> = {
+export const stow: Question<'stow', StowFacts, StowNeed, typeof STOW_RULES, 'filled'> = {
   id: 'stow',
   words: {
     asks: 'Does everything go in?',
@@ -66,7 +64,7 @@ export const stow: Question<'stow', StowFacts, StowNeed, StowRules, 'filled'> = 
     ),
 }
 
-function stowNeed(household: Household, rules: StowRules): StowNeed | null {
+function stowNeed(household: Household, rules: StowRules, { loading: { rack }, nights }: RulesBelow): StowNeed | null {
   const rides = household.gear.filter(({ rides: where }) => where === 'trailer')
   return {
     gear: ridesInIt(household),
@@ -75,8 +73,8 @@ function stowNeed(household: Household, rules: StowRules): StowNeed | null {
     people: usuallyThere(household).length,
     guests: household.guestsCome === 'most trips',
     nights: household.trip.nights,
-    dwelling: livesInIt(household),
-    rules,
+    dwelling: livesInIt(household, nights),
+    rules: { ...rules, rack },
   }
 }
 
@@ -90,7 +88,7 @@ const ownersOf = ({ gear, people }: Household): Map<string, string> =>
 
 function gearReasons(
   { baysLooked }: StowFacts,
-  { gear, unsized }: StowNeed,
+  { gear, unsized, rules }: StowNeed,
   what: Stowed,
   night: LyingNight,
 ): Reason[] {
@@ -112,28 +110,28 @@ function gearReasons(
     ]
   return [
     ...unknown,
-    placedReason(gear, what),
+    placedReason(gear, what, rules),
     ...limitReasons(what),
     ...campReasons(gear, what),
     ...sharedReasons(what, night),
   ]
 }
 
-function placedReason(gear: readonly Gear[], { holds, pieces, packing }: Stowed): Reason {
+function placedReason(gear: readonly Gear[], { holds, pieces, packing }: Stowed, rules: StowRules): Reason {
   const room = holds.reduce((sum, { size }) => sum + cubicFeetOf(size), 0)
   const asked = pieces.reduce((sum, { size, count }) => sum + count * cubicFeetOf(size), 0)
   const count = gear.reduce((sum, one) => sum + one.count, 0)
   if (packing.left.length === 0)
     return fits(
       says`All ${count} things go in: ${quantity(asked, 'cu ft')} into ${quantity(room, 'cu ft')} of bays, through their doors.`,
-      { margin: marginOf(room - asked, 'cu ft', PLENTY) },
+      { margin: marginOf(room - asked, 'cu ft', rules.plentyRoom) },
     )
   const left = packing.left.reduce((sum, one) => sum + one.count, 0)
   const names = packing.left.map((one) => named(gear, one.piece, one.count))
   const place = packing.proven ? 'There is no place in its bays for' : 'No place was found in its bays for'
   const without = packing.left.map((one) => pieces.find(({ id }) => id === one.piece)!)
   return tight(says`${place} ${listed(names)}${why(gear, without, holds)}.`, {
-    margin: marginOf(-left, 'piece', PLENTY_PIECES),
+    margin: marginOf(-left, 'piece', rules.plentyPieces),
   })
 }
 

@@ -1,11 +1,10 @@
 import { momentOf, type Moment } from '../../loading/moments'
 import { racked, type Racked } from '../../loading/racks'
-import { LOADING_RULES, type LoadingRules } from '../../loading/rules'
 import { weightsAt, type MomentId } from '../../loading/weights'
 import type { Stowed } from '../../stowing/stowed'
 import type { TowFacts } from './facts'
 import type { Load } from './load'
-import type { TowRules } from './rules'
+import type { RigRules } from './rules'
 
 /** The estimated rig, pounds: as they leave home, and at the other moments at which it may be on the road. */
 export interface TowEstimate extends Record<MomentId, Moment> {
@@ -21,11 +20,10 @@ export interface TowEstimate extends Record<MomentId, Moment> {
 /** Loaded weight = UVW + propane + water in the tanks + belongings + gear, each where it rides. */
 export function estimateOf(
   { loading, uvw, rearReceiver }: Pick<TowFacts, 'loading' | 'rearReceiver'> & { uvw: number },
-  { load, rules }: { load: Load; rules: TowRules },
+  { load, rules }: { load: Load; rules: RigRules },
   stowed: Stowed,
 ): TowEstimate {
-  const loadingRules = loadingRulesOf(rules)
-  const onRacks = racked(loading, rearReceiver, load.onRacks, load.ownRack, loadingRules)
+  const onRacks = racked(loading, rearReceiver, load.onRacks, load.ownRack, rules)
   const brought = {
     belongings: load.belongings,
     kit: rules.campingKit,
@@ -35,10 +33,10 @@ export function estimateOf(
   }
   const empty = { uvw, hitchWeight: loading.hitchWeight }
   const at = (moment: MomentId): Moment =>
-    momentOf(moment, loading, empty, weightsAt(moment, loading, brought, stowed, loadingRules), loadingRules)
+    momentOf(moment, loading, empty, weightsAt(moment, loading, brought, stowed, rules), rules)
   const moments = { leaving: at('leaving'), full: at('full'), home: at('home'), empty: at('empty') }
   const inBays = moments.leaving.weights.filter(({ id }) => id.startsWith('gear '))
-  const alone = momentOf('leaving', loading, { uvw, hitchWeight: 0 }, { weights: inBays, missing: [] }, loadingRules)
+  const alone = momentOf('leaving', loading, { uvw, hitchWeight: 0 }, { weights: inBays, missing: [] }, rules)
   return {
     ...moments,
     racked: onRacks,
@@ -47,12 +45,3 @@ export function estimateOf(
     gear: { weight: alone.total - uvw, least: alone.tongue.least, most: alone.tongue.most },
   }
 }
-
-/** The rules of loading with a house's own of towing: put together once, since a ranking asks for them a hundred thousand times. */
-export function loadingRulesOf(rules: TowRules): LoadingRules & TowRules {
-  const known = together.get(rules) ?? { ...LOADING_RULES, ...rules }
-  together.set(rules, known)
-  return known
-}
-
-const together = new WeakMap<TowRules, LoadingRules & TowRules>()

@@ -6,11 +6,12 @@ import { stowingFacts } from '../../stowing/facts'
 import { ridesInIt, stowed } from '../../stowing/stowed'
 import { chance } from '../../testing/assignments'
 import { answerTo } from '../../testing/answerTo'
+import { DEFAULT_HOUSE_RULES } from '../../rules/houseRules'
 import { couple, household, vehicle } from '../../testing/someone'
 import { unit } from '../../testing/unit'
 import { towFacts } from './facts'
 import { towHelps } from './helps'
-import { TOW_RULES } from './rules'
+import { rigRules } from './rules'
 import { tow } from './tow'
 
 const bay = (id: string, name: string, at: number): Compartment => ({
@@ -31,13 +32,14 @@ const thing = (id: string, weight: number, given: Partial<Gear> = {}): Gear => (
   rides: 'trailer',
   ...given,
 })
+const RIG = rigRules(DEFAULT_HOUSE_RULES)
 const two = couple()
 const pulls = (ratings: Record<string, number>) =>
   vehicle({ towRating: 9000, payload: 1700, gcwr: 15500, curbWeight: 5400, hitchTongue: 1000, ...ratings })
 const of = (gear: Gear[], ratings: Record<string, number> = {}, trip: Partial<Household['trip']> = {}) =>
   household(two, { gear, vehicle: pulls(ratings), trip: { nights: 4, hookups: 'none', season: 'summer', ...trip } })
 const helps = (who: Household) =>
-  towHelps({ ...towFacts(trailer), uvw: 3555 }, who, stowed(stowingFacts(trailer), ridesInIt(who)), TOW_RULES)
+  towHelps({ ...towFacts(trailer), uvw: 3555 }, who, stowed(stowingFacts(trailer), ridesInIt(who)), RIG)
 const words = (who: Household) => helps(who).map(({ says }) => phraseText(says))
 
 describe('what would help when a limit is broken', () => {
@@ -67,7 +69,7 @@ describe('what would help when a limit is broken', () => {
     }
     const what = stowed(stowingFacts(rear), ridesInIt(who))
     expect(what.packing.placed[0]!.hold).toBe('rear')
-    const found = towHelps({ ...towFacts(rear), uvw: 3555 }, who, what, TOW_RULES)
+    const found = towHelps({ ...towFacts(rear), uvw: 3555 }, who, what, RIG)
     expect(found.map(({ says }) => phraseText(says))).toContain('move the engine to the front bay')
     const share = found
       .find(({ says }) => phraseText(says).startsWith('move'))!
@@ -136,7 +138,7 @@ describe('what would help when a limit is broken', () => {
       )
       const who = of(gear, { towRating: from(3600, 4600), gcwr: from(9000, 12_000) }, { fresh: 'empty' })
       const what = stowed(stowingFacts(two), ridesInIt(who))
-      for (const { says: said, effects } of towHelps(facts, who, what, TOW_RULES)) {
+      for (const { says: said, effects } of towHelps(facts, who, what, RIG)) {
         const text = phraseText(said)
         if (text.includes(', and ')) pairs++
         const leaves = [...text.matchAll(/(?:leave|put) [^,]+, ([\d,]+) lb/g)].map(([, pounds]) =>

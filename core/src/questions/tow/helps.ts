@@ -8,7 +8,7 @@ import { estimateOf } from './estimate'
 import type { TowFacts } from './facts'
 import { limitsOf, type Limit } from './limits'
 import { heaviest, loadOf, ratingsOf } from './load'
-import type { TowRules } from './rules'
+import type { RigRules } from './rules'
 
 /** Something they could do before they leave, and what it does to every limit that it touches. */
 export interface TowHelp {
@@ -61,7 +61,7 @@ export function towHelps(
   facts: TowFacts & { uvw: number },
   household: Household,
   what: Stowed,
-  rules: TowRules,
+  rules: RigRules,
 ): TowHelp[] {
   const start = { household, start: what, moved: {}, packed: new Map<string, Stowed>() }
   const before = standing(facts, start, rules)
@@ -85,7 +85,7 @@ export function towHelps(
 
 const bySize = (helps: readonly TowHelp[]): TowHelp[] => [...helps].sort((a, b) => a.moves - b.moves)
 
-/** One limit as it stands when they leave: pounds to spare, or for the tongue a share inside 10-15 %. */
+/** One limit as it stands when they leave: pounds to spare, or for the tongue a share inside its limits. */
 interface Standing {
   name: string
   unit: Effect['unit']
@@ -94,7 +94,7 @@ interface Standing {
   spare: number
 }
 
-function standing(facts: TowFacts & { uvw: number }, setting: Setting, rules: TowRules): Standing[] {
+function standing(facts: TowFacts & { uvw: number }, setting: Setting, rules: RigRules): Standing[] {
   const { household } = setting
   const towed = {
     load: heaviest(loadOf(household, rules)),
@@ -146,7 +146,7 @@ function helpOf(
   facts: TowFacts & { uvw: number },
   start: Setting,
   before: readonly Standing[],
-  rules: TowRules,
+  rules: RigRules,
 ): TowHelp | undefined {
   const done = actions.reduce((now, { act }) => act(now), start)
   if (leftIn(ridesAs(done)) > leftIn(start.start)) return undefined
@@ -164,7 +164,7 @@ function helpOf(
   }
 }
 
-function actionsFor({ loading }: TowFacts, { household, start }: Setting, rules: TowRules): Action[] {
+function actionsFor({ loading }: TowFacts, { household, start }: Setting, rules: RigRules): Action[] {
   const { freshShare } = loadOf(household, rules)
   const gallons = (loading.tanks['fresh-tank'] ?? []).reduce((sum, tank) => sum + (tank.gallons ?? 0), 0)
   const dry: Action = {

@@ -4,17 +4,16 @@ import { small } from '../../plan/naming'
 import { says, type Phrase } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { marginOf, verdictOf, type Margin, type PointVerdict } from '../reason'
-import { loadingRulesOf } from './estimate'
 import type { TowFacts } from './facts'
 import { heaviest, type Load, type VehicleRatings } from './load'
-import type { TowRules } from './rules'
+import type { RigRules } from './rules'
 import { aboardOf } from './vehicleLimits'
 
 export interface Towed {
   load: Load
   ratings: VehicleRatings
   vehicle: string
-  rules: TowRules
+  rules: RigRules
 }
 
 /** One rating, and what the rig asks of it at a moment. Pounds. */
@@ -33,7 +32,7 @@ export interface Limit {
 export function limitsOf(
   facts: TowFacts & { uvw: number },
   { load, ratings, vehicle, rules }: Towed,
-  onRacks = racked(facts.loading, facts.rearReceiver, load.onRacks, load.ownRack, loadingRulesOf(rules)),
+  onRacks = racked(facts.loading, facts.rearReceiver, load.onRacks, load.ownRack, rules),
 ): Limit[] {
   const aboard = aboardOf(load, onRacks)
   const total = ({ total: all }: Moment): number => all

@@ -9,7 +9,7 @@ import {
   type Person,
   type RIDES,
 } from '../../household/household'
-import type { TowRules } from './rules'
+import type { RigRules } from './rules'
 
 /** What rides where when this household leaves home. Pounds. */
 export interface Load {
@@ -39,7 +39,7 @@ export interface Load {
  * The household's own load. People and pets ride in the vehicle, belongings and camping kit in the
  * trailer. Guests come by themselves unless they ride along. Unknown weights are named, never taken as 0.
  */
-export function loadOf(household: Household, rules: TowRules): Load {
+export function loadOf(household: Household, rules: RigRules): Load {
   const people = riding(household)
   const { hookups, fresh, belongings, hitch } = household.trip
   const gear = (where: (typeof RIDES)[number]) =>
@@ -56,7 +56,8 @@ export function loadOf(household: Household, rules: TowRules): Load {
     ownRack: rules.rack,
     belongings:
       belongings ??
-      people.length * (livesInIt(household) ? rules.belongingsLiving : rules.belongingsPerPerson) + rules.campingKit,
+      people.length * (livesInIt(household, rules) ? rules.belongingsLiving : rules.belongingsPerPerson) +
+        rules.campingKit,
     hitch: hitch ?? rules.hitchHardware,
     freshShare: fresh ? SHARES[fresh] : hookups === 'none' ? rules.freshShareWithout : rules.freshShareWithHookups,
     dumpsFirst: hookups === 'full',

@@ -6,7 +6,8 @@ import type { TowEstimate } from './estimate'
 import type { TowFacts } from './facts'
 import { limitsOf, type Limit, type Towed } from './limits'
 import { heaviest } from './load'
-import { percent, unlessSaid, staysInside } from './trailerLimits'
+import { limitText, percent, unlessSaid, type TongueShares } from './share'
+import { staysInside } from './trailerLimits'
 
 /** A moment besides that of leaving, as it is said, and what avoids it. */
 interface Other {
@@ -62,9 +63,15 @@ function judged({ id, theirs, when, remedy }: Other, limits: Limits, asked: Towe
   const weighed = !tongue.missing.includes('readings.hitchWeight')
   const inside = staysInside(estimate.leaving, asked.rules)
   if (weighed && inside && most < tongueLeast)
-    return broken(says`${when}, ${shareOf(most, 'less than 10 %')}: ${remedy}.`, RESTS)
+    return broken(
+      says`${when}, ${shareOf(most, `less than ${limitText(tongueLeast)}`, asked.rules)}: ${remedy}.`,
+      RESTS,
+    )
   if (weighed && inside && least > tongueMost)
-    return broken(says`${when}, ${shareOf(least, 'more than 15 %')}: ${remedy}.`, RESTS)
+    return broken(
+      says`${when}, ${shareOf(least, `more than ${limitText(tongueMost)}`, asked.rules)}: ${remedy}.`,
+      RESTS,
+    )
   if (missing.length)
     return unsure(says`What its gray and black tanks hold is not all known, so the way home is not reckoned.`, missing)
   if (children.length && worst(limits.most, estimate, moment, 'least'))
@@ -81,8 +88,8 @@ function judged({ id, theirs, when, remedy }: Other, limits: Limits, asked: Towe
 
 const RESTS = ['readings.axleCenter', 'readings.hitchWeight']
 
-function shareOf(share: number, than: string): Phrase {
-  const told = percent(Math.max(0, share))
+function shareOf(share: number, than: string, limits: TongueShares): Phrase {
+  const told = percent(Math.max(0, share), limits)
   return says`${told} of it would be on the hitch${unlessSaid(told, `, ${than}`)}`
 }
 

@@ -6,7 +6,7 @@ import { estimateOf } from './estimate'
 import type { TowFacts } from './facts'
 import { marginsAt, type LimitMargin } from './limits'
 import { loadOf, ratingsOf } from './load'
-import type { TowRules } from './rules'
+import { rigRules, type TowRules } from './rules'
 
 /** A unit of the lot, as far as towing goes. */
 interface Candidate<Facts> {
@@ -39,11 +39,12 @@ export function pulled<Facts extends GroundFacts & { tow: TowFacts }>(
 ): Pulled[] {
   const wanted = candidates.find(({ id }) => id === instead)?.facts.tow.uvw
   const household = trustedHousehold(given)
+  const rig = rigRules(rules)
   const towed = {
-    load: loadOf(household, rules.tow),
+    load: loadOf(household, rig),
     ratings: ratingsOf(household),
     vehicle: household.vehicle.name,
-    rules: rules.tow,
+    rules: rig,
   }
   const stowing = sharedFor(household, rules)
   return candidates

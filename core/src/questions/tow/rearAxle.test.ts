@@ -1,3 +1,4 @@
+import { defaultsOf } from '../../rule/rule'
 import { describe, expect, it } from 'vitest'
 import { answerTo } from '../../testing/answerTo'
 import { household, person, vehicle } from '../../testing/someone'
@@ -15,7 +16,7 @@ const load = {
 
 describe('the rear axle of the vehicle', () => {
   it('bears the tongue with its lever, by hand: 500 lb and the hitch 65 in behind it on 130 in of wheelbase are 870', () => {
-    const { least, most } = onRearAxle(5_000, 130, load, { least: 500, most: 500 }, REAR_AXLE_RULES)
+    const { least, most } = onRearAxle(5_000, 130, load, { least: 500, most: 500 }, defaultsOf(REAR_AXLE_RULES))
     // 5,000 x 0.5 + 400 x 0.65 + 100 x 1.15 + 580 x (1 + 65 / 130)
     expect(most).toBeCloseTo(2_500 + 260 + 115 + 870, 6)
     // 5,000 x 0.38 + 400 x 0.4 + 100 x 0.8 + 580 x (1 + 40 / 130 - 0.3)
@@ -23,7 +24,8 @@ describe('the rear axle of the vehicle', () => {
   })
 
   it('a wheelbase that nobody measured leaves a wider span on both sides', () => {
-    const span = (wheelbase?: number) => onRearAxle(5_000, wheelbase, load, { least: 500, most: 500 }, REAR_AXLE_RULES)
+    const span = (wheelbase?: number) =>
+      onRearAxle(5_000, wheelbase, load, { least: 500, most: 500 }, defaultsOf(REAR_AXLE_RULES))
     for (const wheelbase of [100, 130, 170]) {
       expect(span().most).toBeGreaterThanOrEqual(span(wheelbase).most)
       expect(span().least).toBeLessThanOrEqual(span(wheelbase).least)

@@ -1,32 +1,32 @@
-/** How a vehicle shares what it bears between its axles, while no scale has told: shares of each, and inches. */
-export interface RearAxleRules {
-  emptyLeast: number
-  emptyMost: number
-  peopleLeast: number
-  peopleMost: number
-  gearLeast: number
-  gearMost: number
-  /** From the rear axle back to the ball. */
-  overhangLeast: number
-  overhangMost: number
-  /** While nobody measured it. */
-  wheelbaseLeast: number
-  wheelbaseMost: number
-  /** Of the tongue, what weight distribution may take off the rear axle. */
-  barsTake: number
-}
+import { rule, type ValuesOf } from '../../rule/rule'
 
-/** Common practice: cars and pickups as they are weighed; behind the axle a load bears with more than itself. */
-export const REAR_AXLE_RULES: RearAxleRules = {
-  emptyLeast: 0.38,
-  emptyMost: 0.5,
-  peopleLeast: 0.4,
-  peopleMost: 0.65,
-  gearLeast: 0.8,
-  gearMost: 1.15,
-  overhangLeast: 40,
-  overhangMost: 65,
-  wheelbaseLeast: 100,
-  wheelbaseMost: 170,
-  barsTake: 0.3,
-}
+const WEIGHED = 'Cars and pickups as they are weighed (common practice)'
+
+/** How a vehicle shares its load between its axles until a scale has told. */
+export const REAR_AXLE_RULES = {
+  emptyLeast: rule('Empty vehicle on its rear axle, at least', 0.38, 'share', [0.3, 0.44], WEIGHED),
+  emptyMost: rule('Empty vehicle on its rear axle, at most', 0.5, 'share', [0.44, 0.6], WEIGHED),
+  peopleLeast: rule('People on the rear axle, at least', 0.4, 'share', [0.2, 0.52], WEIGHED),
+  peopleMost: rule('People on the rear axle, at most', 0.65, 'share', [0.53, 0.9], WEIGHED),
+  gearLeast: rule('Gear behind on the rear axle, at least', 0.8, 'share', [0.5, 1], WEIGHED),
+  gearMost: rule(
+    'Gear behind on the rear axle, at most',
+    1.15,
+    'share',
+    [1, 1.4],
+    'Behind the axle a load puts more on it than its own weight',
+  ),
+  overhangLeast: rule('Rear axle to ball, at least', 40, 'in', [30, 50], WEIGHED),
+  overhangMost: rule('Rear axle to ball, at most', 65, 'in', [51, 90], WEIGHED),
+  wheelbaseLeast: rule('Wheelbase nobody measured, at least', 100, 'in', [80, 130], WEIGHED),
+  wheelbaseMost: rule('Wheelbase nobody measured, at most', 170, 'in', [131, 200], WEIGHED),
+  barsTake: rule(
+    'Tongue weight a weight-distribution hitch may take off the rear axle',
+    0.3,
+    'share',
+    [0, 0.4],
+    'Common practice',
+  ),
+} as const
+
+export type RearAxleRules = ValuesOf<typeof REAR_AXLE_RULES>

@@ -1,39 +1,97 @@
-import { REAR_AXLE_RULES, type RearAxleRules } from './rearAxleRules'
+import type { LoadingRules } from '../../loading/rules'
+import type { NightRules } from '../../nights/rules'
+import { WATER } from '../../quantity/weights'
+import { fixed, rule, type ValuesOf } from '../../rule/rule'
+import { REAR_AXLE_RULES } from './rearAxleRules'
 
-/** Pounds, and shares of the loaded trailer or of a rating. */
-export interface TowRules {
-  /** Left unused of every rating before it is called comfortable. */
-  reserve: number
-  tongueLeast: number
-  tongueMost: number
-  /** Clothes, food, dishes and bedding in the trailer, per person. */
-  belongingsPerPerson: number
-  /** The same of who lives in it. */
-  belongingsLiving: number
-  /** Household of the trailer itself: hoses, leveling blocks, cookware, chairs. */
-  campingKit: number
-  /** Weight-distribution hitch, counted against payload. */
-  hitchHardware: number
-  /** A rack at the rear receiver, by itself. */
-  rack: number
-  rearAxle: RearAxleRules
-  waterPerGallon: number
-  /** Fresh water on board when there is water where they camp. */
-  freshShareWithHookups: number
-  freshShareWithout: number
-}
-
-export const TOW_RULES: TowRules = {
-  reserve: 0.1, // a tenth of every rating left: common practice
-  tongueLeast: 0.1, // SAE J2807 (from memory): conventional trailer at least 10 %
-  tongueMost: 0.15, // common practice: 10-15 % of the loaded trailer
-  belongingsPerPerson: 75,
-  belongingsLiving: 300, // two who live in one carry 1,200 lb and more over dry, kit and tools among it (common practice)
-  campingKit: 150,
-  hitchHardware: 80,
-  rack: 45, // as in stowing: common practice
+export const TOW_RULES = {
+  reserve: rule(
+    'Share of every rating to leave unused',
+    0.1,
+    'share',
+    [0, 0.3],
+    'Common practice: a tenth of every rating left',
+  ),
+  tongueLeast: rule(
+    'Tongue weight, least share of the loaded trailer',
+    0.1,
+    'share',
+    [0.1, 0.13],
+    'SAE J2807 (from memory): conventional trailers carry at least 10 %; never less',
+    0.005,
+  ),
+  tongueMost: rule(
+    'Tongue weight, most of the loaded trailer',
+    0.15,
+    'share',
+    [0.13, 0.15],
+    'Common practice: 10-15 %; never more',
+    0.005,
+  ),
+  belongingsPerPerson: rule(
+    'Clothes, food, dishes and bedding for each person',
+    75,
+    'lb',
+    [20, 200],
+    'Common practice',
+    5,
+  ),
+  belongingsLiving: rule(
+    'The same for each person who lives in it',
+    300,
+    'lb',
+    [100, 1000],
+    'Two who live in one carry 1,200 lb and more over dry, kit and tools among it (common practice)',
+    10,
+  ),
+  campingKit: rule('Camp kit: hoses, leveling blocks, cookware, chairs', 150, 'lb', [0, 500], 'Common practice', 10),
+  hitchHardware: rule('Weight-distribution hitch', 80, 'lb', [20, 200], 'Common practice', 5),
   rearAxle: REAR_AXLE_RULES,
-  waterPerGallon: 8.34, // NIST
-  freshShareWithHookups: 0.25, // enough for the road
-  freshShareWithout: 1,
+  waterPerGallon: fixed(WATER, 'NIST'),
+  freshShareWithHookups: rule(
+    'Fresh tank on the road where they have water',
+    0.25,
+    'share',
+    [0, 1],
+    'Enough for the road',
+    0.05,
+  ),
+  freshShareWithout: rule(
+    'Fresh tank on the road where they have none',
+    1,
+    'share',
+    [0.25, 1],
+    'They fill it at home',
+    0.05,
+  ),
+  gvwrReserve: rule(
+    'Of that reserve, what counts against the vehicle’s GVWR',
+    0.2,
+    'share',
+    [0, 1],
+    'A GVWR is mostly the vehicle itself, weighed: a fifth of it is as much as a tenth of the payload',
+    0.05,
+  ),
+} as const
+
+export type TowRules = ValuesOf<typeof TOW_RULES>
+
+/** All that an estimate of the rig goes by: towing, where things ride, and from when on they live in it. */
+export type RigRules = TowRules & LoadingRules & Pick<NightRules, 'livesFrom'>
+
+/** Put together once for a house's rules: a ranking asks for them a hundred thousand times. */
+export function rigRules({ tow, loading, nights: { livesFrom } }: RuledBy): RigRules {
+  const known = together.get(tow)
+  if (known?.loading === loading && known.made.livesFrom === livesFrom) return known.made
+  const made = { ...loading, ...tow, livesFrom }
+  together.set(tow, { loading, made })
+  return made
 }
+
+interface RuledBy {
+  tow: TowRules
+  loading: LoadingRules
+  nights: Pick<NightRules, 'livesFrom'>
+}
+
+const together = new WeakMap<TowRules, { loading: LoadingRules; made: RigRules }>()

@@ -10,7 +10,7 @@ import { stowingFacts } from '../../stowing/facts'
 import { ridesInIt, stowed } from '../../stowing/stowed'
 import { estimateOf } from './estimate'
 import { tow } from './tow'
-import { percent } from './trailerLimits'
+import { percent } from './share'
 
 const rules = DEFAULT_HOUSE_RULES
 const judge = (trailer: Trailer, of: Household) => answerTo(tow, trailer, of)
@@ -120,7 +120,7 @@ describe('the tongue', () => {
     [0.1497, 'just under 15 %'],
     [0.1501, 'just over 15 %'],
   ])('a share of %d is said as %s: which side of 10 or 15 %% it is on is never rounded away', (share, words) =>
-    expect(percent(share)).toBe(words),
+    expect(percent(share, rules.tow)).toBe(words),
   )
 
   it('no sentence says twice on which side of 10 or 15 % it is', () => {

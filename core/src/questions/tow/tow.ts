@@ -10,7 +10,7 @@ import { TOW_LIMITS, towHelping } from './helping'
 import { loadOf, ratingsOf, type Load, type VehicleRatings } from './load'
 import { openOfTow } from './open'
 import { rackReasons } from './rackReasons'
-import { TOW_RULES, type TowRules } from './rules'
+import { rigRules, TOW_RULES, type RigRules } from './rules'
 import { otherMoments } from './otherMoments'
 import { hitchReason, trailerReasons } from './trailerLimits'
 import { vehicleReasons } from './vehicleLimits'
@@ -19,11 +19,11 @@ export interface TowNeed {
   load: Load
   ratings: VehicleRatings
   vehicle: string
-  rules: TowRules
+  rules: RigRules
 }
 
 /** Can they pull it: the loaded trailer, its tongue and the family in the vehicle against every rating; the lowest governs. */
-export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
+export const tow: Question<'tow', TowFacts, TowNeed, typeof TOW_RULES> = {
   id: 'tow',
   words: {
     asks: 'Can they pull it?',
@@ -46,11 +46,11 @@ export const tow: Question<'tow', TowFacts, TowNeed, TowRules> = {
   limits: TOW_LIMITS,
   open: openOfTow,
   facts: towFacts,
-  need: (household, rules) => ({
-    load: loadOf(household, rules),
+  need: (household, tow, below) => ({
+    load: loadOf(household, rigRules({ ...below, tow })),
     ratings: ratingsOf(household),
     vehicle: household.vehicle.name,
-    rules,
+    rules: rigRules({ ...below, tow }),
   }),
   judge: ({ facts, need, shared: { stowing } }) => {
     if (!isWeighed(facts)) {

@@ -1,5 +1,5 @@
 import { small } from '../../plan/naming'
-import { says, type Phrase } from '../../quantity/phrase'
+import { says } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { measure, no, note, reason, type Reason } from '../reason'
 import { gallonsOf } from '../../loading/facts'
@@ -9,6 +9,7 @@ import type { TowFacts } from './facts'
 import { exactly, offAxles } from './asked'
 import { rated, type Rated } from './rated'
 import type { TowRules } from './rules'
+import { bothLimits, limitText, percent, unlessSaid, type TongueShares } from './share'
 
 /** The trailer's own limits: what it may weigh and carry, what its axles, tires and coupler bear. */
 export function trailerReasons(
@@ -88,33 +89,34 @@ function inTheSum({ loading }: TowFacts): Reason[] {
   ]
 }
 
-/** Whether as they leave it surely is inside 10-15 %. */
+/** Whether as they leave it surely is inside the limits. */
 export const staysInside = (
   { total, tongue }: Pick<Moment, 'total' | 'tongue'>,
-  { tongueLeast, tongueMost }: Pick<TowRules, 'tongueLeast' | 'tongueMost'>,
+  { tongueLeast, tongueMost }: TongueShares,
 ): boolean =>
   !tongue.missing.includes('readings.hitchWeight') &&
   tongue.least >= tongueLeast * total &&
   tongue.most <= tongueMost * total
 
-/** The share on the hitch when empty: 10-15 % is what pulls straight (common practice). What they pack may put it right. */
+/** The share on the hitch when empty: what pulls straight. What they pack may put it right. */
 function shareReason(uvw: number, hitchWeight: number | undefined, insideLoaded: boolean, rules: TowRules): Reason {
   if (hitchWeight === undefined)
     return measure(says`The hitch weight is not known: weigh the tongue.`, ['readings.hitchWeight'])
   const share = hitchWeight / uvw
-  const told = percent(share)
+  const told = percent(share, rules)
   const short = rules.tongueLeast * uvw - hitchWeight
   if (insideLoaded && (share < rules.tongueLeast || share > rules.tongueMost))
-    return note(says`Empty, ${told} of it is on the hitch; packed as planned it is inside 10-15 %.`, {
+    return note(says`Empty, ${told} of it is on the hitch; packed as planned it is inside ${bothLimits(rules)}.`, {
       rests: ['readings.uvw', 'readings.hitchWeight'],
     })
-  const few = says`${unlessSaid(told, says`, ${pounds(short)} short of 10 %`)}: it may sway. Load forward, and weigh it.`
+  const few = unlessSaid(told, says`, ${pounds(short)} short of ${limitText(rules.tongueLeast)}`)
+  const much = unlessSaid(told, `, more than ${limitText(rules.tongueMost)}`)
   const words =
     share < rules.tongueLeast
-      ? says`Empty, ${told} of it is on the hitch${few}`
+      ? says`Empty, ${told} of it is on the hitch${few}: it may sway. Load forward, and weigh it.`
       : share > rules.tongueMost
-        ? says`Empty, ${told} of it is on the hitch${unlessSaid(told, ', more than 15 %')}: load behind the axles, and weigh it.`
-        : says`Empty, ${told} of it is on the hitch, inside 10-15 %.`
+        ? says`Empty, ${told} of it is on the hitch${much}: load behind the axles, and weigh it.`
+        : says`Empty, ${told} of it is on the hitch, inside ${bothLimits(rules)}.`
   return reason(share < rules.tongueLeast || share > rules.tongueMost ? 'tight' : 'fits', words, {
     brief: `${told} on the hitch`,
     rests: ['readings.uvw', 'readings.hitchWeight'],
@@ -122,15 +124,13 @@ function shareReason(uvw: number, hitchWeight: number | undefined, insideLoaded:
 }
 
 /** What is on the hitch as they leave, what their gear in the bays does to it, and whether that still pulls straight. */
-export function hitchReason(
-  { tongueLeast, tongueMost }: TowRules,
-  { leaving: { total, tongue }, gear }: TowEstimate,
-): Reason[] {
+export function hitchReason(rules: TowRules, { leaving: { total, tongue }, gear }: TowEstimate): Reason[] {
   if (tongue.missing.includes('readings.hitchWeight')) return []
+  const { tongueLeast, tongueMost } = rules
   const [least, most] = [tongue.least / total, tongue.most / total]
   const rests = ['readings.hitchWeight', 'readings.axleCenter']
   if (tongue.missing.length && (least < tongueLeast || most > tongueMost)) {
-    const between = says`Loaded, ${percent(Math.max(0, least))} to ${percent(most)} of it may be on the hitch`
+    const between = says`Loaded, ${percent(Math.max(0, least), rules)} to ${percent(most, rules)} of it may be on the hitch`
     return [
       measure(
         says`${between}: that hangs on where things sit, so measure that before anything is promised.`,
@@ -150,8 +150,8 @@ export function hitchReason(
     const words = says`${does}: nothing would be left on it. Do not pull it so; move weight forward, and weigh it.`
     return [no(words, { brief: 'nothing on the hitch', rests })]
   }
-  const told = percent(least)
-  const share = certain ? told : says`${told} to ${percent(most)}`
+  const told = percent(least, rules)
+  const share = certain ? told : says`${told} to ${percent(most, rules)}`
   const all = gear.weight > 0 && certain ? says`, ${pounds(tongue.least)} in all` : ''
   const of = says`${does}${all}: ${share} of the loaded trailer`
   const brief = `${told} on the hitch`
@@ -160,29 +160,21 @@ export function hitchReason(
     return [
       reason(
         'tight',
-        says`${of}${unlessSaid(told, says`, ${pounds(short)} less than 10 %`)}; move weight forward, and weigh it.`,
+        says`${of}${unlessSaid(told, says`, ${pounds(short)} less than ${limitText(tongueLeast)}`)}; move weight forward, and weigh it.`,
         { brief, rests },
       ),
     ]
   }
   if (most > tongueMost)
     return [
-      reason('tight', says`${of}${unlessSaid(told, ', more than 15 %')}; move weight back, and weigh it.`, {
-        brief,
-        rests,
-      }),
+      reason(
+        'tight',
+        says`${of}${unlessSaid(told, `, more than ${limitText(tongueMost)}`)}; move weight back, and weigh it.`,
+        {
+          brief,
+          rests,
+        },
+      ),
     ]
   return [reason('fits', says`${of}. Weigh it before the first trip.`, { rests })]
-}
-
-/** `just over 15 %` says already that it is more. */
-export const unlessSaid = (told: string, more: Phrase | string): Phrase | string =>
-  told.startsWith('just') ? '' : more
-
-/** To a tenth; what a tenth would hide beside 10 or 15 % is said: `just over 15 %`. */
-export function percent(share: number): string {
-  const tenths = (share * 100).toFixed(1)
-  const hidden = (tenths === '10.0' || tenths === '15.0') && (share * 100).toFixed(2) !== `${tenths}0`
-  if (!hidden) return `${tenths} %`
-  return `just ${share * 100 < Number(tenths) ? 'under' : 'over'} ${Number(tenths)} %`
 }

@@ -19,12 +19,6 @@ interface Towed {
 }
 
 /**
- * Of a GVWR that is mostly the vehicle itself, weighed, a fifth of the usual reserve is as much as it is of its
- * payload.
- */
-const OF_GVWR = 0.2
-
-/**
  * The vehicle's limits. Payload carries the people, the pets, the hitch and the tongue. Children whom nobody weighed count
  * from nothing to the heaviest of their age; the grown and the pets are asked before anything fits.
  */
@@ -69,7 +63,7 @@ export function vehicleReasons({ load, ratings, vehicle, rules }: Towed, estimat
                 says`With people, hitch and tongue the ${small(vehicle)} weighs ${amount}; its GVWR is`,
               rests: ['household.vehicle.gvwr', 'household.vehicle.curbWeight'],
             },
-            reserve * OF_GVWR,
+            reserve * rules.gvwrReserve,
           ),
         ]),
     ...rearAxleReasons({ load, ratings, vehicle, rules }, estimate, aboard),
@@ -203,7 +197,7 @@ function withoutBars(alone: number | undefined, { least, most }: Tongue): Reason
   ]
 }
 
-/** Any vehicle has belts for two; of more they are counted. */
+/** Any vehicle has belts for two; of more they are counted. Never a rule: no vehicle that tows has fewer. */
 const BELTS_ANYWAY = 2
 
 function beltReason(riders: number, seats: number | undefined): Reason[] {

@@ -12,6 +12,7 @@ import { equipmentOf } from '../../trailer/equipment'
 import type { Trailer } from '../../trailer/trailer'
 import { TERMS } from '../../terms/terms'
 import { answerOf } from '../answer'
+import { WISH_RULES, type WishRules } from './rules'
 import type { Question } from '../question'
 import { fits, measure, no, tight, type Reason } from '../reason'
 import { notLooked, stanceReason } from '../stance'
@@ -44,13 +45,8 @@ export interface WishNeed {
   features: FeatureWish[]
 }
 
-export interface WishRules {
-  /** From here on a cylinder is a large one, pounds of propane. */
-  largeCylinder: number
-}
-
 /** Is it how they like it: what people argue about and no other question asks. A wish weighs, a must decides. */
-export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCylinder'> = {
+export const wishes: Question<'wishes', WishFacts, WishNeed, typeof WISH_RULES, 'largeCylinder'> = {
   id: 'wishes',
   words: {
     asks: 'Is it how they like it?',
@@ -61,7 +57,7 @@ export const wishes: Question<'wishes', WishFacts, WishNeed, WishRules, 'largeCy
     shownAt: 'papers',
   },
   version: 6,
-  rules: { largeCylinder: 30 },
+  rules: WISH_RULES,
   baked: ['largeCylinder'],
   weight: 1,
   living: false,
