@@ -94,3 +94,23 @@ test('a household that is here already is asked about, and renewed', async ({ pa
   await page.goto(await householdAt(page, new RegExp(named.name)))
   await expect(page.getByLabel('Budget before taxes and fees')).toHaveValue('61000')
 })
+
+test('more files at once than go in are refused in words, by the page and by the server', async ({ page }) => {
+  await enter(page)
+  await page.goto('/yard/import')
+  const many = Array.from({ length: 1_001 }, (_, i) => file(`m-${i}.json`, '{}'))
+  await page.getByLabel('Files to bring in').setInputFiles(many)
+  await expect(page.getByText('1,001 files at once are too many. Choose at most 1,000 at a time')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Bring in', exact: true })).toBeDisabled()
+  const lines = [{ keepGood: false, again: 'ask' }, ...many.map(({ name }) => ({ name, text: '{}' }))]
+  const sent = await page.evaluate(
+    async (body) => {
+      const answer = await fetch('/api/import', { method: 'POST', body })
+      return answer.text()
+    },
+    lines.map((one) => JSON.stringify(one)).join('\n'),
+  )
+  expect(JSON.parse(sent.trim().split('\n').at(-1)!)).toMatchObject({
+    refusal: { kind: 'refused', says: '1001 files at once are too many. Import at most 1000 at a time.' },
+  })
+})

@@ -40,7 +40,7 @@ test('with 500 units no screen weighs more than one screen shows', async ({ page
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       await expect(
         page.getByText(
-          /ranking the yard|still being reckoned|Still figuring|Still comparing|Looking what they wait for|Reading the plan/,
+          /ranking the yard|still being worked out|Still figuring|Still comparing|Looking what they wait for|Reading the plan/,
         ),
       ).toHaveCount(0)
       expect.soft((await response!.body()).length, 'bytes of the document').toBeLessThan(DOCUMENT)

@@ -5,7 +5,7 @@ import type { KeptHousehold } from '../../server/db/households'
 import { choicesOf } from '../../server/db/walkEvents'
 import { trailersById } from '../../server/db/trailers'
 import { houseRules } from '../../server/houseRules'
-import { yardCards } from '../../server/services/cards'
+import { yardSoFar } from '../../server/services/cards'
 import { rankedYard } from '../../server/services/kept'
 import { isFigured } from '../../server/jobs/outcome'
 import { comparedUnits } from '../../server/services/matching'
@@ -34,7 +34,8 @@ export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold;
   const chosen = wanted.flatMap((stock) => yard.filter((one) => one.stock === stock)).slice(0, MOST)
   const unranked = wanted.filter((stock) => !yard.some((one) => one.stock === stock))
   // What is not worked out yet, or cannot be, is on the lot all the same.
-  const there = new Set([...failed, ...(await yardCards()).map(({ unit }) => unit.stock)])
+  const lot = await yardSoFar()
+  const there = new Set([...failed, ...lot.open, ...lot.cards.map(({ unit }) => unit.stock)])
   const missing = unranked.filter((stock) => !there.has(stock))
   const dropped = wanted.length - unranked.length - chosen.length
   const [stocked, compared] = await Promise.all([

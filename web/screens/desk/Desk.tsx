@@ -278,7 +278,7 @@ function HouseholdRow({ kept: { id, household }, standing, frame }: HouseholdRow
         )}
         <p className="quiet">{standing ? standingText(standing) : 'ranking the yard …'}</p>
         {standing && standing.known < standing.all && (
-          <StillReckoning>{standing.all - standing.known} still being reckoned</StillReckoning>
+          <StillReckoning>{standing.all - standing.known} still being worked out</StillReckoning>
         )}
         <NextLink className="small-button" href={`/households/${id}/match`} prefetch={false}>
           See the match

@@ -62,7 +62,7 @@ export function YardLeft({
             </Text>
             {left.open > 0 && (
               <Text fontSize="14px" color="measure" fontWeight="600">
-                {left.open === 1 ? 'One unit is' : `${left.open} units are`} still being reckoned.
+                {left.open === 1 ? 'One unit is' : `${left.open} units are`} still being worked out.
               </Text>
             )}
             {left.failed > 0 && (

@@ -8,6 +8,10 @@ import { PageHead } from '../PageHead'
 import { bringIn } from './bringIn'
 
 const OURS = /\.(json|svg)$/i
+/** As the server takes them. */
+const MOST = 1_000
+const tooMany = (count: number) =>
+  `${count.toLocaleString('en-US')} files at once are too many. Choose at most ${MOST.toLocaleString('en-US')} at a time; none were added.`
 
 /** Files of trailers and households into the yard: all or nothing, unless one chooses to keep the good ones. */
 export function Import() {
@@ -22,6 +26,7 @@ export function Import() {
   useEffect(() => () => stopping.current?.abort(), [])
   const choose = async (chosen: File[]) => {
     setReport(undefined)
+    setTrouble(undefined)
     setFiles(
       await Promise.all(
         // What is no file of ours is named by its name; nobody waits for a film to be read.
@@ -47,7 +52,11 @@ export function Import() {
         line="trailer.json, household.json, and drawings taken out of Hitchet (SVG), as docs/formats describes them"
       />
       <Stack gap="4">
-        <FileUpload.Root maxFiles={1000} onFileAccept={({ files: chosen }) => void choose(chosen)}>
+        <FileUpload.Root
+          maxFiles={MOST}
+          onFileAccept={({ files: chosen }) => void choose(chosen)}
+          onFileReject={({ files: rejected }) => setTrouble(rejected.length ? tooMany(rejected.length) : undefined)}
+        >
           <FileUpload.HiddenInput aria-label="Files to bring in" />
           <FileUpload.Dropzone bg="bar" borderColor="line" minH="130px" w="100%">
             <FileUpload.DropzoneContent>

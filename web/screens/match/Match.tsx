@@ -107,7 +107,7 @@ export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
         <CompareChosen household={id} />
       </PageHead>
       {open > 0 && (
-        <StillReckoning>{open === 1 ? 'One unit is' : `${open} units are`} still being reckoned.</StillReckoning>
+        <StillReckoning>{open === 1 ? 'One unit is' : `${open} units are`} still being worked out.</StillReckoning>
       )}
       <NotFigured stocks={yard.failed} who={household.name} />
       {ways ? (

@@ -150,11 +150,11 @@ export function YardList({
       </Box>
       {page.open > 0 && (
         <StillReckoning>
-          {page.open === 1 ? 'One unit is' : `${page.open} units are`} still being reckoned.
+          {page.open === 1 ? 'One unit is' : `${page.open} units are`} still being worked out.
         </StillReckoning>
       )}
       <NotFigured stocks={page.failed} />
-      {listed === 0 && (page.all === 0 ? <EmptyYard /> : <NothingLeft />)}
+      {listed === 0 && page.open === 0 && (page.all === 0 ? <EmptyYard /> : <NothingLeft />)}
       <Box as="ul" listStyleType="none">
         {rows.map((row) => (
           <Row key={row.unit.stock} row={row} household={household} frame={frame} />

@@ -20,8 +20,26 @@ const FULL = new Set([3, 20, 1021, 1026, 1114])
 
 /** Whether the database has no room left to write. */
 export function isFull(failure: unknown): boolean {
-  const own = (failure ?? {}) as { errno?: number; parent?: { errno?: number; sqlMessage?: string } }
-  const { errno, sqlMessage = '' } =
-    failure instanceof BaseError ? (own.parent ?? {}) : (own as { errno?: number; sqlMessage?: string })
-  return FULL.has(errno ?? 0) || /No space left on device|disk full/i.test(sqlMessage)
+  const { errno, sqlMessage } = told(failure)
+  return FULL.has(errno) || /No space left on device|disk full/i.test(sqlMessage)
+}
+
+/** A table or the whole server that takes no writes (1036, 1290, 1836), as after a disk turned read-only (EROFS, 30). */
+const READ_ONLY = new Set([30, 1036, 1290, 1836])
+
+/** Whether the database answers and does not take anything. */
+export function isReadOnly(failure: unknown): boolean {
+  const { errno, sqlMessage } = told(failure)
+  return READ_ONLY.has(errno) || /Read-only file system/i.test(sqlMessage)
+}
+
+/** What the database said of it. */
+function told(failure: unknown): { errno: number; sqlMessage: string } {
+  const own = (failure ?? {}) as {
+    errno?: number
+    sqlMessage?: string
+    parent?: { errno?: number; sqlMessage?: string }
+  }
+  const { errno = 0, sqlMessage = '' } = failure instanceof BaseError ? (own.parent ?? {}) : own
+  return { errno, sqlMessage }
 }

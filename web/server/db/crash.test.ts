@@ -6,7 +6,7 @@ import { QueryTypes, type Sequelize } from 'sequelize'
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { startMariaDb } from '../../../scripts/machine/mariadb.mjs'
 import { startWriter, type Said } from '../testing/startWriter'
-import { isFull } from './away'
+import { isFull, isReadOnly } from './away'
 import { connect, inTransaction } from './database'
 import { migrate } from './migrate'
 
@@ -95,6 +95,25 @@ describe('a disk that is full', () => {
     } finally {
       await own.close()
       await small.stop()
+    }
+  })
+})
+
+describe('a database that takes no writes', () => {
+  it('is known for what it is', async () => {
+    const still = await startMariaDb(join(folder, 'still'), { more: ['--read-only'] })
+    const own = connect(still.url())
+    try {
+      const write = own.query('CREATE TABLE heap (id INT PRIMARY KEY)', { type: QueryTypes.RAW })
+      const failure: unknown = await write.then(
+        () => undefined,
+        (one: unknown) => one,
+      )
+      expect([isReadOnly(failure), isFull(failure)]).toEqual([true, false])
+      expect(isReadOnly(new Error('anything else'))).toBe(false)
+    } finally {
+      await own.close()
+      await still.stop()
     }
   })
 })

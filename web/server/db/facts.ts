@@ -64,8 +64,8 @@ export const factsOf = (key: string, ids: readonly string[]) =>
  * made.
  */
 export const cardsThere = (key: string) =>
-  database().query<{ id: string; version: number; there: number | null; none: number }>(
-    `SELECT t.id, t.version, f.trailer_version AS there, (f.trailer_id IS NOT NULL AND f.card IS NULL) AS none
+  database().query<{ id: string; stock: string; version: number; there: number | null; none: number }>(
+    `SELECT t.id, t.stock, t.version, f.trailer_version AS there, (f.trailer_id IS NOT NULL AND f.card IS NULL) AS none
       FROM trailers t LEFT JOIN trailer_facts f ON ${FRESH}
       ORDER BY t.stock`,
     { type: QueryTypes.SELECT, replacements: { key } },

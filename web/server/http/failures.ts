@@ -1,11 +1,13 @@
 import type { Refusal } from '../../wire/refusal'
 import { Gone, StaleSave } from '../db/conflict'
-import { isAway, isFull } from '../db/away'
+import { isAway, isFull, isReadOnly } from '../db/away'
 import { logFault } from '../log'
 import { Refused } from '../refused'
 
 const FULL =
   'The disk of the database is full, so nothing was saved. What you did is kept here; tell whoever looks after the machine, then try again.'
+const READ_ONLY =
+  'The database can be read but not written right now, so nothing was saved. Your work is still on this device. Tell the person who runs the server, then try again.'
 
 /** One mapping of whatever a handler throws to an answer in words. Faults of ours are logged without what was saved. */
 export function refusalOf(failure: unknown, where: string): Response {
@@ -28,6 +30,7 @@ function refused(failure: unknown, where: string): { status: number; refusal: Re
   if (failure instanceof Gone) return { status: 410, refusal: { kind: 'gone', says: failure.message } }
   logFault(where, failure)
   if (isFull(failure)) return { status: 503, refusal: { kind: 'away', says: FULL } }
+  if (isReadOnly(failure)) return { status: 503, refusal: { kind: 'away', says: READ_ONLY } }
   if (isAway(failure)) {
     const says = 'The database does not answer at the moment. What you did is kept here; try again in a moment.'
     return { status: 503, refusal: { kind: 'away', says } }

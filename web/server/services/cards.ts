@@ -4,6 +4,7 @@ import { houseRules } from '../houseRules'
 import { yardRevision } from '../db/trailers'
 import { ofProcess } from '../ofProcess'
 import { freshFacts } from './facts'
+import { patience, within } from './patience'
 
 /** A unit's card, and of which version of the unit it is. */
 export interface KeptCard extends YardCard {
@@ -21,15 +22,20 @@ interface YardOfCards {
   stamp: string
   cards: KeptCard[]
   byId: Map<string, KeptCard>
+  /** Stock numbers of units on the lot whose cards are still being made. */
+  open: string[]
 }
 
 /** Somebody saves while cards are made: so often it is looked again. */
 const ROUNDS = 5
 
-/** The cards of the whole yard, by stock number. */
+/** The cards of the whole yard, by stock number, and which are still being made: after an import or an upgrade there may be many. */
+export const yardSoFar = (): Promise<Pick<YardOfCards, 'cards' | 'open'>> => cardsNow()
+
+/** Those that are there. */
 export const yardCards = async (): Promise<KeptCard[]> => (await cardsNow()).cards
 
-/** The same by id. */
+/** Those that are there, by id. */
 export const cardsById = async (): Promise<Map<string, KeptCard>> => (await cardsNow()).byId
 
 async function cardsNow(): Promise<YardOfCards> {
@@ -37,9 +43,14 @@ async function cardsNow(): Promise<YardOfCards> {
   const key = storedKey(rules)
   const stamp = `${await yardRevision()} ${key}`
   if (mine.lately?.stamp === stamp) return mine.lately
+  const until = patience()
   let rows = await cardsThere(key)
-  for (let round = 0; round < ROUNDS && rows.some(({ there }) => there === null); round++) {
-    await freshFacts(rules)
+  for (
+    let round = 0;
+    round < ROUNDS && (round === 0 || Date.now() < until) && rows.some(({ there }) => there === null);
+    round++
+  ) {
+    await within(until, freshFacts(rules))
     rows = await cardsThere(key)
   }
   const isRead = ({ id, version }: { id: string; version: number }) =>
@@ -52,9 +63,10 @@ async function cardsNow(): Promise<YardOfCards> {
     const there = new Set(rows.map(({ id }) => id))
     for (const id of read.keys()) if (!there.has(id)) read.delete(id)
   }
-  const cards = rows.flatMap(({ id, none }) => (none ? [] : (read.get(id) ?? [])))
-  const now = { stamp, cards, byId: new Map(cards.map((card) => [card.id, card])) }
+  const cards = rows.flatMap((one) => (!one.none && isRead(one) ? [read.get(one.id)!] : []))
+  const open = rows.flatMap((one) => (one.none || isRead(one) ? [] : [one.stock]))
+  const now = { stamp, cards, byId: new Map(cards.map((card) => [card.id, card])), open }
   // Whoever saves while they are read changes the stamp, or finds it changed.
-  if (rows.every((one) => one.none || isRead(one)) && stamp === `${await yardRevision()} ${key}`) mine.lately = now
+  if (open.length === 0 && stamp === `${await yardRevision()} ${key}`) mine.lately = now
   return now
 }

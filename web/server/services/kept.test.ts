@@ -82,7 +82,7 @@ describe('what is kept of a household on a yard', () => {
           await takeReading(stock, { key: 'readings.uvw', text, source: 'measured' }, MAREN, '2026-11-27')
         }
       }
-      // A page right after: some of it is still being reckoned in the background.
+      // A page right after: some of it is still being worked out in the background.
       const { units, open } = await rankedYard(id)
       expect(open).toBe(0)
       expect(units, `round ${round}`).toMatchObject(await reckoned(now))

@@ -23,7 +23,7 @@ export interface RankedUnit extends Placed {
 /** The yard as it stands for a household, best first, so far as it is reckoned. */
 export interface RankedYard {
   units: RankedUnit[]
-  /** So many units are still being reckoned. */
+  /** So many units are still being worked out. */
   open: number
   /** Stock numbers of those that cannot be: they failed, and are tried again once they, the household or the program change. */
   failed: string[]

@@ -50,7 +50,7 @@ const rivalsIn = (units: RankedYard['units']) =>
     .filter(({ standing }) => standing === units[0]!.standing)
     .map(({ plan, standing, worths }) => ({ plan, standing, worths }))
 
-/** Nothing changed while the stamp is the same: made once, unless some of the yard was still being reckoned. */
+/** Nothing changed while the stamp is the same: made once, unless some of the yard was still being worked out. */
 const onceA = <Made extends object>(
   lately: AsyncCache<Made>,
   stamp: string,

@@ -21,7 +21,7 @@ export interface Silhouette {
 /** The yard as it stands beside an interview: counts, and the units that come first. */
 export interface YardBeside extends Pick<YardLeft, 'all' | 'left' | 'out'> {
   units: Silhouette[]
-  /** So many units of the lot are still being reckoned. */
+  /** So many units of the lot are still being worked out. */
   open: number
   /** So many cannot be. */
   failed: number

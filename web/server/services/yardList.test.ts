@@ -52,6 +52,19 @@ describe('the yard, page by page', () => {
 })
 
 describe('a card', () => {
+  it('that is still being made holds nobody up: its unit counts, and comes when it is made', async () => {
+    await changeTrailer('N-09', null, (latest) => ({ ...latest, year: latest.year + 1 }))
+    process.env.HITCHET_PATIENCE = '0'
+    try {
+      const page = await yardPage(search)
+      expect(page).toMatchObject({ all: 24, listed: 23, open: 1 })
+      expect(page.rows.map(({ unit }) => unit.stock)).not.toContain('N-09')
+    } finally {
+      process.env.HITCHET_PATIENCE = '600000'
+    }
+    expect(await yardPage(search)).toMatchObject({ all: 24, listed: 24, open: 0 })
+  })
+
   it('is read anew as soon as its unit is another version, and no other is', async () => {
     const before = await yardCards()
     await changeTrailer('N-03', null, (latest) => ({ ...latest, year: latest.year + 1 }))

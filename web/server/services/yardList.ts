@@ -4,7 +4,7 @@ import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import type { Phrase } from '@hitchet/core/quantity/phrase'
 import { filterYard, parseFilter } from '@hitchet/core/yard/filter'
 import type { YardUnit } from '@hitchet/core/yard/unit'
-import { yardCards, type KeptCard } from './cards'
+import { yardSoFar, type KeptCard } from './cards'
 import { rankedYard } from './kept'
 
 export const YARD_ORDERS = ['order', 'length', 'weight', 'price'] as const
@@ -44,7 +44,7 @@ export interface YardPage {
   ordered: boolean
   /** The words as they were read; those that nobody knows are marked. */
   read: { words: string; strange: boolean }[]
-  /** So many units are still being reckoned for them. */
+  /** So many units are still being worked out, for them or at all. */
   open: number
   /** Stock numbers of those that cannot be. */
   failed: readonly string[]
@@ -55,7 +55,10 @@ const ROWS = 10
 
 /** A page of the yard, narrowed by what was typed. */
 export async function yardPage({ text, order, from, household }: YardSearch): Promise<YardPage> {
-  const [cards, ranked] = await Promise.all([yardCards(), household === undefined ? undefined : rankedYard(household)])
+  const [{ cards, open }, ranked] = await Promise.all([
+    yardSoFar(),
+    household === undefined ? undefined : rankedYard(household),
+  ])
   const places = new Map(ranked?.units.map((one, place) => [one.id, { place, ...one }]))
   const terms = parseFilter(text)
   const { shown, unsure, strange, read } = filterYard(
@@ -81,13 +84,13 @@ export async function yardPage({ text, order, from, household }: YardSearch): Pr
       }
     }),
     listed: listed.length,
-    all: cards.length,
+    all: cards.length + open.length,
     unsure: unsure.size,
     terms: terms.filter(({ word }) => word === undefined || !strange.includes(word)).map(({ says }) => says),
     strange,
     read,
     ordered: isOrdered,
-    open: ranked?.open ?? 0,
+    open: Math.max(open.length, ranked?.open ?? 0),
     failed: ranked?.failed ?? [],
   }
 }

@@ -47,7 +47,8 @@ export const POST = handler('bring in files', async ({ request, account: { id } 
 async function* filesIn(lines: AsyncIterable<string>): AsyncGenerator<ImportFile> {
   let read = 0
   for await (const line of lines) {
-    if ((read += 1) > FILES) throw new Refused(`No more than ${FILES} files at a time.`, [], 413)
-    yield inForm(line, file)
+    // What is past the most is heard out: whoever sends hears why, not that the line was cut.
+    if ((read += 1) <= FILES) yield inForm(line, file)
   }
+  if (read > FILES) throw new Refused(`${read} files at once are too many. Import at most ${FILES} at a time.`, [], 413)
 }
