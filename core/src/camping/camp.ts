@@ -1,7 +1,7 @@
 import { pluggedIn, type Appliance } from './appliances'
 import { climateOf } from '../household/climate'
 import { usuallyThere, type Household, type Person } from '../household/household'
-import type { Washing } from '../household/washing'
+import type { Washing } from '../household/told/tripFields'
 import type { CampingRules } from './rules'
 import { seasonWeather, type SeasonWeather } from './weather'
 

@@ -1,5 +1,5 @@
 import type { Camp } from './camp'
-import type { Washing } from '../household/washing'
+import type { Washing } from '../household/told/tripFields'
 
 /** What one person takes of water a day, gallons. */
 interface Water {

@@ -1,4 +1,4 @@
-import type { SEASONS } from '../household/household'
+import type { SEASONS } from '../household/told/tripFields'
 
 /** January is 0. */
 export const MONTHS_OF: Record<(typeof SEASONS)[number], readonly number[]> = {

@@ -1,7 +1,7 @@
 import { getTimes } from 'suncalc'
 import { describe, expect, it } from 'vitest'
 import { USUAL_CLIMATES } from '../household/climate'
-import { SEASONS } from '../household/household'
+import { SEASONS } from '../household/told/tripFields'
 import { camp, rig } from '../testing/camped'
 import { dayOf } from './day'
 import { habitsOf } from './habits'

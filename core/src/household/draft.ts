@@ -1,11 +1,17 @@
-import { formatFeet, type MeasureSystem } from '../quantity/format'
-import { CM_PER_INCH, LB_PER_KG } from '../quantity/parse'
+import type { MeasureSystem } from '../quantity/format'
+import type { Quantity } from '../quantity/quantity'
 import { VEHICLE_READS, type VehicleKey } from '../readings/vehicleReads'
 import { best, type Reading, type Source } from '../readings/reading'
-import type { Gear, Household, NEEDS, Person, Pet } from './household'
+import type { Gear, Household, NEEDS, Pet } from './household'
 import { otherFigures } from './otherFigures'
 import type { FeatureWish } from './featureWishes'
 import type { Stance, StanceId } from './stances'
+import { GEAR_FIELDS, PET_FIELDS, SIZE_FIELDS } from './told/alongFields'
+import { emptyOf, figureText, textsOf } from './told/draft'
+import { LIMIT_FIELDS } from './told/limitFields'
+import { PERSON_FIELDS } from './told/personFields'
+import type { DraftOf } from './told/shapes'
+import { TRIP_FIELDS } from './told/tripFields'
 
 /**
  * A household as it is typed in the interview: figures are still texts as people write them (`6'2`,
@@ -17,25 +23,8 @@ export interface HouseholdDraft {
   people: PersonDraft[]
   pets: PetDraft[]
   vehicle: { name: string; ratings: Record<VehicleKey, RatingDraft> }
-  trip: {
-    nights: string
-    hookups: Household['trip']['hookups']
-    season: Household['trip']['season']
-    fresh: '' | NonNullable<Household['trip']['fresh']>
-    belongings: string
-    hitch: string
-    supplyEvery: string
-    washing: '' | NonNullable<Household['trip']['washing']>
-    place: string
-    shade: '' | NonNullable<Household['trip']['shade']>
-    panelWatts: string
-    generatorHours: string
-    movesEvery: string
-    driveHours: string
-    spreads: '' | NonNullable<Household['trip']['spreads']>
-    plugsIn: '' | NonNullable<Household['trip']['plugsIn']>
-  }
-  limits: { budget: string; trailerLength: string; rigLength: string }
+  trip: DraftOf<typeof TRIP_FIELDS>
+  limits: DraftOf<typeof LIMIT_FIELDS>
   guestsCome: Household['guestsCome']
   gear: GearDraft[]
   stances: Record<string, Stance | ''>
@@ -61,50 +50,31 @@ export interface RatingDraft {
   confirmed?: string
 }
 
-export interface PersonDraft {
+export interface PersonDraft extends DraftOf<typeof PERSON_FIELDS> {
   id: string
   name: string
-  age: string
-  height: string
-  weight: string
   /** The texts that are odd, were questioned, and are so. */
   sure: { height: string; weight: string }
-  sex: '' | NonNullable<Person['sex']>
   partner: string
-  guest: boolean
-  rides: boolean
-  seldom: boolean
-  climbs: boolean
   needs: (typeof NEEDS)[number][]
   sharesWith: string[]
   neverBeside: string[]
 }
 
 /** Three lengths as texts; all empty: not asked yet, or none. */
-export interface SizeDraft {
-  length: string
-  width: string
-  height: string
-}
+export type SizeDraft = DraftOf<typeof SIZE_FIELDS>
 
-export interface PetDraft extends Omit<Pet, 'weight' | 'crate'> {
-  weight: string
+export interface PetDraft extends DraftOf<typeof PET_FIELDS> {
+  id: string
+  name: string
   crate: SizeDraft
 }
 
-export interface GearDraft {
+export interface GearDraft extends DraftOf<typeof GEAR_FIELDS> {
   id: string
   name: string
-  count: string
-  weight: string
   size: SizeDraft
-  rides: Gear['rides']
-  fuel: boolean
-  turns: NonNullable<Gear['turns']>
   alone: boolean
-  fragile: boolean
-  keep: '' | NonNullable<Gear['keep']>
-  first: '' | NonNullable<Gear['first']>
   owner: string
 }
 
@@ -113,44 +83,23 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
   const { people, pets, vehicle, trip, limits, gear } = household
   const draft: HouseholdDraft = {
     name: household.name,
-    people: people.map(
-      ({
+    people: people.map((person) => {
+      const { id, name, sure, partner, needs, sharesWith, neverBeside } = person
+      const texts = textsOf(PERSON_FIELDS, person, system)
+      return {
         id,
         name,
-        age,
-        height,
-        weight,
-        sure,
-        sex,
-        partner,
-        guest,
-        rides,
-        seldom,
-        climbs,
-        needs,
-        sharesWith,
-        neverBeside,
-      }) => ({
-        id,
-        name,
-        age: String(age),
-        height: lengthText(height, system),
-        weight: weightText(weight, system),
+        ...texts,
         sure: {
-          height: sure?.includes('height') ? lengthText(height, system) : '',
-          weight: sure?.includes('weight') ? weightText(weight, system) : '',
+          height: sure?.includes('height') ? texts.height : '',
+          weight: sure?.includes('weight') ? texts.weight : '',
         },
-        sex: sex ?? '',
         partner: partner ?? '',
-        guest: guest ?? false,
-        rides: rides ?? false,
-        seldom: seldom ?? false,
-        climbs: climbs ?? true,
         needs: needs ?? [],
         sharesWith: sharesWith ?? [],
         neverBeside: neverBeside ?? [],
-      }),
-    ),
+      }
+    }),
     pets: pets.map((pet) => petDraft(pet, system)),
     vehicle: {
       name: vehicle.name,
@@ -160,28 +109,8 @@ export function draftOf(household: Household, system: MeasureSystem = 'us'): Hou
           : ratingDraft(best(vehicle.readings[key]), key, system),
       ),
     },
-    trip: {
-      ...trip,
-      nights: String(trip.nights),
-      fresh: trip.fresh ?? '',
-      belongings: weightText(trip.belongings, system),
-      hitch: weightText(trip.hitch, system),
-      supplyEvery: numberText(trip.supplyEvery),
-      washing: trip.washing ?? '',
-      place: trip.place ?? '',
-      shade: trip.shade ?? '',
-      panelWatts: numberText(trip.panelWatts),
-      generatorHours: numberText(trip.generatorHours),
-      movesEvery: numberText(trip.movesEvery),
-      driveHours: numberText(trip.driveHours),
-      spreads: trip.spreads ?? '',
-      plugsIn: trip.plugsIn ?? '',
-    },
-    limits: {
-      budget: numberText(limits.budget),
-      trailerLength: lengthText(limits.trailerLength, system),
-      rigLength: lengthText(limits.rigLength, system),
-    },
+    trip: textsOf(TRIP_FIELDS, trip, system),
+    limits: textsOf(LIMIT_FIELDS, limits, system),
     guestsCome: household.guestsCome,
     gear: gear.map((item) => gearDraft(item, system)),
     sure: [],
@@ -204,25 +133,8 @@ export function emptyDraft(): HouseholdDraft {
     people: [emptyPerson([])],
     pets: [],
     vehicle: { name: '', ratings: eachRating(() => ({ value: '', source: 'label' })) },
-    trip: {
-      nights: '4',
-      hookups: 'full',
-      season: 'summer',
-      fresh: '',
-      belongings: '',
-      hitch: '',
-      supplyEvery: '',
-      washing: '',
-      place: '',
-      shade: '',
-      panelWatts: '',
-      generatorHours: '',
-      movesEvery: '',
-      driveHours: '',
-      spreads: '',
-      plugsIn: '',
-    },
-    limits: { budget: '', trailerLength: '', rigLength: '' },
+    trip: emptyOf(TRIP_FIELDS),
+    limits: emptyOf(LIMIT_FIELDS),
     guestsCome: 'never',
     gear: [],
     stances: {},
@@ -235,77 +147,35 @@ export function emptyDraft(): HouseholdDraft {
 export const emptyPerson = (others: readonly { id: string }[]): PersonDraft => ({
   id: freeId('person', others),
   name: '',
-  age: '',
-  height: '',
-  weight: '',
+  ...emptyOf(PERSON_FIELDS),
   sure: { height: '', weight: '' },
-  sex: '',
   partner: '',
-  guest: false,
-  rides: false,
-  seldom: false,
-  climbs: true,
   needs: [],
   sharesWith: [],
   neverBeside: [],
 })
 
 /** A pet as texts to edit; of a new one nothing but its id need be given. */
-export function petDraft(
-  { id, name, kind, weight, crate }: Partial<Pet> & { id: string },
-  system: MeasureSystem = 'us',
-): PetDraft {
-  return {
-    id,
-    name: name ?? '',
-    kind: kind ?? 'dog',
-    weight: weightText(weight, system),
-    crate: sizeText(crate, system),
-  }
-}
-
-const sizeText = (size: Gear['size'], system: MeasureSystem): SizeDraft => ({
-  length: lengthText(size?.length, system),
-  width: lengthText(size?.width, system),
-  height: lengthText(size?.height, system),
+export const petDraft = (pet: Partial<Pet> & { id: string }, system: MeasureSystem = 'us'): PetDraft => ({
+  id: pet.id,
+  name: pet.name ?? '',
+  ...textsOf(PET_FIELDS, pet, system),
+  crate: textsOf(SIZE_FIELDS, pet.crate ?? {}, system),
 })
 
 /** A thing as texts to edit; of something new nothing but its id need be given. */
-export function gearDraft(
-  {
-    id,
-    name,
-    count,
-    weight,
-    size,
-    rides,
-    fuel,
-    turns,
-    stacks,
-    fragile,
-    keep,
-    first,
-    owner,
-    usualWeight,
-  }: Partial<Gear> & { id: string },
+export const gearDraft = (
+  { usualWeight, ...gear }: Partial<Gear> & { id: string },
   system: MeasureSystem = 'us',
-): GearDraft {
-  return {
-    id,
-    name: name ?? '',
-    count: String(count ?? 1),
-    weight: usualWeight ? '' : weightText(weight, system),
-    size: sizeText(size, system),
-    rides: rides ?? 'trailer',
-    fuel: fuel ?? false,
-    turns: turns ?? 'any',
-    alone: stacks === false,
-    fragile: fragile ?? false,
-    keep: keep ?? '',
-    first: first ?? '',
-    owner: owner ?? '',
-  }
-}
+): GearDraft => ({
+  id: gear.id,
+  name: gear.name ?? '',
+  ...textsOf(GEAR_FIELDS, gear, system),
+  ...(usualWeight && { weight: '' }),
+  size: textsOf(SIZE_FIELDS, gear.size ?? {}, system),
+  alone: gear.stacks === false,
+  owner: gear.owner ?? '',
+})
 
 /** `gear-3` when `gear-1` and `gear-2` are taken. */
 export function freeId(stem: string, others: readonly { id: string }[]): string {
@@ -314,13 +184,8 @@ export function freeId(stem: string, others: readonly { id: string }[]): string 
 
 function ratingDraft(reading: Reading | undefined, key: VehicleKey, system: MeasureSystem): RatingDraft {
   if (!reading || typeof reading.value !== 'number') return { value: '', source: 'label' }
-  const { unit } = VEHICLE_READS[key] as { unit?: string }
-  const value =
-    unit === 'in'
-      ? lengthText(reading.value, system)
-      : unit === 'lb'
-        ? weightText(reading.value, system)
-        : String(reading.value)
+  const { unit } = VEHICLE_READS[key] as { unit?: Quantity['unit'] }
+  const value = figureText(reading.value, unit, system)
   return { value, source: reading.source, ...(reading.confirmed && { confirmed: value }) }
 }
 
@@ -329,18 +194,4 @@ function eachRating<T>(make: (key: VehicleKey) => T): Record<VehicleKey, T> {
     VehicleKey,
     T
   >
-}
-
-/** Exact enough to come back as the same figure: whole inches as feet and inches, others as they are. */
-function lengthText(value: number | undefined, system: MeasureSystem): string {
-  if (value === undefined) return ''
-  if (system === 'metric') return `${Math.round(value * CM_PER_INCH * 10) / 10} cm`
-  return Number.isInteger(value) && value >= 12 ? formatFeet(value) : `${value} in`
-}
-
-const numberText = (value: number | undefined): string => (value === undefined ? '' : String(value))
-
-function weightText(value: number | undefined, system: MeasureSystem): string {
-  if (value === undefined) return ''
-  return system === 'metric' ? `${Math.round((value / LB_PER_KG) * 10) / 10} kg` : String(value)
 }

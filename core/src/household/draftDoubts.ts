@@ -73,7 +73,10 @@ const isSure = (sure: readonly SureText[], { figure, value }: OtherFigure<string
   sure.some((one) => one.figure === figure && one.text === value)
 
 const typedOther = ({ unit, value }: OtherFigure<string>): number | undefined =>
-  figureOf(unit === '$' ? parseMoney : unit === 'in' ? parseLength : parseWeight, value)
+  figureOf(
+    unit === undefined ? parseNumber : unit === '$' ? parseMoney : unit === 'in' ? parseLength : parseWeight,
+    value,
+  )
 
 function figureOf(read: (text: string) => number, text: string | undefined): number | undefined {
   try {

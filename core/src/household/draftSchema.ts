@@ -3,25 +3,22 @@ import { objectOf } from '../flaws/objectOf'
 import { SOURCES } from '../readings/reading'
 import { emptyDraft, emptyPerson, gearDraft, petDraft } from './draft'
 import type { GearDraft, HouseholdDraft, PersonDraft, PetDraft, RatingDraft, SizeDraft, SureText } from './draft'
-import { FRESH, GUEST_RHYTHMS, HOOKUPS, NEEDS, PLUGGED, RIDES, SEASONS, SEXES, SHADES, SPREADS } from './household'
-import { WASHINGS } from './washing'
+import { GUEST_RHYTHMS, NEEDS } from './household'
+import { GEAR_FIELDS, PET_FIELDS, SIZE_FIELDS } from './told/alongFields'
+import { LIMIT_FIELDS } from './told/limitFields'
+import { PERSON_FIELDS } from './told/personFields'
+import { draftFieldsOf } from './told/schema'
+import { TRIP_FIELDS } from './told/tripFields'
 
 const text = () => string().defined()
-const size = objectOf<SizeDraft>()({ length: text(), width: text(), height: text() })
+const size = objectOf<SizeDraft>()(draftFieldsOf(SIZE_FIELDS))
 
 const person = objectOf<PersonDraft>()({
   id: text(),
   name: text(),
-  age: text(),
-  height: text(),
-  weight: text(),
+  ...draftFieldsOf(PERSON_FIELDS),
   sure: objectOf<PersonDraft['sure']>()({ height: text(), weight: text() }).required(),
-  sex: text().oneOf(['', ...SEXES]),
   partner: text(),
-  guest: boolean().required(),
-  rides: boolean().required(),
-  seldom: boolean().required(),
-  climbs: boolean().required(),
   needs: array(string().oneOf(NEEDS).required()).required(),
   sharesWith: array(text()).required(),
   neverBeside: array(text()).required(),
@@ -30,24 +27,16 @@ const person = objectOf<PersonDraft>()({
 const pet = objectOf<PetDraft>()({
   id: text(),
   name: text(),
-  kind: text().oneOf(['dog', 'cat', 'other']),
-  weight: text(),
+  ...draftFieldsOf(PET_FIELDS),
   crate: size.required(),
 })
 
 const gear = objectOf<GearDraft>()({
   id: text(),
   name: text(),
-  count: text(),
-  weight: text(),
+  ...draftFieldsOf(GEAR_FIELDS),
   size: size.required(),
-  rides: text().oneOf(RIDES),
-  fuel: boolean().required(),
-  turns: text().oneOf(['any', 'upright', 'never']),
   alone: boolean().required(),
-  fragile: boolean().required(),
-  keep: text().oneOf(['', 'inside', 'outside', 'dry']),
-  first: text().oneOf(['', 'camp', 'road']),
   owner: text(),
 })
 
@@ -59,29 +48,8 @@ const draft = objectOf<HouseholdDraft>()({
   vehicle: mixed<HouseholdDraft['vehicle']>()
     .test('vehicle', 'a vehicle as it is typed', (vehicle) => isVehicle(vehicle))
     .required(),
-  trip: objectOf<HouseholdDraft['trip']>()({
-    nights: text(),
-    hookups: text().oneOf(HOOKUPS),
-    season: text().oneOf(SEASONS),
-    fresh: text().oneOf(['', ...FRESH]),
-    belongings: text(),
-    hitch: text(),
-    supplyEvery: text(),
-    washing: text().oneOf(['', ...WASHINGS]),
-    place: text(),
-    shade: text().oneOf(['', ...SHADES]),
-    panelWatts: text(),
-    generatorHours: text(),
-    movesEvery: text(),
-    driveHours: text(),
-    spreads: text().oneOf(['', ...SPREADS]),
-    plugsIn: text().oneOf(['', ...PLUGGED]),
-  }).required(),
-  limits: objectOf<HouseholdDraft['limits']>()({
-    budget: text(),
-    trailerLength: text(),
-    rigLength: text(),
-  }).required(),
+  trip: objectOf<HouseholdDraft['trip']>()(draftFieldsOf(TRIP_FIELDS)).required(),
+  limits: objectOf<HouseholdDraft['limits']>()(draftFieldsOf(LIMIT_FIELDS)).required(),
   guestsCome: text().oneOf(GUEST_RHYTHMS),
   gear: array(gear.required()).required(),
   stances: mixed<HouseholdDraft['stances']>()

@@ -2,7 +2,7 @@ import '../flaws/wording'
 import { number, string, type NumberSchema } from 'yup'
 import { formatFeet, formatQuantity } from '../quantity/format'
 import { parseLength, parseMoney, parseNumber, parseWeight } from '../quantity/parse'
-import { pounds } from '../quantity/quantity'
+import { dollars, pounds } from '../quantity/quantity'
 
 /**
  * Number fields that also read what people type. In a file (strict) a number must be a number; in the
@@ -24,12 +24,15 @@ export const weightField = (least: number, most: number) =>
     `a weight from ${least} to ${formatQuantity(pounds(most))}, written 180 or 82 kg`,
   ).meta({ about: 'lb' })
 
-export const moneyField = () =>
-  typed(parseMoney, 500, 2_000_000, 'an amount from $500 to $2,000,000, written 31,900 or 32k').meta({
+export const moneyField = (least: number, most: number) => {
+  const [from, to] = [dollars(least), dollars(most)].map((one) => formatQuantity(one))
+  return typed(parseMoney, least, most, `an amount from ${from} to ${to}, written 31,900 or 32k`).meta({
     about: 'US dollars',
   })
+}
 
-export const ageField = () => typed(parseNumber, 0, 120, 'an age from 0 to 120 years').meta({ about: 'years' })
+export const ageField = (least: number, most: number) =>
+  typed(parseNumber, least, most, `an age from ${least} to ${most} years`).meta({ about: 'years' })
 
 export const countField = (least: number, most: number) => {
   const expected = `a whole number from ${least} to ${most}`

@@ -12,6 +12,13 @@ import type { RatingDraft, SizeDraft } from './draft'
 import { usualGear } from './gearShelf'
 import { asBefore } from './untouched'
 import { parseRating } from './ratings'
+import { GEAR_FIELDS, PET_FIELDS } from './told/alongFields'
+import { emptyOf, rawOf } from './told/draft'
+import { LIMIT_FIELDS } from './told/limitFields'
+import { PERSON_FIELDS } from './told/personFields'
+import type { Fields } from './told/field'
+import type { DraftOf } from './told/shapes'
+import { TRIP_FIELDS } from './told/tripFields'
 import { HOUSEHOLD_FORMAT, HOUSEHOLD_VERSION, type Household, type Person } from './household'
 import { chosenWishesSchema } from './chosenWishesSchema'
 import { householdOf } from './householdShape'
@@ -61,19 +68,18 @@ export function judgeableSoFar(draft: HouseholdDraft, reader: Reader, before?: H
       { ...rating, value: keep(`vehicle.readings.${key}[0].value`, rating.value) },
     ]),
   ) as HouseholdDraft['vehicle']['ratings']
+  const readable = <T extends Fields>(table: T, typed: DraftOf<T>, path: string): DraftOf<T> => ({
+    ...typed,
+    ...Object.fromEntries(
+      Object.entries(emptyOf(table)).filter(([key]) => !table[key]!.needed && bad.has(`${path}.${key}`)),
+    ),
+  })
   const lenient: HouseholdDraft = {
     ...draft,
-    people: draft.people.map((person, i) => ({
-      ...person,
-      height: keep(`people[${i}].height`, person.height),
-      weight: keep(`people[${i}].weight`, person.weight),
-    })),
+    people: draft.people.map((person, i) => ({ ...person, ...readable(PERSON_FIELDS, person, `people[${i}]`) })),
     vehicle: { ...draft.vehicle, ratings },
-    limits: {
-      budget: keep('limits.budget', draft.limits.budget),
-      trailerLength: keep('limits.trailerLength', draft.limits.trailerLength),
-      rigLength: keep('limits.rigLength', draft.limits.rigLength),
-    },
+    trip: readable(TRIP_FIELDS, draft.trip, 'trip'),
+    limits: readable(LIMIT_FIELDS, draft.limits, 'limits'),
     gear: draft.gear.filter((_, i) => ![...bad].some((path) => path.startsWith(`gear[${i}]`))),
     pets: draft.pets.filter((_, i) => ![...bad].some((path) => path.startsWith(`pets[${i}]`))),
   }
@@ -94,29 +100,20 @@ function rawHousehold(draft: HouseholdDraft, reader: Reader, before: Household |
     format: HOUSEHOLD_FORMAT,
     version: HOUSEHOLD_VERSION,
     name: draft.name.trim() || calledAfter(draft.people),
-    people: draft.people.map(
-      ({ sex, sure, partner, guest, rides, seldom, climbs, needs, sharesWith, neverBeside, ...rest }) => ({
-        ...rest,
-        ...(sex && { sex }),
-        ...sureOf(rest, sure),
-        ...(partner && { partner }),
-        ...(guest && { guest }),
-        ...(guest && rides && { rides }),
-        ...(guest && seldom && { seldom }),
-        ...(!climbs && { climbs }),
-        ...(needs.length && { needs }),
-        ...(sharesWith.length && { sharesWith }),
-        ...(neverBeside.length && { neverBeside }),
-      }),
-    ),
-    pets: draft.pets.map(({ crate, ...pet }) => ({ ...pet, ...(isGiven(crate) && { crate }) })),
+    people: draft.people.map(rawPerson),
+    pets: draft.pets.map((pet) => ({
+      id: pet.id,
+      name: pet.name,
+      ...rawOf(PET_FIELDS, pet),
+      ...(isGiven(pet.crate) && { crate: pet.crate }),
+    })),
     vehicle: {
       name: draft.vehicle.name.trim() || UNNAMED_VEHICLE,
       readings: Object.fromEntries(readings),
       ...(unknown.length && { unknown }),
     },
-    trip: rawTrip(draft.trip),
-    limits: draft.limits,
+    trip: rawOf(TRIP_FIELDS, draft.trip),
+    limits: rawOf(LIMIT_FIELDS, draft.limits),
     guestsCome: draft.guestsCome,
     gear: draft.gear.map((one) => rawGear(one, draft.people)),
     stances: Object.fromEntries(Object.entries(draft.stances).filter(([, stance]) => stance)),
@@ -170,31 +167,34 @@ function ratingValue(key: VehicleKey, text: string): number | string {
 
 const isGiven = (size: SizeDraft): boolean => Object.values(size).some((text: string) => text.trim() !== '')
 
-/** What is as usual is left out of the document. */
-function rawGear(
-  { size, fuel, turns, alone, fragile, keep, first, owner, ...rest }: GearDraft,
-  people: readonly PersonDraft[],
-) {
-  const usual = rest.weight.trim() === '' ? usualGear(rest.name)?.weight : undefined
+function rawPerson(person: PersonDraft) {
+  const { id, name, sure, partner, needs, sharesWith, neverBeside } = person
+  const { rides, seldom, ...told } = rawOf(PERSON_FIELDS, person)
   return {
-    ...rest,
-    ...(usual !== undefined && { weight: usual, usualWeight: true }),
-    ...(isGiven(size) && { size }),
-    ...(fuel && { fuel }),
-    ...(turns !== 'any' && { turns }),
-    ...(alone && { stacks: false }),
-    ...(fragile && { fragile }),
-    ...(keep && { keep }),
-    ...(first && { first }),
-    // Whose was taken out of the household is everybody's.
-    ...(people.some(({ id }) => id === owner) && { owner }),
+    id,
+    name,
+    ...told,
+    // Of a guest alone.
+    ...(person.guest && { ...(rides !== undefined && { rides }), ...(seldom !== undefined && { seldom }) }),
+    ...sureOf(person, sure),
+    ...(partner && { partner }),
+    ...(needs.length && { needs }),
+    ...(sharesWith.length && { sharesWith }),
+    ...(neverBeside.length && { neverBeside }),
   }
 }
 
-/** What is as usual is left out of the document. */
-const rawTrip = ({ nights, hookups, season, ...rest }: HouseholdDraft['trip']) => ({
-  nights,
-  hookups,
-  season,
-  ...Object.fromEntries(Object.entries(rest).filter(([, text]) => text.trim() !== '')),
-})
+function rawGear(gear: GearDraft, people: readonly PersonDraft[]) {
+  const { id, name, weight, size, alone, owner } = gear
+  const usual = weight.trim() === '' ? usualGear(name)?.weight : undefined
+  return {
+    id,
+    name,
+    ...rawOf(GEAR_FIELDS, gear),
+    ...(usual !== undefined && { weight: usual, usualWeight: true }),
+    ...(isGiven(size) && { size }),
+    ...(alone && { stacks: false }),
+    // Whose was taken out of the household is everybody's.
+    ...(people.some((one) => one.id === owner) && { owner }),
+  }
+}

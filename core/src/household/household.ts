@@ -2,7 +2,11 @@ import type { VehicleKey } from '../readings/vehicleReads'
 import { figure, type Readings } from '../readings/reading'
 import type { FeatureWish } from './featureWishes'
 import type { Stance, StanceId } from './stances'
-import type { Washing } from './washing'
+import type { GEAR_FIELDS, PET_FIELDS, SIZE_FIELDS } from './told/alongFields'
+import type { LIMIT_FIELDS } from './told/limitFields'
+import type { PERSON_FIELDS } from './told/personFields'
+import type { DocumentOf } from './told/shapes'
+import type { TRIP_FIELDS } from './told/tripFields'
 
 export const HOUSEHOLD_FORMAT = 'hitchet/household'
 export const HOUSEHOLD_VERSION = 2
@@ -43,18 +47,9 @@ export const NEEDS = [
   'work place',
   'wheelchair',
 ] as const
-export const SEXES = ['female', 'male'] as const
-
-export interface Person {
+export interface Person extends DocumentOf<typeof PERSON_FIELDS> {
   id: string
   name: string
-  /** Years. */
-  age: number
-  /** Inches; absent: to be asked. */
-  height?: number
-  /** Pounds; absent: to be asked. */
-  weight?: number
-  sex?: (typeof SEXES)[number]
   /** Id of the one they share a bed with. Written on both. */
   partner?: string
   /** Ids of those they may share a bed with if it helps. It counts when both say so. */
@@ -63,23 +58,13 @@ export interface Person {
   neverBeside?: string[]
   /** What is out of the ordinary, was questioned, and is so. */
   sure?: ('height' | 'weight')[]
-  /** Absent: climbs a bunk ladder like anyone. */
-  climbs?: boolean
   needs?: (typeof NEEDS)[number][]
-  /** A guest is there on guest nights only. */
-  guest?: boolean
-  /** A guest who rides in the tow vehicle; others come by themselves. */
-  rides?: boolean
-  /** A guest who comes only when everybody does. */
-  seldom?: boolean
 }
 
-export interface Pet {
+export interface Pet extends DocumentOf<typeof PET_FIELDS> {
   id: string
   name: string
-  kind: 'dog' | 'cat' | 'other'
-  weight?: number
-  crate?: { length: number; width: number; height: number }
+  crate?: Size
 }
 
 export interface Vehicle {
@@ -89,80 +74,21 @@ export interface Vehicle {
   unknown?: VehicleKey[]
 }
 
-/** Water and power and drain, power alone, water alone, none. */
-export const HOOKUPS = ['full', 'electric', 'water', 'none'] as const
-export const SEASONS = ['summer', 'spring to fall', 'winter'] as const
-export const SHADES = ['none', 'half', 'deep'] as const
-export const FRESH = ['empty', 'quarter', 'half', 'full'] as const
-export const PLUGGED = ['coffee maker', 'coffee maker and hair dryer'] as const
-/** With a weight-distribution hitch, or on the ball alone. */
-export const SPREADS = ['yes', 'no'] as const
-export interface Trip {
-  nights: number
-  hookups: (typeof HOOKUPS)[number]
-  season: (typeof SEASONS)[number]
-  /** How full the fresh tank is on the road; absent: as usual for their hookups. */
-  fresh?: (typeof FRESH)[number]
-  /** Clothes, food, dishes and camp kit in the trailer, all together, and the hitch itself, pounds; absent: as usual. */
-  belongings?: number
-  hitch?: number
-  /** Nights from one place to dump, fill and buy propane to the next; absent: none on the way. */
-  supplyEvery?: number
-  /** How they wash; absent: short showers. */
-  washing?: Washing
-  /** The kind of country they camp in, by its id in the table of climates; absent: the first of them. */
-  place?: string
-  /** Over the roof by day; absent: none. */
-  shade?: (typeof SHADES)[number]
-  /** A panel of their own that stands in the sun, watts. */
-  panelWatts?: number
-  /** Hours a day that their generator runs. */
-  generatorHours?: number
-  /** Nights from one place to the next, where they drive on; absent: they stay where they are. */
-  movesEvery?: number
-  /** Hours they drive on such a day; absent: as usual. */
-  driveHours?: number
-  /** Whether they tow with a weight-distribution hitch; absent: not asked. */
-  spreads?: (typeof SPREADS)[number]
-  /** What they plug into the trailer's outlets where no post gives power; absent: nothing. */
-  plugsIn?: (typeof PLUGGED)[number]
-}
-
-/** What it may cost and how long it may be. An absent limit does not limit. */
-export interface Limits {
-  budget?: number
-  /** Coupler to bumper. */
-  trailerLength?: number
-  /** Tow vehicle and trailer together, as sites count it. */
-  rigLength?: number
-}
+export type Trip = DocumentOf<typeof TRIP_FIELDS>
+export type Limits = DocumentOf<typeof LIMIT_FIELDS>
+/** Inches. */
+export type Size = DocumentOf<typeof SIZE_FIELDS>
 
 export const GUEST_RHYTHMS = ['never', 'a few times a year', 'monthly', 'most trips'] as const
 export type GuestRhythm = (typeof GUEST_RHYTHMS)[number]
 
-export const RIDES = ['trailer', 'vehicle', 'rack'] as const
-
-/** Something that comes along. Inches and pounds, each. */
-export interface Gear {
+/** Something that comes along, each of it. Inches and pounds. */
+export interface Gear extends DocumentOf<typeof GEAR_FIELDS> {
   id: string
   name: string
-  count: number
-  weight: number
-  size?: { length: number; width: number; height: number }
-  /** In the trailer, in the tow vehicle, or on a rack behind the trailer. */
-  rides: (typeof RIDES)[number]
-  /** Fuel never rides inside. */
-  fuel?: boolean
-  /** Absent: any way up. */
-  turns?: 'any' | 'upright' | 'never'
+  size?: Size
   /** False: it stands on the floor alone, with nothing on it. */
   stacks?: boolean
-  /** Nothing goes on top of it. */
-  fragile?: boolean
-  /** Inside the trailer, outside it, or wherever it stays dry. */
-  keep?: 'inside' | 'outside' | 'dry'
-  /** Wanted first when they arrive, or while they drive. */
-  first?: 'camp' | 'road'
   /** Nobody weighed it: the weight is the usual one of its kind. */
   usualWeight?: boolean
   /** Id of the person whose it is; absent: everybody's. */

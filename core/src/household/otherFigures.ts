@@ -3,6 +3,10 @@ import { quantity, type Quantity } from '../quantity/quantity'
 import { oddFigure } from '../readings/doubt'
 import { GEAR_SHELF } from './gearShelf'
 import type { Pet } from './household'
+import { unitOf } from './told/draft'
+import { usualFigures, type Fields } from './told/field'
+import { LIMIT_FIELDS } from './told/limitFields'
+import { TRIP_FIELDS } from './told/tripFields'
 
 /** A household's figures besides those of its people and its vehicle, with what they usually are. */
 export interface OtherFigure<T> {
@@ -10,25 +14,24 @@ export interface OtherFigure<T> {
   figure: string
   label: string
   value: T
-  unit: Quantity['unit']
+  /** Absent: a plain number. */
+  unit?: Quantity['unit'] | undefined
   usual: readonly [number, number]
 }
 
 /** The document with its numbers, or the interview with its texts. */
 export interface HasOtherFigures<T> {
-  limits: { budget?: T; trailerLength?: T; rigLength?: T }
-  trip: { belongings?: T; hitch?: T }
+  limits: Told
+  trip: Told
   pets: readonly { id: string; name: string; kind: Pet['kind']; weight?: T }[]
   gear: readonly { id: string; name: string; weight?: T; size?: { length?: T; width?: T; height?: T } }[]
 }
 
-/** Wide: what nobody asks twice about (common practice). Pounds, inches, dollars. */
+/** Of a table of fields figures among others, which are not looked at. */
+type Told = object
+
+/** Wide: what nobody asks twice about (common practice). Pounds, inches. */
 const USUAL = {
-  budget: [4_000, 250_000],
-  trailerLength: [120, 540],
-  rigLength: [300, 900],
-  belongings: [50, 2_500],
-  hitch: [10, 250],
   gearWeight: [0.3, 500],
   gearSide: [0.5, 240],
 } as const
@@ -42,15 +45,16 @@ export function otherFigures<T>({ limits, trip, pets, gear }: HasOtherFigures<T>
     figure: string,
     label: string,
     value: T | undefined,
-    unit: Quantity['unit'],
+    unit: OtherFigure<T>['unit'],
     usual: readonly [number, number],
   ): OtherFigure<T>[] => (value === undefined || value === '' ? [] : [{ figure, label, value, unit, usual }])
+  const ofTable = (path: string, table: Fields, told: Told): OtherFigure<T>[] =>
+    usualFigures(table).flatMap(([key, field]) =>
+      some(`${path}.${key}`, field.label, (told as Record<string, T>)[key], unitOf(field), field.usual),
+    )
   return [
-    ...some('limits.budget', 'Budget', limits.budget, '$', USUAL.budget),
-    ...some('limits.trailerLength', 'Longest trailer', limits.trailerLength, 'in', USUAL.trailerLength),
-    ...some('limits.rigLength', 'Longest rig', limits.rigLength, 'in', USUAL.rigLength),
-    ...some('trip.belongings', 'Clothes, food and kit', trip.belongings, 'lb', USUAL.belongings),
-    ...some('trip.hitch', 'The hitch', trip.hitch, 'lb', USUAL.hitch),
+    ...ofTable('limits', LIMIT_FIELDS, limits),
+    ...ofTable('trip', TRIP_FIELDS, trip),
     ...pets.flatMap(({ id, name, kind, weight }) =>
       some(`pets.${id}.weight`, name || 'The pet', weight, 'lb', PET_WEIGHT[kind]),
     ),
@@ -78,4 +82,4 @@ export function otherFigures<T>({ limits, trip, pets, gear }: HasOtherFigures<T>
 
 /** What is odd about one of them, as a question; undefined when it is usual. */
 export const oddOther = ({ label, unit, usual }: OtherFigure<unknown>, value: number): Phrase | undefined =>
-  oddFigure(label, value, usual, (figure) => quantity(figure, unit))
+  oddFigure(label, value, usual, (figure) => (unit ? quantity(figure, unit) : figure))

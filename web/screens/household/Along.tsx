@@ -9,13 +9,14 @@ import { GEAR_SHELF, usualGear } from '@hitchet/core/household/gearShelf'
 import { formatQuantity } from '@hitchet/core/quantity/format'
 import { pounds } from '@hitchet/core/quantity/quantity'
 import { useMeasures } from '../../look/measures'
-import { RIDES } from '@hitchet/core/household/household'
+import { GEAR_FIELDS, PET_FIELDS, SIZE_FIELDS } from '@hitchet/core/household/told/alongFields'
 import { addRow } from './addRow'
 import { ColumnHead, SelectField, Tick } from './Choice'
 import { Dots } from './Dots'
 import { FieldLine } from './FieldLine'
 import { TextField } from './TextField'
 import { TakeOut } from './TakeOut'
+import { ToldField } from './ToldField'
 import { useOtherDoubt } from './useOtherDoubt'
 
 /** Pets and gear that come along, with what they weigh and where they ride. */
@@ -77,13 +78,8 @@ export function Along() {
       {pets.fields.map((field, i) => (
         <DoubtedLine key={field.key} of={`pets.${i}`} label={`Pet ${i + 1}`} fields={petFields(i)}>
           <TextField path={`pets.${i}.name`} label="Pet" width="170px" />
-          <SelectField
-            path={`pets.${i}.kind`}
-            label="Kind"
-            options={['dog', 'cat', 'other'].map((value) => ({ value, name: value }))}
-            width="100px"
-          />
-          <TextField path={`pets.${i}.weight`} label="Weight" width="92px" />
+          <ToldField path={`pets.${i}.kind`} field={PET_FIELDS.kind} />
+          <ToldField path={`pets.${i}.weight`} field={PET_FIELDS.weight} />
           <TextField path={`pets.${i}.crate.length`} label="Crate long" width="84px" />
           <TextField path={`pets.${i}.crate.width`} label="Wide" width="72px" />
           <TextField path={`pets.${i}.crate.height`} label="High" width="72px" />
@@ -93,35 +89,27 @@ export function Along() {
       {gear.fields.length > 0 && (
         <HStack gap="2" display={{ base: 'none', md: 'flex' }} aria-hidden>
           <ColumnHead width="190px">Gear</ColumnHead>
-          <ColumnHead width="66px">How many</ColumnHead>
-          <ColumnHead width="80px">Each weighs</ColumnHead>
-          <ColumnHead width="72px">Long</ColumnHead>
-          <ColumnHead width="72px">Wide</ColumnHead>
-          <ColumnHead width="72px">High</ColumnHead>
-          <ColumnHead width="100px">Rides in the</ColumnHead>
+          {GEAR_HEADS.map(({ label, width }) => (
+            <ColumnHead key={label} width={width}>
+              {label}
+            </ColumnHead>
+          ))}
         </HStack>
       )}
       {gear.fields.map((field, i) => (
         <DoubtedLine key={field.key} of={`gear.${i}`} label={`Gear ${i + 1}`} fields={gearFields(i)}>
           <TextField path={`gear.${i}.name`} label="Gear" width="190px" hideLabel />
-          <TextField path={`gear.${i}.count`} label="How many" width="66px" hideLabel />
-          <TextField
+          <ToldField path={`gear.${i}.count`} field={GEAR_FIELDS.count} hideLabel />
+          <ToldField
             path={`gear.${i}.weight`}
-            label="Each weighs"
-            width="80px"
+            field={GEAR_FIELDS.weight}
             placeholder={usualWeight(gearRows[i]?.name)}
             hideLabel
           />
-          <TextField path={`gear.${i}.size.length`} label="Long" width="72px" hideLabel />
-          <TextField path={`gear.${i}.size.width`} label="Wide" width="72px" hideLabel />
-          <TextField path={`gear.${i}.size.height`} label="High" width="72px" hideLabel />
-          <SelectField
-            path={`gear.${i}.rides`}
-            label="Rides in the"
-            hideLabel
-            options={RIDES.map((value) => ({ value, name: value }))}
-            width="100px"
-          />
+          <ToldField path={`gear.${i}.size.length`} field={SIZE_FIELDS.length} hideLabel />
+          <ToldField path={`gear.${i}.size.width`} field={SIZE_FIELDS.width} hideLabel />
+          <ToldField path={`gear.${i}.size.height`} field={SIZE_FIELDS.height} hideLabel />
+          <ToldField path={`gear.${i}.rides`} field={GEAR_FIELDS.rides} hideLabel />
           <Handling index={i} />
           <TakeOut label={`Take gear ${i + 1} out`} onClick={() => gear.remove(i)} />
         </DoubtedLine>
@@ -129,6 +117,8 @@ export function Along() {
     </Stack>
   )
 }
+
+const GEAR_HEADS = [GEAR_FIELDS.count, GEAR_FIELDS.weight, ...Object.values(SIZE_FIELDS), GEAR_FIELDS.rides]
 
 /** A line whose figures are questioned when they are odd. */
 function DoubtedLine({
@@ -151,8 +141,8 @@ const petFields = (i: number) =>
 const gearFields = (i: number) =>
   [
     { path: `gear.${i}.name`, label: 'Gear' },
-    { path: `gear.${i}.count`, label: 'How many' },
-    { path: `gear.${i}.weight`, label: 'Each weighs' },
+    { path: `gear.${i}.count`, label: GEAR_FIELDS.count.label },
+    { path: `gear.${i}.weight`, label: GEAR_FIELDS.weight.label },
     ...sides(`gear.${i}.size`, 'Size'),
   ] as const
 
@@ -171,34 +161,9 @@ function Handling({ index }: { index: number }) {
   const people = useWatch<HouseholdDraft, 'people'>({ name: 'people' })
   return (
     <Dots label={`How ${one.name || 'this'} rides`} count={count}>
-      <SelectField
-        path={`gear.${index}.turns`}
-        label="May be turned"
-        options={[
-          { value: 'any', name: 'any way up' },
-          { value: 'upright', name: 'upright only' },
-          { value: 'never', name: 'not at all' },
-        ]}
-      />
-      <SelectField
-        path={`gear.${index}.first`}
-        label="Wanted first"
-        options={[
-          { value: '', name: 'no matter when' },
-          { value: 'camp', name: 'at camp' },
-          { value: 'road', name: 'on the road' },
-        ]}
-      />
-      <SelectField
-        path={`gear.${index}.keep`}
-        label="Kept"
-        options={[
-          { value: '', name: 'inside or outside' },
-          { value: 'inside', name: 'inside' },
-          { value: 'outside', name: 'outside' },
-          { value: 'dry', name: 'wherever it is dry' },
-        ]}
-      />
+      <ToldField path={`gear.${index}.turns`} field={GEAR_FIELDS.turns} />
+      <ToldField path={`gear.${index}.first`} field={GEAR_FIELDS.first} />
+      <ToldField path={`gear.${index}.keep`} field={GEAR_FIELDS.keep} />
       <SelectField
         path={`gear.${index}.owner`}
         label="Whose"
@@ -207,9 +172,9 @@ function Handling({ index }: { index: number }) {
           ...people.map(({ id, name }, i) => ({ value: id, name: name || `Person ${i + 1}` })),
         ]}
       />
-      <Tick path={`gear.${index}.fragile`} label="Nothing on top of it" />
+      <ToldField path={`gear.${index}.fragile`} field={GEAR_FIELDS.fragile} />
       <Tick path={`gear.${index}.alone`} label="Stands on the floor alone" />
-      <Tick path={`gear.${index}.fuel`} label="Carries fuel: never inside" />
+      <ToldField path={`gear.${index}.fuel`} field={GEAR_FIELDS.fuel} />
     </Dots>
   )
 }

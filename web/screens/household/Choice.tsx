@@ -66,7 +66,7 @@ export function SelectField({ path, label, options, hideLabel, width }: ChoicePr
   )
 }
 
-export const ColumnHead = ({ children, width }: { children?: string; width: string }) => (
+export const ColumnHead = ({ children, width }: { children?: string; width?: string | undefined }) => (
   <p className="column-head" style={{ width }}>
     {children}
   </p>

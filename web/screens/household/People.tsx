@@ -8,18 +8,20 @@ import { emptyPerson, type HouseholdDraft, type PersonDraft } from '@hitchet/cor
 import { personDoubt } from '@hitchet/core/household/draftDoubts'
 import { atMost } from '@hitchet/core/household/growth'
 import { NEEDS } from '@hitchet/core/household/household'
+import { PERSON_FIELDS } from '@hitchet/core/household/told/personFields'
 import { formatFeet, formatQuantity } from '@hitchet/core/quantity/format'
 import { pounds } from '@hitchet/core/quantity/quantity'
 import { useMeasures } from '../../look/measures'
 import { tokensOf } from '@hitchet/core/household/tokens'
 import { PersonToken } from '../../drawing/PersonToken'
 import { addRow } from './addRow'
-import { ColumnHead, SelectField, Tick } from './Choice'
+import { ColumnHead } from './Choice'
 import { Dots } from './Dots'
 import { FieldLine } from './FieldLine'
 import { PeopleLine } from './PeopleLine'
 import { TakeOut } from './TakeOut'
 import { TextField } from './TextField'
+import { ToldField } from './ToldField'
 
 /**
  * Who sleeps in it: typed in one line, and a row for each, with what else they need behind the dots. What adds stands above
@@ -78,7 +80,12 @@ export function People({ first }: { first: boolean }) {
   )
 }
 
-const FIELD_NAMES = { name: 'Name', age: 'Age', height: 'Height', weight: 'Weight' } as const
+const FIELD_NAMES = {
+  name: 'Name',
+  age: PERSON_FIELDS.age.label,
+  height: PERSON_FIELDS.height.label,
+  weight: PERSON_FIELDS.weight.label,
+} as const
 
 interface PersonLineProps {
   index: number
@@ -107,24 +114,22 @@ const PersonLine = memo(function PersonLine({ index, roster, only, onTakeOut }: 
     >
       <span style={{ width: 28, paddingTop: 4, flex: 'none' }}>{token && <PersonToken token={token} />}</span>
       <TextField path={`people.${index}.name`} label="Name" hideLabel width="130px" />
-      <TextField path={`people.${index}.age`} label="Age" hideLabel width="64px" />
-      <TextField
+      <ToldField path={`people.${index}.age`} field={PERSON_FIELDS.age} hideLabel />
+      <ToldField
         path={`people.${index}.height`}
-        label="Height"
+        field={PERSON_FIELDS.height}
+        {...(most.height !== undefined && { placeholder: most.height })}
         hideLabel
-        width="104px"
-        placeholder={most.height ?? `6'2`}
       />
-      <TextField
+      <ToldField
         path={`people.${index}.weight`}
-        label="Weight"
+        field={PERSON_FIELDS.weight}
+        {...(most.weight !== undefined && { placeholder: most.weight })}
         hideLabel
-        width="92px"
-        placeholder={most.weight ?? '180'}
       />
       <Partner index={index} people={people} />
       <span style={{ minWidth: 44, paddingTop: 6, flex: 'none' }}>
-        <Tick path={`people.${index}.guest`} label="Guest" hideLabel />
+        <ToldField path={`people.${index}.guest`} field={PERSON_FIELDS.guest} hideLabel />
       </span>
       <More index={index} people={people} />
       <TakeOut label={`Take ${name || 'this person'} out`} disabled={only} onClick={() => onTakeOut(index)} />
@@ -247,7 +252,7 @@ function More({ index, people }: { index: number; people: { id: string; name: st
       <Text fontWeight="600" mb="2">
         {name || 'This person'}
       </Text>
-      <Tick path={`people.${index}.climbs`} label="Climbs a bunk ladder" />
+      <ToldField path={`people.${index}.climbs`} field={PERSON_FIELDS.climbs} />
       {NEEDS.map((need) => (
         <Box key={need}>
           <label className="choice">
@@ -255,18 +260,10 @@ function More({ index, people }: { index: number; people: { id: string; name: st
           </label>
         </Box>
       ))}
-      {guest && <Tick path={`people.${index}.rides`} label="Rides along in the tow vehicle" />}
-      {guest && <Tick path={`people.${index}.seldom`} label="Comes only when everybody does" />}
+      {guest && <ToldField path={`people.${index}.rides`} field={PERSON_FIELDS.rides} />}
+      {guest && <ToldField path={`people.${index}.seldom`} field={PERSON_FIELDS.seldom} />}
       <Box my="2">
-        <SelectField
-          path={`people.${index}.sex`}
-          label="Grows as"
-          options={[
-            { value: '', name: 'not said' },
-            { value: 'female', name: 'a girl, a woman' },
-            { value: 'male', name: 'a boy, a man' },
-          ]}
-        />
+        <ToldField path={`people.${index}.sex`} field={PERSON_FIELDS.sex} />
       </Box>
       {people[index] && others.length > 0 && <Beside index={index} own={people[index].id} others={others} />}
     </Dots>

@@ -2,16 +2,15 @@
 
 import { Button, Flex, Text } from '@chakra-ui/react'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
-import { FRESH, GUEST_RHYTHMS, PLUGGED, SEASONS, SPREADS } from '@hitchet/core/household/household'
+import { GUEST_RHYTHMS } from '@hitchet/core/household/household'
 import { STYLES, styleOf } from '@hitchet/core/household/styles'
-import { WASHINGS } from '@hitchet/core/household/washing'
+import { figuresOf } from '@hitchet/core/household/told/field'
+import { TRIP_FIELDS } from '@hitchet/core/household/told/tripFields'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { Choice, SelectField } from './Choice'
 import { FieldLine } from './FieldLine'
-import { TextField } from './TextField'
+import { ToldField } from './ToldField'
 import { useOtherDoubt } from './useOtherDoubt'
-
-const plain = (values: readonly string[]) => values.map((value) => ({ value, name: value }))
 
 /** What people call the way they camp: one tap fills in what it stands for, and each figure can be changed after. */
 function Styles() {
@@ -42,6 +41,8 @@ function Styles() {
   )
 }
 
+const TOLD = TRIP_FIELDS
+
 /** What their nights hang on where the site does not give everything. */
 function StayOut() {
   const { control } = useFormContext<HouseholdDraft>()
@@ -49,47 +50,16 @@ function StayOut() {
   if (hookups === 'full') return null
   return (
     <>
-      <TextField
-        path="trip.supplyEvery"
-        label="Dump and fill every … nights"
-        placeholder="not on the way"
-        width="200px"
-      />
-      <SelectField
-        path="trip.washing"
-        label="How they wash"
-        options={[{ value: '', name: 'not asked yet' }, ...plain(WASHINGS)]}
-        width="150px"
-      />
+      <ToldField path="trip.supplyEvery" field={TOLD.supplyEvery} />
+      <ToldField path="trip.washing" field={TOLD.washing} />
       {hookups !== 'electric' && (
         <>
-          <SelectField
-            path="trip.shade"
-            label="Shade over the roof"
-            options={[
-              { value: '', name: 'none' },
-              { value: 'half', name: 'half the day' },
-              { value: 'deep', name: 'under trees' },
-            ]}
-            width="150px"
-          />
-          <TextField path="trip.panelWatts" label="Own solar panel, W" placeholder="none" width="140px" />
-          <TextField path="trip.generatorHours" label="Generator, hours a day" placeholder="none" width="160px" />
-          <TextField
-            path="trip.movesEvery"
-            label="They drive on every … nights"
-            placeholder="they stay"
-            width="190px"
-          />
-          {movesEvery !== '' && (
-            <TextField path="trip.driveHours" label="Driving, hours" placeholder="3" width="120px" />
-          )}
-          <SelectField
-            path="trip.plugsIn"
-            label="They plug in"
-            options={[{ value: '', name: 'nothing' }, ...plain(PLUGGED)]}
-            width="200px"
-          />
+          <ToldField path="trip.shade" field={TOLD.shade} />
+          <ToldField path="trip.panelWatts" field={TOLD.panelWatts} />
+          <ToldField path="trip.generatorHours" field={TOLD.generatorHours} />
+          <ToldField path="trip.movesEvery" field={TOLD.movesEvery} />
+          {movesEvery !== '' && <ToldField path="trip.driveHours" field={TOLD.driveHours} />}
+          <ToldField path="trip.plugsIn" field={TOLD.plugsIn} />
         </>
       )}
     </>
@@ -105,49 +75,26 @@ export interface Countries {
 /** How they camp. */
 export function Trip({ countries: { known, trouble } }: { countries: Countries }) {
   return (
-    <FieldLine
-      gap={20}
-      doubt={useOtherDoubt('trip')}
-      fields={[
-        { path: 'trip.nights', label: 'Usual nights' },
-        { path: 'trip.belongings', label: 'Clothes, food and kit' },
-        { path: 'trip.hitch', label: 'The hitch' },
-      ]}
-    >
+    <FieldLine gap={20} doubt={useOtherDoubt('trip')} fields={FIGURES}>
       <Styles />
-      <TextField path="trip.nights" label="Usual nights" width="110px" />
-      <Choice
-        path="trip.hookups"
-        label="Hookups where they camp"
-        options={[
-          { value: 'full', name: 'water and power' },
-          { value: 'electric', name: 'power only' },
-          { value: 'water', name: 'water only' },
-          { value: 'none', name: 'none' },
-        ]}
-      />
-      <Choice path="trip.season" label="Season" options={plain(SEASONS)} />
+      <ToldField path="trip.nights" field={TOLD.nights} />
+      <ToldField path="trip.hookups" field={TOLD.hookups} />
+      <ToldField path="trip.season" field={TOLD.season} />
       <SelectField
         path="trip.place"
-        label="Kind of country"
+        label={TOLD.place.label}
         options={[{ value: '', name: 'not asked yet' }, ...known.map(({ id: value, name }) => ({ value, name }))]}
-        width="160px"
+        width={TOLD.place.width}
       />
-      <Choice path="guestsCome" label="Guests come along" options={plain(GUEST_RHYTHMS)} />
-      <SelectField
-        path="trip.fresh"
-        label="Fresh tank on the road"
-        options={[{ value: '', name: 'as usual' }, ...plain(FRESH)]}
-        width="160px"
+      <Choice
+        path="guestsCome"
+        label="Guests come along"
+        options={GUEST_RHYTHMS.map((value) => ({ value, name: value }))}
       />
-      <TextField path="trip.belongings" label="Clothes, food and kit" placeholder="as usual" width="160px" />
-      <TextField path="trip.hitch" label="The hitch" placeholder="80 lb" width="110px" />
-      <SelectField
-        path="trip.spreads"
-        label="Weight-distribution hitch"
-        options={[{ value: '', name: 'not asked yet' }, ...plain(SPREADS)]}
-        width="170px"
-      />
+      <ToldField path="trip.fresh" field={TOLD.fresh} />
+      <ToldField path="trip.belongings" field={TOLD.belongings} />
+      <ToldField path="trip.hitch" field={TOLD.hitch} />
+      <ToldField path="trip.spreads" field={TOLD.spreads} />
       <StayOut />
       {trouble && (
         <Text w="100%" fontSize="14.5px">
@@ -157,3 +104,9 @@ export function Trip({ countries: { known, trouble } }: { countries: Countries }
     </FieldLine>
   )
 }
+
+/** What can be wrong of it. */
+const FIGURES = figuresOf(TRIP_FIELDS).map(([key, { label }]) => ({
+  path: `trip.${key as keyof HouseholdDraft['trip']}` as const,
+  label,
+}))

@@ -7,7 +7,8 @@ import { Refused } from '../refused'
 const FULL =
   'The disk of the database is full, so nothing was saved. What you did is kept here; tell whoever looks after the machine, then try again.'
 const READ_ONLY =
-  'The database can be read but not written right now, so nothing was saved. Your work is still on this device. Tell the person who runs the server, then try again.'
+  'The database takes no changes right now, so nothing was saved. Your work is still on this device. ' +
+  'Tell the person who runs the server, then try again.'
 
 /** One mapping of whatever a handler throws to an answer in words. Faults of ours are logged without what was saved. */
 export function refusalOf(failure: unknown, where: string): Response {

@@ -12,6 +12,7 @@ import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { limitsRaised } from '../limits'
 import { fits, no, tight } from '../reason'
+import { rule, type ValuesOf } from '../../rule/rule'
 import type { Helping, Limit } from '../helping'
 import type { Open } from '../open'
 import type { Household } from '../../household/household'
@@ -21,12 +22,12 @@ interface VintageFacts {
   year: number
   old: boolean
 }
-interface VintageRules {
-  newest: number
-  oldBefore: number
-}
+const VINTAGE_RULES = {
+  newest: rule('New up to', 1900, 'year', [1880, 1950], 'Common practice'),
+  oldBefore: rule('Old before', 2015, 'year', [1990, 2020], 'Common practice'),
+} as const
 
-interface VintageNeed extends VintageRules {
+interface VintageNeed extends ValuesOf<typeof VINTAGE_RULES> {
   nights: number
   hitch: number
 }
@@ -57,11 +58,11 @@ const open = (household: Household): Open[] => [
   { field: 'trip.nights', asks: says\`How long they stay\`, answers: [{ household }, { household: longer(household) }] },
 ]
 
-export const vintage: Question<'vintage', VintageFacts, VintageNeed, VintageRules, 'oldBefore'> = {
+export const vintage: Question<'vintage', VintageFacts, VintageNeed, typeof VINTAGE_RULES, 'oldBefore'> = {
   id: 'vintage',
   words: { asks: 'Is it of a good year?', short: 'Good year', topic: 'its year', against: 'of a bad year' },
   version: 1,
-  rules: { newest: 1900, oldBefore: 2015 },
+  rules: VINTAGE_RULES,
   baked: ['oldBefore'],
   weight: 1,
   living: false,

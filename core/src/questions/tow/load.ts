@@ -1,14 +1,6 @@
 import { atMost } from '../../household/growth'
 import { plainName } from '../../stowing/stowed'
-import {
-  livesInIt,
-  riding,
-  vehicleFigure,
-  type Gear,
-  type Household,
-  type Person,
-  type RIDES,
-} from '../../household/household'
+import { livesInIt, riding, vehicleFigure, type Gear, type Household, type Person } from '../../household/household'
 import type { RigRules } from './rules'
 
 /** What rides where when this household leaves home. Pounds. */
@@ -42,7 +34,7 @@ export interface Load {
 export function loadOf(household: Household, rules: RigRules): Load {
   const people = riding(household)
   const { hookups, fresh, belongings, hitch } = household.trip
-  const gear = (where: (typeof RIDES)[number]) =>
+  const gear = (where: Gear['rides']) =>
     household.gear.filter(({ rides }) => rides === where).reduce((sum, { weight, count }) => sum + weight * count, 0)
   return {
     riders: people.length,

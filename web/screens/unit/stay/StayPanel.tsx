@@ -10,7 +10,7 @@ import { lasting, reckonedNights, type Lasting } from '@hitchet/core/camping/las
 import { morningRush } from '@hitchet/core/camping/morningRush'
 import { RESOURCES } from '@hitchet/core/camping/rig'
 import { ARRIVE } from '@hitchet/core/camping/day'
-import { WASHINGS, type Washing } from '@hitchet/core/household/washing'
+import { WASHINGS, type Washing } from '@hitchet/core/household/told/tripFields'
 import { capital } from '@hitchet/core/plan/naming'
 import { phraseText } from '@hitchet/core/quantity/phrase'
 import { badness, type Verdict } from '@hitchet/core/questions/reason'
