@@ -54,22 +54,30 @@ module.exports = {
     forbid(
       'walk-follows-the-plan',
       core('walk'),
-      core('questions|match|rules|formats|yard|nights|stowing|loading|camping|shared'),
+      core('questions|match|rules|formats|yard|nights|stowing|loading|camping|solver'),
       'the route follows from plan and catalogues: who asks comes later',
     ),
     forbid(
       'hand-over-follows-the-unit',
       core('handover'),
-      core('questions|match|rules|formats|yard|nights|stowing|loading|camping|shared|household|walk'),
+      core('questions|match|rules|formats|yard|nights|stowing|loading|camping|solver|household|walk'),
       'what is handed over is what the unit has, whoever buys it',
     ),
     forbid(
       'plan-asks-nothing',
       core('plan'),
-      core(
-        'questions|match|nights|stowing|loading|camping|weighing|parks|ground|shared|rules|household|formats|yard|trailer',
-      ),
+      core('questions|match|nights|stowing|loading|camping|weighing|parks|solver|rules|household|formats|yard|trailer'),
       'the plan answers to whoever asks, by rules it is given',
+    ),
+    // Within the plan: what it is, then its leaves, the raster of its floor, ways over that, how it is to live in, what is wrong.
+    forbid('plan-shapes-stand-alone', '^core/src/plan/shape/', '^core/src/plan/(?!shape/)', 'geometry knows no plan'),
+    ...['leaves', 'floor', 'ways', 'living', 'findings'].map((room, i, rooms) =>
+      forbid(
+        `plan-${room}-not-from-below`,
+        i === 0 ? '^core/src/plan/[^/]+\\.ts$' : `^core/src/plan/(${rooms.slice(0, i).join('|')})/`,
+        `^core/src/plan/(${rooms.slice(i).join('|')})/`,
+        'a room of the plan knows those before it',
+      ),
     ),
     forbid(
       'trailer-asks-nothing',
@@ -78,16 +86,16 @@ module.exports = {
       'data does not know who asks',
     ),
     forbid(
-      'grounds-lie-below-questions',
-      core('nights|stowing|loading|camping|weighing|parks|packing|ground|shared'),
+      'solvers-lie-below-questions',
+      core('nights|stowing|loading|camping|weighing|parks|packing|solver'),
       core('questions|match|rules|formats|yard'),
       'what questions rest on knows no question, and no rules but its own',
     ),
     forbid(
-      'grounds-do-not-know-their-list',
-      core('nights|stowing|loading|camping|weighing|parks|packing|ground'),
-      core('shared'),
-      'the list of what is shared stands above what it lists',
+      'solvers-do-not-know-their-list',
+      core('nights|stowing|loading|camping|weighing|parks|packing'),
+      '^core/src/solver/solvers',
+      'the list of solvers stands above what it lists',
     ),
     forbid(
       'questions-do-not-rank',

@@ -6,7 +6,7 @@ import { phraseText } from '../core/src/quantity/phrase'
 import type { QuestionId } from '../core/src/questions/index'
 import type { Verdict } from '../core/src/questions/reason'
 import { isUpper } from '../core/src/nights/facts'
-import { sharedFor } from '../core/src/shared/shared'
+import { sharedFor } from '../core/src/solver/solvers'
 import { DEFAULT_HOUSE_RULES } from '../core/src/rules/houseRules'
 import { households as demoHouseholds, trailers as demoTrailers } from './testing/files'
 

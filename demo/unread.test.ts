@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { factsOn } from '../core/src/match/factSheet'
 import { judgeFor } from '../core/src/match/judge'
-import { restsOn } from '../core/src/match/restsOn'
+import { provenanceOf } from '../core/src/match/provenance'
 import type { Answer } from '../core/src/questions/answer'
 import type { Verdict } from '../core/src/questions/reason'
 import { DEFAULT_HOUSE_RULES } from '../core/src/rules/houseRules'
@@ -40,7 +40,7 @@ describe('a figure that nobody read', () => {
       const asking = [0, 1, 2].map((n) => households[(3 * i + n * 5) % households.length]!)
       const judges = asking.map((household) => ({ household, judge: judgeFor(household, DEFAULT_HOUSE_RULES) }))
       const known = judges.map(({ judge }) => judge(factsOn(trailer, DEFAULT_HOUSE_RULES)))
-      const rests = asking.map((household) => restsOn(trailer, household, DEFAULT_HOUSE_RULES))
+      const rests = asking.map((household) => provenanceOf(trailer, household, DEFAULT_HOUSE_RULES))
       const kinder: string[] = []
       const unnamed: string[] = []
       for (const { key, without } of unreadOf(trailer)) {

@@ -3,7 +3,7 @@ import { AsyncLocalStorage } from 'node:async_hooks'
 import { createServer } from 'node:http'
 import next from 'next'
 import { FairGate, gateOf, House, isLight, personOf } from './fairGate.mjs'
-import { whoAsks } from './whoAsks.mjs'
+import { trustProxy } from './trustProxy.mjs'
 
 const { PORT = '3000', HOST = '127.0.0.1', HITCHET_TRUSTED_PROXIES = '' } = process.env
 
@@ -13,7 +13,7 @@ const REQUEST_MS = 300_000
 
 const METHODS = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'])
 
-const writeDown = whoAsksOrEnd(HITCHET_TRUSTED_PROXIES)
+const writeDown = trustProxyOrEnd(HITCHET_TRUSTED_PROXIES)
 const app = next({ dev: false, dir: import.meta.dirname, hostname: HOST, port: Number(PORT) })
 await app.prepare()
 const answer = app.getRequestHandler()
@@ -117,9 +117,9 @@ function isAddress(url) {
   }
 }
 
-function whoAsksOrEnd(proxies) {
+function trustProxyOrEnd(proxies) {
   try {
-    return whoAsks(proxies)
+    return trustProxy(proxies)
   } catch (failure) {
     console.error(`Hitchet cannot start: HITCHET_TRUSTED_PROXIES is no list of addresses: ${failure.message}`)
     process.exit(1)

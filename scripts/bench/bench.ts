@@ -1,5 +1,5 @@
 import { closePool } from '../../web/server/jobs/pool'
-import { stopKeepingUp } from '../../web/server/services/kept'
+import { stopRefreshing } from '../../web/server/services/answerCache'
 import { disconnect } from '../../web/server/db/database'
 import { benchCamping } from './camping'
 import { benchFacts } from './facts'
@@ -19,6 +19,6 @@ const results = {
   ranking: await benchRanking(),
 }
 console.log(JSON.stringify(results, null, 2))
-await stopKeepingUp()
+await stopRefreshing()
 await closePool()
 await disconnect()

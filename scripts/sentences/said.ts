@@ -10,7 +10,7 @@ import { marginText } from '../../core/src/questions/margin'
 import { sleepStory } from '../../core/src/questions/sleep/story'
 import { wouldGoIn } from '../../core/src/questions/stow/changes'
 import { DEFAULT_HOUSE_RULES as RULES } from '../../core/src/rules/houseRules'
-import { sharedFor } from '../../core/src/shared/shared'
+import { sharedFor } from '../../core/src/solver/solvers'
 import type { Trailer } from '../../core/src/trailer/trailer'
 
 /** Something the program says of a unit to a household. */

@@ -2,7 +2,7 @@ import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { parseTrailer } from '@hitchet/core/formats/document'
-import { toldWidth } from '@hitchet/core/plan/toldWidth'
+import { toldWidth } from '@hitchet/core/plan/floor/toldWidth'
 import { TIMES } from '@hitchet/core/plan/times'
 import { analyse, check } from './analyse'
 

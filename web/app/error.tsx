@@ -3,7 +3,7 @@
 import { Box, Button, Heading, HStack, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useTryAgain } from '../screens/useTryAgain'
-import { DATABASE_AWAY } from '../wire/refusal'
+import { DATABASE_AWAY } from '../contracts/refusal'
 
 const AWAY =
   'What you typed is kept on this device. The page comes by itself as soon as the database is back; ' +

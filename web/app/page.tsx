@@ -5,7 +5,7 @@ import { redirect } from 'next/navigation'
 import { may } from '../server/auth/access'
 import { requireAccount } from '../server/auth/session'
 import { latestHouseholds } from '../server/db/households'
-import { takenOutBy } from '../server/db/takenOut'
+import { takenOutBy } from '../server/db/softDeleted'
 import { ON_DESK } from '../server/services/desk'
 
 export const metadata: Metadata = { title: 'Desk' }

@@ -1,4 +1,4 @@
-import { meets, type Bounds } from '@hitchet/core/plan/shape'
+import { meets, type Bounds } from '@hitchet/core/plan/shape/shape'
 
 /**
  * Average width of a sign in the narrow face, as a share of its size. Measured on the shipped font: 0.44 for

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import { facesOf } from '@hitchet/core/plan/facing'
 import type { Fixture, Plan } from '@hitchet/core/plan/plan'
-import { bounds, corners } from '@hitchet/core/plan/shape'
+import { bounds, corners } from '@hitchet/core/plan/shape/shape'
 import type { FixtureKind } from '@hitchet/core/readings/catalogue'
 import { Shower, Toilet, Tub, Vanity, WetBath } from './fixtures/Bath'
 import { Cooktop, Counter, Fridge, Sink } from './fixtures/Kitchen'

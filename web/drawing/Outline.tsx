@@ -1,5 +1,5 @@
 import type { SVGProps } from 'react'
-import { corners, type Shape } from '@hitchet/core/plan/shape'
+import { corners, type Shape } from '@hitchet/core/plan/shape/shape'
 
 /** The ground a shape covers, outlined. */
 export function Outline({

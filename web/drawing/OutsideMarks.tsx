@@ -1,5 +1,5 @@
 import type { OutsideItem, Plan } from '@hitchet/core/plan/plan'
-import type { Bounds } from '@hitchet/core/plan/shape'
+import type { Bounds } from '@hitchet/core/plan/shape/shape'
 import { OUTSIDE_KINDS } from '@hitchet/core/readings/catalogue'
 import { takenInside } from '@hitchet/core/plan/takenInside'
 import { FittedText } from './FittedText'

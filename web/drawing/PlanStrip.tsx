@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import type { PersonToken } from '@hitchet/core/household/tokens'
 import type { Berth, Fixture, Plan, Slide, Window } from '@hitchet/core/plan/plan'
-import { bounds, meets, type Point, type Shape } from '@hitchet/core/plan/shape'
+import { bounds, meets, type Point, type Shape } from '@hitchet/core/plan/shape/shape'
 import { bay, bodiesAt, travelOf, type TimeOfDay } from '@hitchet/core/plan/times'
 import { BERTH_KINDS, FIXTURE_KINDS } from '@hitchet/core/readings/catalogue'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'

@@ -1,6 +1,6 @@
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
 import { inches } from '@hitchet/core/quantity/quantity'
-import { headOf, PAN, type SideView as Side } from '@hitchet/core/plan/sideView'
+import { headOf, PAN, type SideView as Side } from '@hitchet/core/plan/living/sideView'
 
 /** Pixels per inch, and room for what is written on the right. */
 const SCALE = 1.7

@@ -1,6 +1,6 @@
 import { extentOf, MARGIN, type Extent } from '@hitchet/core/plan/extent'
 import type { Plan, Side } from '@hitchet/core/plan/plan'
-import type { Bounds } from '@hitchet/core/plan/shape'
+import type { Bounds } from '@hitchet/core/plan/shape/shape'
 
 /**
  * What a strip shows along the ruler: inches before the coupler, and from the coupler on. Shared by all strips

@@ -2,7 +2,7 @@ import { extentOf, MARGIN, type Extent } from '@hitchet/core/plan/extent'
 import type { Plan } from '@hitchet/core/plan/plan'
 import { PALETTE } from '../look/palette'
 import type { Frame } from './frame'
-import { STRIP_LOOKS, type StripLook, type StripTheme } from '../wire/stripLooks'
+import { STRIP_LOOKS, type StripLook, type StripTheme } from '../contracts/stripLooks'
 import { PlanStrip } from './PlanStrip'
 
 /**

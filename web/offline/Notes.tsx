@@ -4,7 +4,7 @@ import { createContext, useCallback, useContext, useEffect, useMemo, useRef, use
 import { v7 as uuid } from 'uuid'
 import type { WalkEvent, WalkNote } from '@hitchet/core/walk/event'
 import { request } from '../screens/request'
-import type { TakenEvents } from '../wire/walkEvents'
+import type { TakenEvents } from '../contracts/walkEvents'
 import { queueOn, type Queue, type Told } from './queue'
 import { sendWaiting, type Sent } from './sending'
 import { showsPagesOf } from './whose'

@@ -1,6 +1,6 @@
 import type { WalkEvent } from '@hitchet/core/walk/event'
 import type { Outcome } from '../screens/request'
-import { AT_ONCE, type TakenEvents } from '../wire/walkEvents'
+import { AT_ONCE, type TakenEvents } from '../contracts/walkEvents'
 import type { Queue, Waiting } from './queue'
 
 export type Send = (events: WalkEvent[]) => Promise<Outcome<TakenEvents>>

@@ -6,7 +6,7 @@ import type { TakenUnit } from '@hitchet/core/takehome/takeHome'
 import { VERDICT_WORDS } from '../drawing/patterns'
 import { PageFoot } from './PageFoot'
 import { styles } from './sheet'
-import type { PaperJob } from '../wire/paper'
+import type { PaperJob } from '../contracts/paper'
 import { Filling } from './YearStrip'
 
 /** What was asked and answered, every caution whole, what is still open; of a single unit every reading with its source. */

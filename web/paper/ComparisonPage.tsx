@@ -13,7 +13,7 @@ import { ScaleBar } from './ScaleBar'
 import type { PaperScale } from './scale'
 import { styles } from './sheet'
 import { ON_THE_PAGE } from './UnitPage'
-import type { PaperJob } from '../wire/paper'
+import type { PaperJob } from '../contracts/paper'
 import { Filling } from './YearStrip'
 
 /** So many answers that differ are told on the page; the appendix has them all. */

@@ -3,7 +3,7 @@ import { listed } from '@hitchet/core/quantity/phrase'
 import { AppendixPage } from './AppendixPage'
 import { ComparisonPage } from './ComparisonPage'
 import type { PaperScale } from './scale'
-import type { PaperJob } from '../wire/paper'
+import type { PaperJob } from '../contracts/paper'
 import { UnitPage } from './UnitPage'
 
 /** One page that is read, and an appendix that is looked up. `onPages`: how many sheets the first has become. */

@@ -11,7 +11,7 @@ import { ScaleBar } from './ScaleBar'
 import type { PaperScale } from './scale'
 import { MARGIN, PAGE, styles } from './sheet'
 import { Ticks } from './Ticks'
-import type { PaperJob } from '../wire/paper'
+import type { PaperJob } from '../contracts/paper'
 import { WhoLies } from './WhoLies'
 import { YearStrip } from './YearStrip'
 

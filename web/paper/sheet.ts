@@ -1,5 +1,5 @@
 import { StyleSheet } from '@react-pdf/renderer'
-import type { PaperSize } from '../wire/paper'
+import type { PaperSize } from '../contracts/paper'
 import { FIGURES, TEXT } from './fonts'
 
 /** Lying: a trailer is long and low. Points, 72 to the inch. */

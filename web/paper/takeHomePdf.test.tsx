@@ -7,7 +7,7 @@ import { COUPLE, FAMILY, LONG } from '@hitchet/core/testing/lot'
 import { couple, household, person } from '@hitchet/core/testing/someone'
 import { berth, fixture, unit } from '@hitchet/core/testing/unit'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
-import type { PaperSize } from '../wire/paper'
+import type { PaperSize } from '../contracts/paper'
 import { takeHomePdf } from './worker'
 
 const they = household([

@@ -2,7 +2,7 @@ import { renderToBuffer } from '@react-pdf/renderer'
 import { registerFonts } from './fonts'
 import { scalesFor } from './scale'
 import { MARGIN, PAGE } from './sheet'
-import type { PaperJob } from '../wire/paper'
+import type { PaperJob } from '../contracts/paper'
 import { TakeHomePdf } from './TakeHomePdf'
 
 const registered = registerFonts()

@@ -1,6 +1,6 @@
 import { MARGIN, type Extent } from '@hitchet/core/plan/extent'
 import type { Frame } from '../drawing/frame'
-import { STRIP_LOOKS, STRIP_THEMES, type StripLook } from '../wire/stripLooks'
+import { STRIP_LOOKS, STRIP_THEMES, type StripLook } from '../contracts/stripLooks'
 
 /** Which unit in which version, and how far its drawing reaches. */
 export interface PicturedUnit {

@@ -1,4 +1,4 @@
-import type { Refusal } from '../wire/refusal'
+import type { Refusal } from '../contracts/refusal'
 
 /**
  * What came of a request: the server's answer, or why not, with words for the person. `offline`: it never

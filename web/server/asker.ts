@@ -1,5 +1,5 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
-import { ofProcess } from './ofProcess'
+import { processSingleton } from './processSingleton'
 
 /** For whom something is being made. */
 export interface Asker {
@@ -12,4 +12,5 @@ export interface Asker {
 }
 
 /** Set by the server around each request (`answering.mjs`); nobody where it was begun by the program itself. */
-export const asker = (): Asker | undefined => ofProcess('who asks', () => new AsyncLocalStorage<Asker>()).getStore()
+export const asker = (): Asker | undefined =>
+  processSingleton('who asks', () => new AsyncLocalStorage<Asker>()).getStore()

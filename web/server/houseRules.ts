@@ -2,7 +2,7 @@ import type { Climates } from '@hitchet/core/household/climate'
 import { DEFAULT_HOUSE_RULES, rulesWith, type HouseRules, type SetRules } from '@hitchet/core/rules/houseRules'
 import { climates } from './climates'
 import { rulesRevision, setRules } from './db/houseRules'
-import { ofProcess } from './ofProcess'
+import { processSingleton } from './processSingleton'
 
 /** The dealership's thresholds and tables: the one place from which all that answers takes them. */
 export function houseRules(): HouseRules {
@@ -26,7 +26,7 @@ interface Held {
 }
 
 /** What the house has set, as it was last read; what a page, a route and a task see is the same. */
-const held = ofProcess('house rules', (): Held => ({ revision: 0, set: new Map() }))
+const held = processSingleton('house rules', (): Held => ({ revision: 0, set: new Map() }))
 
 /** Reads what was set since, by whichever process; true when something was. Throws while the database is away. */
 export async function refreshHouseRules(): Promise<boolean> {

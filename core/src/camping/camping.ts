@@ -1,4 +1,4 @@
-import type { Ground } from '../ground/ground'
+import type { Solver } from '../solver/solver'
 import { campOf, type Camp } from './camp'
 import { campingFacts, type CampingFacts } from './facts'
 import { CAMPING_RULES } from './rules'
@@ -10,11 +10,11 @@ export interface Camping {
 }
 
 /** Living in it: water, power, gas and weather. What follows from them each question reckons itself. */
-export const camping: Ground<'camping', CampingFacts, Camp, typeof CAMPING_RULES, Camping> = {
+export const camping: Solver<'camping', CampingFacts, Camp, typeof CAMPING_RULES, Camping> = {
   id: 'camping',
   version: 3,
   rules: CAMPING_RULES,
-  baked: [],
+  factRules: [],
   facts: campingFacts,
   need: campOf,
   solve: (facts, camp) => ({ facts, camp }),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { toiletRoom } from '../plan/elbow'
-import { measuredApart } from '../plan/measuredApart'
+import { toiletRoom } from '../plan/living/elbow'
+import { measuredApart } from '../plan/findings/measuredApart'
 import type { Plan } from '../plan/plan'
 import { phraseText } from '../quantity/phrase'
 import { berth, emptyPlan, fixture } from '../testing/unit'

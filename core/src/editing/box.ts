@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/plan'
-import { bounds, corners, moved, type Point, type Shape } from '../plan/shape'
+import { bounds, corners, moved, type Point, type Shape } from '../plan/shape/shape'
 import { inside } from '../plan/times'
 
 /** What stands on a wall is drawn within this of it, inches. */

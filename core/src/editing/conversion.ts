@@ -2,7 +2,7 @@ import { FIXTURE_KINDS, type BerthKind, type FixtureKind } from '../readings/cat
 import type { ConvertibleKind } from '../plan/convertible'
 import { small } from '../plan/naming'
 import type { Berth, Plan } from '../plan/plan'
-import { bounds, type Shape } from '../plan/shape'
+import { bounds, type Shape } from '../plan/shape/shape'
 import { seated } from './riding'
 import { freshId } from './item'
 

@@ -1,4 +1,4 @@
-import { bounds, type Point, type Shape } from '../plan/shape'
+import { bounds, type Point, type Shape } from '../plan/shape/shape'
 
 export const CORNERS = ['front off-door', 'rear off-door', 'rear door', 'front door'] as const
 export type Corner = (typeof CORNERS)[number]

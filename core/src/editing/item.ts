@@ -2,7 +2,7 @@ import { withJambs } from './jambs'
 import { BERTH_KINDS, DOOR_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS } from '../readings/catalogue'
 import { OPPOSITE } from '../plan/facing'
 import type { Plan, Side } from '../plan/plan'
-import { bounds, moved, type Bounds, type Point, type Shape } from '../plan/shape'
+import { bounds, moved, type Bounds, type Point, type Shape } from '../plan/shape/shape'
 import { bay } from '../plan/times'
 
 /** The lists of a plan that are drawn and moved by hand. */

@@ -1,6 +1,6 @@
-import { apart } from '../plan/distance'
+import { apart } from '../plan/shape/distance'
 import type { Door, Plan, Wall } from '../plan/plan'
-import type { Point } from '../plan/shape'
+import type { Point } from '../plan/shape/shape'
 import { DOOR_KINDS } from '../readings/catalogue'
 
 /** A jamb this near to the end of a wall is that end, inches: half a wall and a little. */

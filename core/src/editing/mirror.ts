@@ -1,7 +1,7 @@
 import { OPPOSITE } from '../plan/facing'
 import type { Plan, Side } from '../plan/plan'
 import type { Reading } from '../readings/reading'
-import type { Point, Shape } from '../plan/shape'
+import type { Point, Shape } from '../plan/shape/shape'
 
 /** Which way a plan is turned over: hitch for rear, or door side for off-door side. */
 export type Turnover = 'front to rear' | 'side to side'

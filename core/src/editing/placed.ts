@@ -1,7 +1,7 @@
 import { BERTH_KINDS, DOOR_KINDS, FIXTURE_KINDS } from '../readings/catalogue'
 import { small } from '../plan/naming'
 import type { Plan, Side } from '../plan/plan'
-import type { Point, Shape } from '../plan/shape'
+import type { Point, Shape } from '../plan/shape/shape'
 import { inside } from '../plan/times'
 import { freshId } from './item'
 import type { ShelfEntry } from './shelf'

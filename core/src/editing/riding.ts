@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/plan'
-import { bounds, meets, type Shape } from '../plan/shape'
+import { bounds, meets, type Shape } from '../plan/shape/shape'
 import { bay, inside } from '../plan/times'
 import type { Item } from './item'
 

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/plan'
-import type { Bounds } from '../plan/shape'
+import type { Bounds } from '../plan/shape/shape'
 import { inside } from '../plan/times'
 import { itemsOf, shift, type Item } from './item'
 

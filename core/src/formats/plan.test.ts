@@ -1,7 +1,7 @@
 import DxfParser from 'dxf-parser'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { bounds, corners } from '../plan/shape'
+import { bounds, corners } from '../plan/shape/shape'
 import { parseTrailer } from './document'
 import { DXF_LAYERS, planDxf } from './planDxf'
 import { carried, parsePlanSvg } from './planSvg'

@@ -2,8 +2,8 @@ import { Colors, DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@ta
 import { FIXTURE_KINDS } from '../readings/catalogue'
 import { wallShape } from '../plan/overlap'
 import type { Plan } from '../plan/plan'
-import { bounds, corners, type Point, type Shape } from '../plan/shape'
-import { leafOf, tip } from '../plan/leaves'
+import { bounds, corners, type Point, type Shape } from '../plan/shape/shape'
+import { leafOf, tip } from '../plan/leaves/leaves'
 import { bay } from '../plan/times'
 
 /** Layers of the drawing, by what lies on them. */

@@ -1,6 +1,6 @@
 import type { FixtureKind, RackPlace } from '../readings/catalogue'
 import { best, figure, word } from '../readings/reading'
-import { bounds, type Shape } from '../plan/shape'
+import { bounds, type Shape } from '../plan/shape/shape'
 import { knownProduct, knownSum } from '../quantity/sum'
 import { equipmentOf } from '../trailer/equipment'
 import { trailerFigure, type Trailer } from '../trailer/trailer'

@@ -13,7 +13,7 @@ import { answerLine } from './answerLine'
 import { differsFrom, entriesOf } from './entries'
 import { factSheet } from './factSheet'
 import { judgeFor } from './judge'
-import { firmness } from './firmness'
+import { rankStability } from './rankStability'
 import { keptMatch } from './kept'
 import { rank, type Match } from './match'
 import { pitch } from './pitch'
@@ -111,10 +111,10 @@ describe('how firm the first place is', () => {
   const others = ['C', 'D', 'E'].map((plan) => match(plan, plan, 'tight', 'tight'))
   it('whoever is better in everything stays first whatever weighs how much', () =>
     expect(
-      firmness([match('a', 'A', 'fits', 'fits'), match('b', 'B', 'tight', 'tight'), ...others], RULES.ranking),
+      rankStability([match('a', 'A', 'fits', 'fits'), match('b', 'B', 'tight', 'tight'), ...others], RULES.ranking),
     ).toBe(1))
   it('one that towing alone puts first stays so as often as towing outweighs the bath', () => {
-    const share = firmness(
+    const share = rankStability(
       [match('a', 'A', 'fits', 'tight'), match('b', 'B', 'tight', 'fits'), ...others],
       RULES.ranking,
     )!
@@ -125,13 +125,13 @@ describe('how firm the first place is', () => {
   })
   it('of fewer than five plans, and of a first place that waits for a reading, nothing is said', () => {
     const two = [match('a', 'A', 'fits', 'fits'), match('b', 'B', 'tight', 'tight')]
-    expect(firmness(two, RULES.ranking)).toBeUndefined()
+    expect(rankStability(two, RULES.ranking)).toBeUndefined()
     const waiting = [...two, ...others].map((one) => ({ ...one, standing: 'measure' as const }))
-    expect(firmness(waiting, RULES.ranking)).toBeUndefined()
+    expect(rankStability(waiting, RULES.ranking)).toBeUndefined()
   })
   it('among twins of one plan nothing is said', () =>
     expect(
-      firmness([match('a', 'A', 'fits', 'fits'), match('b', 'A', 'tight', 'tight')], RULES.ranking),
+      rankStability([match('a', 'A', 'fits', 'fits'), match('b', 'A', 'tight', 'tight')], RULES.ranking),
     ).toBeUndefined())
 })
 

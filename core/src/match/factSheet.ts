@@ -4,7 +4,7 @@ import { hungWays, unhung } from '../plan/hungWays'
 import { nameOnPlan } from '../plan/naming'
 import { planKey } from '../plan/planKey'
 import type { HouseRules } from '../rules/houseRules'
-import { GROUNDS, type GroundFacts } from '../shared/shared'
+import { SOLVERS, type SolverFacts } from '../solver/solvers'
 import { doubtsOf } from '../trailer/doubts'
 import { trusted } from '../trailer/trusted'
 import { inOrder } from '../trailer/inOrder'
@@ -13,7 +13,7 @@ import { isSold, modelKey, type Trailer } from '../trailer/trailer'
 
 /** A trailer's facts for all questions and for what they rest on, what is doubted and not drawn; as stored. */
 export type FactSheet = Readonly<
-  GroundFacts &
+  SolverFacts &
     QuestionFacts & {
       doubts: Doubt[]
       undrawn: DrawnPart[]
@@ -22,7 +22,7 @@ export type FactSheet = Readonly<
       sold: boolean
       /** Inside doors of which nobody noted how they are hung, and what is otherwise where they are hung another way. */
       unhung: { id: string; name: string }[]
-      otherwise: Partial<GroundFacts & QuestionFacts>[]
+      otherwise: Partial<SolverFacts & QuestionFacts>[]
     }
 >
 
@@ -30,11 +30,11 @@ export type FactSheet = Readonly<
 interface Room {
   id: string
   version: number
-  baked: readonly PropertyKey[]
+  factRules: readonly PropertyKey[]
   facts(trailer: Trailer, rules: object, ways: HouseRules['ways']): unknown
 }
 
-export const ROOMS = [...GROUNDS, ...ALL] as readonly Room[]
+export const ROOMS = [...SOLVERS, ...ALL] as readonly Room[]
 
 /** All facts of a trailer at once, as plain data. */
 export const factSheet = (trailer: Trailer, rules: HouseRules): FactSheet => ({ ...factsOn(trailer, rules) })
@@ -74,7 +74,7 @@ function otherwise(sheet: FactSheet, known: Trailer, rules: HouseRules): FactShe
 
 function factsOf(id: string, known: Trailer, rules: HouseRules): unknown {
   const room = ROOMS.find((one) => one.id === id)!
-  return room.facts(known, bakedRules(room, rules), rules.ways)
+  return room.facts(known, factRulesOf(room, rules), rules.ways)
 }
 
 /** Each of some keys is made when it is first asked for. */
@@ -97,11 +97,11 @@ export const factsKey = (rules: HouseRules): string =>
     ['model', 1],
     ['sold', 1],
     ['hung', 1],
-    ...ROOMS.map((room) => [room.id, room.version, bakedRules(room, rules)]),
+    ...ROOMS.map((room) => [room.id, room.version, factRulesOf(room, rules)]),
   ])
 
 /** The rules that a room's facts are made with. */
-export function bakedRules({ id, baked }: Pick<Room, 'id' | 'baked'>, rules: HouseRules): object {
+export function factRulesOf({ id, factRules }: Pick<Room, 'id' | 'factRules'>, rules: HouseRules): object {
   const own = rules[id as keyof HouseRules] as unknown as Record<PropertyKey, unknown>
-  return Object.fromEntries(baked.map((key) => [key, own[key]]))
+  return Object.fromEntries(factRules.map((key) => [key, own[key]]))
 }

@@ -7,7 +7,7 @@ import { answerOf, type Answer } from '../questions/answer'
 import { QUESTIONS, type QuestionId } from '../questions/index'
 import { badness, measure, note, type Reason } from '../questions/reason'
 import type { HouseRules } from '../rules/houseRules'
-import { roomOf, sharedFor, type GroundId, type Shared, type SharedId } from '../shared/shared'
+import { roomOf, sharedFor, type SolverId, type Shared, type SharedId } from '../solver/solvers'
 import { TO_DRAW, type DrawnPart } from '../trailer/drawn'
 import { doubting } from './doubting'
 import type { FactSheet } from './factSheet'
@@ -132,7 +132,7 @@ type Looks = ReadonlyMap<string, ReadonlySet<string>>
 const NO_LOOKS: Looks = new Map()
 
 /** The household as each question and each room sees it, and what they have looked at. */
-function watchedBy(household: Household): [(id: QuestionId | GroundId) => Household, Looks] {
+function watchedBy(household: Household): [(id: QuestionId | SolverId) => Household, Looks] {
   const looks = new Map<string, Set<string>>()
   const seenBy = (id: string) => {
     const keys = new Set<string>()

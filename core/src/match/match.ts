@@ -8,7 +8,7 @@ import type { FactSheet } from './factSheet'
 import { judgeFor, type Answers } from './judge'
 import { outcomesOf, withLikely, type LikelyNo } from './likely'
 import { sizeOf } from '../questions/change'
-import { nearlyJudge } from './nearly'
+import { counterfactualJudge } from './counterfactuals'
 import { STANDINGS, type Standing } from './standing'
 
 export interface Candidate {
@@ -64,7 +64,7 @@ function matcherFor(household: Household, rules: HouseRules): (candidate: Candid
 /** The same, small changes tried. Whoever needs little of each match lets go of it before the next one is made. */
 export function matcherWithChangesFor(household: Household, rules: HouseRules): (candidate: Candidate) => Match {
   const match = matcherFor(household, rules)
-  const nearly = nearlyJudge(household, rules)
+  const nearly = counterfactualJudge(household, rules)
   return (candidate) => {
     const own = match(candidate)
     // What nobody drew is no nearer for all that is not known of it.

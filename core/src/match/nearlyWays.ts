@@ -1,5 +1,5 @@
 import { listedPhrases, phraseText } from '../quantity/phrase'
-import type { Way } from './inTheWay'
+import type { Way } from './bindingConstraints'
 import type { Placed } from './kept'
 
 /** So many are told. */

@@ -1,5 +1,5 @@
 import { questionOf, type QuestionId } from '../questions/index'
-import type { Way } from './inTheWay'
+import type { Way } from './bindingConstraints'
 import type { KeptMatch } from './kept'
 import type { Standing } from './standing'
 

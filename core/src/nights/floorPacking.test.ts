@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Clearance } from '../plan/clearance'
-import { freeFloor } from '../plan/freeFloor'
-import { meets, type Bounds } from '../plan/shape'
+import type { Clearance } from '../plan/floor/clearance'
+import { freeFloor } from '../plan/floor/freeFloor'
+import { meets, type Bounds } from '../plan/shape/shape'
 import { standOnFloor, type Footprint } from './floorPacking'
 
 /** A floor of 2-foot tiles, free where the picture has a dot. */

@@ -1,4 +1,4 @@
-import type { Bounds } from '../plan/shape'
+import type { Bounds } from '../plan/shape/shape'
 
 /** Something that stands on the floor by itself: along and across, inches; it may be turned. */
 export interface Footprint {

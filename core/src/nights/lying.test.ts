@@ -3,7 +3,7 @@ import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { FAMILY } from '../testing/lot'
 import { household, person } from '../testing/someone'
 import type { Trailer } from '../trailer/trailer'
-import { lyingOnce } from './lying'
+import { assignedOnce } from './sleepingAssignment'
 import { nightsIn } from './nights'
 
 const TWO = household([
@@ -25,12 +25,12 @@ const mattress = (value: number | undefined) =>
   })
 
 it('is one object as long as they lie in the same beds, however long those are', () => {
-  const lying = lyingOnce()
+  const lying = assignedOnce()
   expect(lying(nightsOf(mattress(76)))).toBe(lying(nightsOf(mattress(79))))
 })
 
 it('is another where they lie elsewhere, where that is not sure, and where the bed or its room has another name', () => {
-  const lying = lyingOnce()
+  const lying = assignedOnce()
   const first = lying(nightsOf(mattress(76)))
   const others = [
     mattress(50),
@@ -43,7 +43,7 @@ it('is another where they lie elsewhere, where that is not sure, and where the b
 
 it('tells who lies in which berth as the nights do', () => {
   const nights = nightsOf(FAMILY)
-  const told = lyingOnce()(nights).everyNight.placements.map(({ berth, people }) => [berth.id, people])
+  const told = assignedOnce()(nights).everyNight.placements.map(({ berth, people }) => [berth.id, people])
   expect(told).toEqual(nights.everyNight.placements.map(({ berth, people }) => [berth.id, people]))
   expect(told).not.toEqual([])
 })

@@ -3,7 +3,7 @@ import type { Household } from '../household/household'
 import { trusted } from '../trailer/trusted'
 import type { Trailer } from '../trailer/trailer'
 import type { WayRules } from '../plan/wayRules'
-import type { Ground } from '../ground/ground'
+import type { Solver } from '../solver/solver'
 import { nightFacts, type NightFacts } from './facts'
 import { nightNeed, type NightNeed } from './need'
 import { bestNight, type Night } from './night'
@@ -23,11 +23,11 @@ export interface Nights {
 }
 
 /** Every person in a berth that fits length, width, weight limit and age; couples together; proven best. */
-export const nights: Ground<'nights', NightFacts, NightNeed, typeof NIGHT_RULES, Nights> = {
+export const nights: Solver<'nights', NightFacts, NightNeed, typeof NIGHT_RULES, Nights> = {
   id: 'nights',
   version: 7,
   rules: NIGHT_RULES,
-  baked: [],
+  factRules: [],
   facts: nightFacts,
   need: nightNeed,
   solve: arrangement,

@@ -1,4 +1,4 @@
-import type { Bounds } from '../plan/shape'
+import type { Bounds } from '../plan/shape/shape'
 import type { MadeNight, NightFacts } from './facts'
 import { standOnFloor, without, type Footprint } from './floorPacking'
 import type { FloorThing } from './floorThings'

@@ -1,4 +1,4 @@
-import { withOwnLists } from '../plan/ownLists'
+import { withOwnLists } from '../plan/floor/scratchBuffers'
 import type { Assignment, AssignmentOption, AssignmentProblem } from './assignment'
 
 /** Sixteen people make a table of 65,536 subsets: more would not sit in one trailer. */

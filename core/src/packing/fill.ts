@@ -59,11 +59,11 @@ export class Filling {
   }
 
   /** Always the largest block into the innermost area, to the end. */
-  filled(from: State, barren: object = {}): State {
+  filled(from: State, exhausted: object = {}): State {
     const here = {}
     let state = from
     for (;;) {
-      const next = this.innermost(state, here, barren)
+      const next = this.innermost(state, here, exhausted)
       if (!next) return state
       state = withBlock(this.task, state, next.spot, next.block)
     }
@@ -71,18 +71,18 @@ export class Filling {
 
   /** At every step the block after which the rest fills best. */
   lookedAhead(from: State, looks: number): State {
-    const barren = {}
+    const exhausted = {}
     let state = from
     let best = from
     /** Where the state's own filling ends, once it is known. */
     let known: State | undefined
     for (;;) {
-      const next = this.innermost(state, barren, barren)
+      const next = this.innermost(state, exhausted, exhausted)
       if (!next) return better(this.task, best, state)
       let [chosen, chosenEnd]: [State?, State?] = []
       for (const block of this.blocksFor(next.spot, state, looks)) {
         const after = withBlock(this.task, state, next.spot, block)
-        const end = known && isSame(block, next.block) ? known : this.filled(after, barren)
+        const end = known && isSame(block, next.block) ? known : this.filled(after, exhausted)
         if (!chosenEnd || end.volume > chosenEnd.volume) [chosen, chosenEnd] = [after, end]
         best = better(this.task, end, best)
       }
@@ -97,10 +97,10 @@ export class Filling {
 
   /**
    * The innermost area that still takes something, and the largest block that it takes. What takes nothing is noted
-   * as barren `here`, for all that is built from this state on, and not looked at again.
+   * as exhausted `here`, for all that is built from this state on, and not looked at again.
    */
-  private innermost(state: State, here: object, barren: object): { spot: Spot; block: Block } | undefined {
-    const count = this.gather(state, here, barren)
+  private innermost(state: State, here: object, exhausted: object): { spot: Spot; block: Block } | undefined {
+    const count = this.gather(state, here, exhausted)
     // Mostly the first takes something: looking for the next one each time is cheaper than putting all in order.
     for (let tried = 0; tried < count; tried++) {
       let at = -1
@@ -115,12 +115,12 @@ export class Filling {
     return undefined
   }
 
-  private gather({ levels }: State, here: object, barren: object): number {
+  private gather({ levels }: State, here: object, exhausted: object): number {
     let count = 0
     for (let hold = 0; hold < levels.length; hold++) {
       for (const level of levels[hold]!) {
         for (const area of level.areas) {
-          if (area.barrenIn === here || area.barrenIn === barren) continue
+          if (area.barrenIn === here || area.barrenIn === exhausted) continue
           const spot = (this.spots[count] ??= { hold, level, area })
           spot.hold = hold
           spot.level = level

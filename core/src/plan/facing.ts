@@ -1,5 +1,5 @@
 import type { Fixture, Plan, Side } from './plan'
-import { bounds, type Bounds, type Point } from './shape'
+import { bounds, type Bounds, type Point } from './shape/shape'
 
 /** A stretch of an outer wall, as of a door or a window. */
 interface Opening {

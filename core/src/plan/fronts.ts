@@ -1,6 +1,6 @@
 import { TOWARDS } from './facing'
 import type { Side } from './plan'
-import { corners, type Bounds, type Point, type Shape } from './shape'
+import { corners, type Bounds, type Point, type Shape } from './shape/shape'
 
 /** An edge of a thing before which one stands: from corner to corner, and straight out from it, one inch. */
 export interface Front {

@@ -1,5 +1,5 @@
 import { DOOR_KINDS, FIXTURE_KINDS, OUTSIDE_KINDS } from '../readings/catalogue'
-import { distanceTo } from './distance'
+import { distanceTo } from './shape/distance'
 import { outerId, outerWall } from './facing'
 import { SIDES, type Plan, type Side } from './plan'
 

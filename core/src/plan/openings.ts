@@ -1,6 +1,6 @@
 import { DOOR_KINDS } from '../readings/catalogue'
 import type { Plan } from './plan'
-import type { Bounds, Point } from './shape'
+import type { Bounds, Point } from './shape/shape'
 import { bay } from './times'
 
 /** How far from an outer wall's faces an opening may be drawn, inches. */

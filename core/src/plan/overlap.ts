@@ -1,7 +1,7 @@
 import { FIXTURE_KINDS } from '../readings/catalogue'
-import { convexParts, shared } from './convex'
+import { convexParts, shared } from './shape/convex'
 import type { Plan, Wall } from './plan'
-import { bounds, type Point, type Shape } from './shape'
+import { bounds, type Point, type Shape } from './shape/shape'
 import { hasHollow, takenInside } from './takenInside'
 import { bodiesAt, TAPE, type Body, type TimeOfDay } from './times'
 

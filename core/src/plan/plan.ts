@@ -1,6 +1,6 @@
 import type { BerthKind, DoorKind, FixtureKind, OutsideKind } from '../readings/catalogue'
 import type { Readings, ReadingSpecs } from '../readings/reading'
-import type { Point, Shape } from './shape'
+import type { Point, Shape } from './shape/shape'
 
 /**
  * The floor plan as it stands parked: slides out, beds not made. Inches, hitch to the left:

@@ -1,14 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { emptyPlan, fixture } from '../testing/unit'
-import { awningCover } from './awning'
-import { clearanceAt } from './clearance'
-import { beforeCounter } from './beforeCounter'
-import { distanceTo, holds } from './distance'
-import { inscribed, showerCircle, toiletRoom, vanityRoom } from './elbow'
-import { floorSpace } from './floorSpace'
+import { awningCover } from './living/awning'
+import { clearanceAt } from './floor/clearance'
+import { beforeCounter } from './living/beforeCounter'
+import { distanceTo, holds } from './shape/distance'
+import { inscribed, showerCircle, toiletRoom, vanityRoom } from './living/elbow'
+import { floorSpace } from './floor/floorSpace'
 import type { OutsideItem, Plan } from './plan'
-import { corners, type Shape } from './shape'
+import { corners, type Shape } from './shape/shape'
 
 describe('elbows and knees', () => {
   const walls: Plan['walls'] = [

@@ -1,6 +1,6 @@
 import { outerId } from './facing'
 import type { Plan, Side } from './plan'
-import type { Bounds, Shape } from './shape'
+import type { Bounds, Shape } from './shape/shape'
 import { bay, inside, type TimeOfDay } from './times'
 
 /** A stretch of what lies round the floor: of an outer wall, as `outer door`, or of a slide that is out, by its id. */

@@ -5,10 +5,10 @@ import { answerTo } from '../testing/answerTo'
 import { emptyPlan, fixture, unit } from '../testing/unit'
 import { household, person, readings } from '../testing/someone'
 import { reach } from '../questions/reach/reach'
-import { toiletRoom } from './elbow'
-import { findingsAt } from './findings'
+import { toiletRoom } from './living/elbow'
+import { findingsAt } from './findings/findings'
 import type { OutsideItem, Plan } from './plan'
-import { floorOf, reachOf } from './reach'
+import { floorOf, reachOf } from './ways/reach'
 
 const kitchen = (given: Partial<OutsideItem> = {}): OutsideItem => ({
   id: 'outside-kitchen',

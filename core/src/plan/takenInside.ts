@@ -3,7 +3,7 @@ import { figure } from '../readings/reading'
 import { CONVERTIBLE_KINDS } from './convertible'
 import { bay, inside, travelOf, type Body, type TimeOfDay } from './times'
 import type { OutsideItem, Plan } from './plan'
-import { moved, type Bounds, type Shape } from './shape'
+import { moved, type Bounds, type Shape } from './shape/shape'
 
 /** What something that is used from outside takes up inside, behind its wall. */
 export interface TakenInside {

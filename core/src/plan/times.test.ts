@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { berth, conversion, emptyPlan, fixture } from '../testing/unit'
 import { overlapsAt } from './overlap'
-import { bounds } from './shape'
+import { bounds } from './shape/shape'
 import { bodiesAt, floorAt, outsideBy, strays } from './times'
 import { nightsOf } from './together'
 

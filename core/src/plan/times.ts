@@ -1,6 +1,6 @@
 import { BERTH_KINDS, FIXTURE_KINDS } from '../readings/catalogue'
 import type { Berth, CanvasEnd, Fixture, Plan, Side, Slide } from './plan'
-import { bounds, moved, type Bounds, type Point, type Shape } from './shape'
+import { bounds, moved, type Bounds, type Point, type Shape } from './shape/shape'
 
 /** The three times of day a plan can be seen in. */
 export const TIMES = ['parked', 'night', 'road'] as const

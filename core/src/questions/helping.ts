@@ -1,6 +1,6 @@
 import type { Household } from '../household/household'
-import type { NearlyRules } from './nearlyRules'
-import type { GroundFacts, RulesBelow } from '../shared/shared'
+import type { CounterfactualRules } from './counterfactualRules'
+import type { SolverFacts, RulesBelow } from '../solver/solvers'
 import type { Answer } from './answer'
 import type { Change } from './change'
 import type { Reason } from './reason'
@@ -11,12 +11,12 @@ export interface Refusal<Facts, Rules> {
   /** Its own. */
   facts: Facts
   /** Of the rooms below. */
-  rooms: GroundFacts
+  rooms: SolverFacts
   household: Household
   rules: Rules
   below: RulesBelow
   /** How large each change is, and what is too much. */
-  sizes: NearlyRules
+  sizes: CounterfactualRules
   /** Musts that this question hears of, each given up by itself. */
   givenUp: readonly Change[]
   /** What the question only knows by trying (`Helping.tries`), made once for the household. */
@@ -36,7 +36,7 @@ export interface Helping<Facts, Rules> {
     answered: (set: readonly Change[]) => Answer | undefined,
   ): readonly Change[] | undefined
   /** Changes of which only trying tells whether they answer it, whatever the unit. */
-  tries?(household: Household, below: RulesBelow, sizes: NearlyRules): Change[]
+  tries?(household: Household, below: RulesBelow, sizes: CounterfactualRules): Change[]
 }
 
 /** A limit of the household’s that a question goes by, and that can be raised. */

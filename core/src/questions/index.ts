@@ -44,7 +44,7 @@ export type QuestionFacts = { [Q in All as Q['id']]: ReturnType<Q['facts']> }
 export type QuestionRules = { [Q in All as Q['id']]: ValuesOf<Q['rules']> }
 
 /** What those who go through all of them see of one; facts are made by the sheet (`match/factSheet.ts`). */
-export type AnyQuestion = Omit<Question<QuestionId, unknown, unknown, object>, 'baked' | 'facts'>
+export type AnyQuestion = Omit<Question<QuestionId, unknown, unknown, object>, 'factRules' | 'facts'>
 
 export const QUESTIONS: readonly AnyQuestion[] = ALL
 

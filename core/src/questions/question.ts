@@ -1,6 +1,6 @@
 import type { Place } from '../features/feature'
 import type { Household } from '../household/household'
-import type { RulesBelow, Shared } from '../shared/shared'
+import type { RulesBelow, Shared } from '../solver/solvers'
 import type { WayRules } from '../plan/wayRules'
 import type { ValuesOf } from '../rule/rule'
 import type { DrawnPart } from '../trailer/drawn'
@@ -17,7 +17,7 @@ import type { Reason } from './reason'
  * revision and stored, so they are plain JSON. Judging is cheap and pure. All that is a question's own stands
  * here; what several rest on is in the rooms of `shared`.
  */
-export interface Question<Id extends string, Facts, Need, Rules extends object, Baked extends keyof Rules = never> {
+export interface Question<Id extends string, Facts, Need, Rules extends object, FactRules extends keyof Rules = never> {
   id: Id
   words: QuestionWords
   /** Raised when the shape or the meaning of its facts changes: those stored by an older one are made anew. */
@@ -25,7 +25,7 @@ export interface Question<Id extends string, Facts, Need, Rules extends object, 
   /** Its thresholds, each with its range and the reason for its default. */
   rules: Rules
   /** The rules its facts are made with; facts see no others, and are made anew when one of them changes. */
-  baked: readonly Baked[]
+  factRules: readonly FactRules[]
   /** How much it weighs in the order, unless the house says otherwise. */
   weight: number
   /** Asked anew for a night with guests: about living in it, not about pulling or paying. */
@@ -44,7 +44,7 @@ export interface Question<Id extends string, Facts, Need, Rules extends object, 
   open?(household: Household, left: readonly Facts[]): Open[]
   /** What is claimed of a unit, beside that it has to be drawn, while it is not: no claim makes anything fit. */
   claimed?(asked: { facts: Facts; need: Need }): Reason[]
-  facts(trailer: Trailer, rules: Pick<ValuesOf<Rules>, Baked>, ways: WayRules): Facts
+  facts(trailer: Trailer, rules: Pick<ValuesOf<Rules>, FactRules>, ways: WayRules): Facts
   /** Null when this household does not ask. */
   need(household: Household, rules: ValuesOf<Rules>, below: RulesBelow): Need | null
   /**

@@ -31,8 +31,8 @@ describe('a value for a rule', () => {
 
   it('counts its steps from the least, whatever floating point makes of them', () =>
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: 6 }), (steps) =>
-        expect(wrongFor(table.tongue.least, 0.1 + steps * 0.005)).toBeUndefined(),
-      ),
+      fc.property(fc.integer({ min: 0, max: 6 }), (steps) => {
+        expect(wrongFor(table.tongue.least, 0.1 + steps * 0.005)).toBeUndefined()
+      }),
     ))
 })

@@ -1,17 +1,17 @@
 import { LOADING_RULES } from '../loading/rules'
 import { WAY_RULES } from '../plan/wayRules'
 import { ALL, type QuestionId, type QuestionRules } from '../questions/index'
-import { NEARLY_RULES, type NearlyRules } from '../questions/nearlyRules'
+import { COUNTERFACTUAL_RULES, type CounterfactualRules } from '../questions/counterfactualRules'
 import type { Verdict } from '../questions/reason'
 import { defaultsOf, rulesIn, wrongFor, type Rule } from '../rule/rule'
-import { GROUNDS, type RulesBelow } from '../shared/shared'
+import { SOLVERS, type RulesBelow } from '../solver/solvers'
 import { RANKING_RULES } from './rankingRules'
 
 /**
  * The values of all thresholds that a dealership may set. Each stands as data, with its range and the reason for its
  * default, in the room it belongs to: a question's in its folder, those of what questions rest on in theirs.
  */
-export type HouseRules = RulesBelow & QuestionRules & { ranking: RankingRules; nearly: NearlyRules }
+export type HouseRules = RulesBelow & QuestionRules & { ranking: RankingRules; nearly: CounterfactualRules }
 
 export interface RankingRules {
   /** How much each question weighs in the order. */
@@ -22,11 +22,11 @@ export interface RankingRules {
 
 /** Every room that has rules, by its key in them. */
 export const RULE_ROOMS = {
-  ...rulesOf(GROUNDS),
+  ...rulesOf(SOLVERS),
   ...rulesOf(ALL),
   ways: WAY_RULES,
   loading: LOADING_RULES,
-  nearly: NEARLY_RULES,
+  nearly: COUNTERFACTUAL_RULES,
   ranking: RANKING_RULES,
 }
 

@@ -1,6 +1,6 @@
 import type { Hold } from '../packing/piece'
 import type { Compartment, Plan } from '../plan/plan'
-import { bounds, meets } from '../plan/shape'
+import { bounds, meets } from '../plan/shape/shape'
 import { figure } from '../readings/reading'
 import { baysLooked } from '../trailer/drawn'
 import type { Trailer } from '../trailer/trailer'

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/plan'
-import type { Bounds } from '../plan/shape'
+import type { Bounds } from '../plan/shape/shape'
 import type { Stowed } from './stowed'
 
 /** So many of one kind. */

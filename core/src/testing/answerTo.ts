@@ -5,7 +5,7 @@ import { phraseText } from '../quantity/phrase'
 import type { Answer } from '../questions/answer'
 import { questionOf, type QuestionId } from '../questions/index'
 import { DEFAULT_HOUSE_RULES, type HouseRules } from '../rules/houseRules'
-import { GROUNDS } from '../shared/shared'
+import { SOLVERS } from '../solver/solvers'
 import type { Trailer } from '../trailer/trailer'
 
 /**
@@ -25,6 +25,6 @@ export function answerTo(
 
 /** What that question sees of the facts: its own, those of the rooms below, and what may be otherwise. */
 function asStored(facts: FactSheet, id: QuestionId): FactSheet {
-  const seen = ['doubts', 'undrawn', 'sold', 'unhung', 'otherwise', id, ...GROUNDS.map((ground) => ground.id)] as const
+  const seen = ['doubts', 'undrawn', 'sold', 'unhung', 'otherwise', id, ...SOLVERS.map((ground) => ground.id)] as const
   return JSON.parse(JSON.stringify(Object.fromEntries(seen.map((one) => [one, facts[one]])))) as FactSheet
 }

@@ -1,5 +1,5 @@
 import type { Household } from '../household/household'
-import { inTheWay, type Way } from '../match/inTheWay'
+import { bindingConstraints, type Way } from '../match/bindingConstraints'
 import { keptMatch, outOf, type KeptMatch } from '../match/kept'
 import { rankWithChanges, type Candidate, type Match } from '../match/match'
 import type { HouseRules } from '../rules/houseRules'
@@ -16,5 +16,5 @@ export const keptOf = (
 export function waysOver(candidates: readonly Candidate[], household: Household, rules: HouseRules): Way[] {
   const facts = new Map(candidates.map((one) => [one.id, one.facts]))
   const out = outOf(keptOf(rankWithChanges(candidates, household, rules), household, rules))
-  return inTheWay(JSON.parse(JSON.stringify(out)) as typeof out, (id) => facts.get(id)!, household, rules)
+  return bindingConstraints(JSON.parse(JSON.stringify(out)) as typeof out, (id) => facts.get(id)!, household, rules)
 }

@@ -1,7 +1,7 @@
 import { error, warning, type Flaw } from '../flaws/flaw'
 import { hasEntry, openingsInNoWall } from '../plan/openings'
 import type { Plan } from '../plan/plan'
-import { area, type Shape } from '../plan/shape'
+import { area, type Shape } from '../plan/shape/shape'
 import { pairsApart } from '../plan/together'
 import { formatQuantity } from '../quantity/format'
 import { phraseText } from '../quantity/phrase'

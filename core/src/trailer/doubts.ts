@@ -1,4 +1,4 @@
-import { bounds } from '../plan/shape'
+import { bounds } from '../plan/shape/shape'
 import { LB_PER_KG } from '../quantity/parse'
 import { says, type Phrase } from '../quantity/phrase'
 import { inches, pounds } from '../quantity/quantity'

@@ -1,6 +1,6 @@
 import type { FixtureKind } from '../readings/catalogue'
 import { CONVERTIBLE_KINDS } from '../plan/convertible'
-import { TABLE_KINDS } from '../plan/seats'
+import { TABLE_KINDS } from '../plan/living/seats'
 import type { Fixture, Plan } from '../plan/plan'
 import type { AbsentKind, Trailer } from './trailer'
 

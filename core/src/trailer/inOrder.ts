@@ -1,5 +1,5 @@
 import { SIDES, type Plan, type Side } from '../plan/plan'
-import { bounds, type Point, type Shape } from '../plan/shape'
+import { bounds, type Point, type Shape } from '../plan/shape/shape'
 import type { Trailer } from './trailer'
 
 const known = new WeakMap<Trailer, Trailer>()

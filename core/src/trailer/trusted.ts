@@ -1,4 +1,4 @@
-import { withoutImpossible } from '../plan/impossible'
+import { withoutImpossible } from '../plan/findings/impossible'
 import type { Doubt } from '../readings/doubt'
 import { doubtsOf } from './doubts'
 import { inOrder } from './inOrder'

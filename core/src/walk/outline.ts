@@ -1,5 +1,5 @@
 import type { Plan, Side } from '../plan/plan'
-import type { Bounds } from '../plan/shape'
+import type { Bounds } from '../plan/shape/shape'
 
 /** What stands out of a parked unit, coupler, slides, canvas ends and bumper: nobody walks through it. Inches. */
 export function outlineOf({ box, slides, canvasEnds }: Plan): Bounds {

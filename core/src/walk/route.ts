@@ -1,9 +1,9 @@
 import { outlineOf } from './outline'
-import { floorOf } from '../plan/reach'
+import { floorOf } from '../plan/ways/reach'
 import type { Plan } from '../plan/plan'
-import type { Point } from '../plan/shape'
-import { shortestWalk } from '../plan/floorSearch'
-import { cellCenter } from '../plan/ways'
+import type { Point } from '../plan/shape/shape'
+import { shortestWalk } from '../plan/floor/floorSearch'
+import { cellCenter } from '../plan/ways/ways'
 import { SIDEWAYS, standingCell } from './standing'
 import type { Station } from './station'
 

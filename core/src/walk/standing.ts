@@ -1,9 +1,9 @@
-import { EIGHTHS } from '../plan/clearance'
-import { floorOf } from '../plan/reach'
-import { distanceTo, holds } from '../plan/distance'
+import { EIGHTHS } from '../plan/floor/clearance'
+import { floorOf } from '../plan/ways/reach'
+import { distanceTo, holds } from '../plan/shape/distance'
 import type { Plan, Room } from '../plan/plan'
-import { middleOf, type Point, type Shape } from '../plan/shape'
-import { cellCenter } from '../plan/ways'
+import { middleOf, type Point, type Shape } from '../plan/shape/shape'
+import { cellCenter } from '../plan/ways/ways'
 import { DOOR_KINDS } from '../readings/catalogue'
 
 /** As narrow as one gets through sideways, inches. */

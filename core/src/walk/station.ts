@@ -1,4 +1,4 @@
-import type { Point } from '../plan/shape'
+import type { Point } from '../plan/shape/shape'
 import type { EquipmentKind } from '../readings/catalogue'
 import type { Reading, ReadingSpec } from '../readings/reading'
 

@@ -1,4 +1,4 @@
-import type { HeatBand } from '@hitchet/core/plan/heat'
+import type { HeatBand } from '@hitchet/core/plan/floor/heat'
 
 /**
  * From where one turns sideways to where a wheelchair turns: the more room, the lighter. Hatched where it is

@@ -1,7 +1,7 @@
-import type { WaysOut } from '@hitchet/core/plan/exits'
+import type { WaysOut } from '@hitchet/core/plan/ways/exits'
 import { outerWall, TOWARDS } from '@hitchet/core/plan/facing'
 import type { Plan } from '@hitchet/core/plan/plan'
-import { bounds } from '@hitchet/core/plan/shape'
+import { bounds } from '@hitchet/core/plan/shape/shape'
 import { MarkText } from './MarkText'
 
 /** On every berth how many ways out it has at night; on every way out an arrow to the open. */

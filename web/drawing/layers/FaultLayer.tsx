@@ -1,4 +1,4 @@
-import type { Finding } from '@hitchet/core/plan/findings'
+import type { Finding } from '@hitchet/core/plan/findings/findings'
 import { MarkText } from './MarkText'
 
 /**

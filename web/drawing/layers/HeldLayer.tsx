@@ -1,4 +1,4 @@
-import { corners, type Shape } from '@hitchet/core/plan/shape'
+import { corners, type Shape } from '@hitchet/core/plan/shape/shape'
 
 /** Where the hands go: what something is done with, ringed. */
 export function HeldLayer({ shapes, scale }: { shapes: readonly Shape[]; scale: number }) {

@@ -1,4 +1,4 @@
-import type { SightLine } from '@hitchet/core/plan/sight'
+import type { SightLine } from '@hitchet/core/plan/living/sight'
 import type { SeatingRules } from '@hitchet/core/questions/seating/rules'
 
 /** Whether one sees that TV from there without turning the neck. */

@@ -1,6 +1,6 @@
 import { TOWARDS } from '@hitchet/core/plan/facing'
-import { outlineOf, type Someone } from '@hitchet/core/plan/someone'
-import { bounds, type Point } from '@hitchet/core/plan/shape'
+import { outlineOf, type Someone } from '@hitchet/core/plan/living/someone'
+import { bounds, type Point } from '@hitchet/core/plan/shape/shape'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { Outline } from '../Outline'
 

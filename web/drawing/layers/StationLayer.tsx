@@ -1,4 +1,4 @@
-import type { Point } from '@hitchet/core/plan/shape'
+import type { Point } from '@hitchet/core/plan/shape/shape'
 import type { Station } from '@hitchet/core/walk/station'
 
 /** The stations of a walk by their numbers, the way from the one before to the one lit, and its things numbered where they are. */

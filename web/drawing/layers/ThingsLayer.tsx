@@ -1,6 +1,6 @@
 import type { Plan } from '@hitchet/core/plan/plan'
 import type { HoldOnPlan } from '@hitchet/core/stowing/onPlan'
-import { bounds, type Shape } from '@hitchet/core/plan/shape'
+import { bounds, type Shape } from '@hitchet/core/plan/shape/shape'
 import { figure } from '@hitchet/core/readings/reading'
 import { BERTH_KINDS, type FixtureKind } from '@hitchet/core/readings/catalogue'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'

@@ -1,6 +1,6 @@
-import { toldWidth } from '@hitchet/core/plan/toldWidth'
+import { toldWidth } from '@hitchet/core/plan/floor/toldWidth'
 import type { PersonToken } from '@hitchet/core/household/tokens'
-import type { Way } from '@hitchet/core/plan/ways'
+import type { Way } from '@hitchet/core/plan/ways/ways'
 import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import { formatQuantity } from '@hitchet/core/quantity/format'
 import { inches } from '@hitchet/core/quantity/quantity'

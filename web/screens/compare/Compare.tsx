@@ -6,10 +6,10 @@ import { choicesOf } from '../../server/db/walkEvents'
 import { trailersById } from '../../server/db/trailers'
 import { houseRules } from '../../server/houseRules'
 import { yardSoFar } from '../../server/services/cards'
-import { rankedYard } from '../../server/services/kept'
+import { rankedYard } from '../../server/services/answerCache'
 import { isFigured } from '../../server/jobs/outcome'
 import { comparedUnits } from '../../server/services/matching'
-import { inTime, patience } from '../../server/services/patience'
+import { inTime, deadline } from '../../server/services/deadline'
 import { plansInOrder } from '../../server/services/matchRows'
 import { NotFigured } from '../NotFigured'
 import { StillReckoning } from '../StillReckoning'
@@ -23,7 +23,7 @@ const FIRST = 3
 /** Two to four strips on one ruler. Without a choice in the address, the best of the three plans that Match has first. */
 export async function CompareScreen({ kept: own, units }: { kept: KeptHousehold; units?: string }) {
   const { id, household } = own
-  const until = patience()
+  const until = deadline()
   const [{ units: yard, open, failed }, choices] = await Promise.all([rankedYard(id, until), choicesOf(id)])
   const wanted =
     units === undefined

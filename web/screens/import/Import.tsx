@@ -3,7 +3,7 @@
 import { Box, Button, FileUpload, HStack, Heading, Link, List, Stack, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
 import { useEffect, useRef, useState } from 'react'
-import type { Again, ImportFile, ImportProgress, ImportReport } from '../../wire/importing'
+import type { Again, ImportFile, ImportProgress, ImportReport } from '../../contracts/importing'
 import { PageHead } from '../PageHead'
 import { bringIn } from './bringIn'
 

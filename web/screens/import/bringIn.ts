@@ -5,8 +5,8 @@ import {
   type ImportNews,
   type ImportProgress,
   type ImportReport,
-} from '../../wire/importing'
-import { linesOf } from '../../wire/lines'
+} from '../../contracts/importing'
+import { linesOf } from '../../contracts/lines'
 import { refusalFrom, refusalText } from '../request'
 
 export type BroughtIn = { report: ImportReport } | { trouble: string }

@@ -1,5 +1,5 @@
 import { Box, Heading, Text } from '@chakra-ui/react'
-import type { Way } from '@hitchet/core/match/inTheWay'
+import type { Way } from '@hitchet/core/match/bindingConstraints'
 import { Said } from '../../look/measures'
 
 /** More stock numbers than this are not told one by one. */

@@ -9,10 +9,10 @@ import { houseRules } from '../../server/houseRules'
 import { choicesOf } from '../../server/db/walkEvents'
 import type { KeptHousehold } from '../../server/db/households'
 import { yardCards } from '../../server/services/cards'
-import type { RankedUnit } from '../../server/services/kept'
-import { rankedYard } from '../../server/services/kept'
+import type { RankedUnit } from '../../server/services/answerCache'
+import { rankedYard } from '../../server/services/answerCache'
 import { ENOUGH, firmnessOf, waysToFit } from '../../server/services/matching'
-import { inTime, patience } from '../../server/services/patience'
+import { inTime, deadline } from '../../server/services/deadline'
 import { isPinned, planned, plansInOrder, rowsOf, type StandsAs } from '../../server/services/matchRows'
 import { ShortCaution } from '../ShortCaution'
 import { NotFigured } from '../NotFigured'
@@ -62,7 +62,7 @@ const FIRST: Record<Group, number> = {
 /** The yard ranked for a household, plan by plan: what fits, what is still open, what nearly fits, what does not and why. */
 export async function MatchScreen({ kept }: { kept: KeptHousehold }) {
   const { id, household } = kept
-  const until = patience()
+  const until = deadline()
   const yard = await rankedYard(id, until)
   const { open, stamp } = yard
   const units = yard.units.filter(({ standing }) => standing !== 'sold')

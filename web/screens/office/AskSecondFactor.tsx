@@ -3,7 +3,7 @@
 import { HStack, NativeSelect, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { SECOND_FACTOR_OF, type SecondFactorOf } from '../../wire/secondFactor'
+import { SECOND_FACTOR_OF, type SecondFactorOf } from '../../contracts/secondFactor'
 import { request } from '../request'
 
 /** Of whom the house asks a code from their phone; who has none yet sets it up when they next do anything. */

@@ -3,7 +3,7 @@
 import { Button, HStack, Input, NativeSelect, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
 import { useState, type FormEvent } from 'react'
-import { ROLES } from '../../wire/roles'
+import { ROLES } from '../../contracts/roles'
 import { refusalText, request } from '../request'
 
 /** Somebody new: they choose their password by a link, which goes out like any message. */

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { Role } from '../../server/db/accounts'
 import { request } from '../request'
-import { ROLES } from '../../wire/roles'
+import { ROLES } from '../../contracts/roles'
 
 interface PersonProps {
   id: string

@@ -3,7 +3,7 @@
 import { Box, HStack, Text } from '@chakra-ui/react'
 import { useMemo, useState, type ReactNode } from 'react'
 import { PLACES, type Feature } from '@hitchet/core/features/feature'
-import type { MeasuredApart } from '@hitchet/core/plan/measuredApart'
+import type { MeasuredApart } from '@hitchet/core/plan/findings/measuredApart'
 import { best, contradicting, type Reading, type ReadingSpec } from '@hitchet/core/readings/reading'
 import { nameIn } from '@hitchet/core/trailer/readingName'
 import { thingsOf } from '@hitchet/core/trailer/things'

@@ -2,7 +2,7 @@
 
 import { Box, Text } from '@chakra-ui/react'
 import type { RestedFigure } from '@hitchet/core/match/restedFigure'
-import type { AnswerRests } from '../../server/jobs/rests'
+import type { AnswerRests } from '../../server/jobs/provenance'
 import { AskFirst } from './AskFirst'
 import { ReadingSource, ReadingValue } from './ReadingValue'
 import { SOURCE_WORDS } from './sources'

@@ -7,8 +7,8 @@ import { useMemo, useState } from 'react'
 import { OPPOSITE, outerWall, TOWARDS } from '@hitchet/core/plan/facing'
 import { nameOnPlan } from '@hitchet/core/plan/naming'
 import type { Plan, Side } from '@hitchet/core/plan/plan'
-import type { Point } from '@hitchet/core/plan/shape'
-import type { Pose, Someone, touchedBy as touchedByType } from '@hitchet/core/plan/someone'
+import type { Point } from '@hitchet/core/plan/shape/shape'
+import type { Pose, Someone, touchedBy as touchedByType } from '@hitchet/core/plan/living/someone'
 import type { TimeOfDay } from '@hitchet/core/plan/times'
 import { listed } from '@hitchet/core/quantity/phrase'
 import { formatFeet } from '@hitchet/core/quantity/format'
@@ -18,7 +18,7 @@ import { useMeasures } from '../../look/measures'
 const SomeoneLayer = dynamic(() => import('../../drawing/layers/SomeoneLayer').then((it) => it.SomeoneLayer), {
   loading: () => null,
 })
-const measuring = () => import('@hitchet/core/plan/someone').then((it) => it.touchedBy)
+const measuring = () => import('@hitchet/core/plan/living/someone').then((it) => it.touchedBy)
 
 const WORDS: Record<Pose, string> = {
   standing: 'Somebody standing',

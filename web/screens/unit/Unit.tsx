@@ -26,7 +26,7 @@ import { isFigured } from '../../server/jobs/outcome'
 import { hasFailed } from '../../server/services/facts'
 import { seenUnit } from '../../server/services/matching'
 import type { SeenUnit } from '@hitchet/core/match/seen'
-import { inTime, patience } from '../../server/services/patience'
+import { inTime, deadline } from '../../server/services/deadline'
 import { KeepHere } from '../../offline/KeepHere'
 import { InTurn } from '../InTurn'
 import { NotFigured } from '../NotFigured'
@@ -54,7 +54,7 @@ export async function Unit({ stock, open }: { stock: string; open?: KeptHousehol
   const lot = (await yardCards()).map(({ like: figures }) => figures)
   const own = lot.find((one) => one.stock === trailer.stock)
   const like = own ? againstLike(own, lot) : []
-  const figured = open && (await inTime(patience(), seenUnit(found, open)))
+  const figured = open && (await inTime(deadline(), seenUnit(found, open)))
   const seen = figured && isFigured(figured) ? figured : undefined
   const through: SeenBy | undefined = open &&
     seen && {

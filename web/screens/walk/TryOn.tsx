@@ -2,7 +2,7 @@
 
 import { Button, Flex, Text } from '@chakra-ui/react'
 import { useState } from 'react'
-import { sideView } from '@hitchet/core/plan/sideView'
+import { sideView } from '@hitchet/core/plan/living/sideView'
 import { trailerFigure, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { Station } from '@hitchet/core/walk/station'
 import { SideView } from '../../drawing/SideView'

@@ -7,7 +7,7 @@ import type { KeptHousehold } from '../../server/db/households'
 import { trailersByStock } from '../../server/db/trailers'
 import { isFigured } from '../../server/jobs/outcome'
 import { comparedUnits } from '../../server/services/matching'
-import { inTime, patience } from '../../server/services/patience'
+import { inTime, deadline } from '../../server/services/deadline'
 import { KeepHere } from '../../offline/KeepHere'
 import { tapeListFor } from '../../server/services/trailers'
 import { keptWith, unitAddress } from '../unitAddress'
@@ -34,7 +34,7 @@ export async function Walk({
   const { trailer } = found
   const { list, open: old } = await tapeListFor(found, { named })
   const waits = list.flatMap(({ key, households }) => (households.length ? [{ key, households }] : []))
-  const seen = open && (await inTime(patience(), comparedUnits([found], open)))
+  const seen = open && (await inTime(deadline(), comparedUnits([found], open)))
   const figured = seen?.get(found.id)
   const answers = figured && isFigured(figured) ? figured.answers : undefined
   const taken = open ? (await takenWith(open.id, stock)).map(({ event }) => event.what) : []

@@ -1,13 +1,13 @@
 import { LRUCache } from 'lru-cache'
 import type { Account } from '../db/accounts'
 import { noteEvent } from '../db/houseEvents'
-import { ofProcess } from '../ofProcess'
+import { processSingleton } from '../processSingleton'
 import type { Right } from './access'
 
 /** Who asks for the same again and again is written down once in so long, milliseconds. */
 const ONCE_IN = 10 * 60_000
 
-const lately = ofProcess('refused lately', () => new LRUCache<string, true>({ max: 1_000, ttl: ONCE_IN }))
+const lately = processSingleton('refused lately', () => new LRUCache<string, true>({ max: 1_000, ttl: ONCE_IN }))
 
 /** Somebody asked for what is not theirs. */
 export async function noteRefused({ id, name, role }: Account, right: Right): Promise<void> {

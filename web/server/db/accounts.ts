@@ -1,6 +1,6 @@
 import { Op, type Transaction } from 'sequelize'
 import { v7 as uuid } from 'uuid'
-import { ROLES, type Role } from '../../wire/roles'
+import { ROLES, type Role } from '../../contracts/roles'
 import { inTransaction } from './database'
 import { models, type AccountRow } from './models'
 

@@ -6,8 +6,8 @@ import { ownDatabase } from '../testing/database'
 import { Gone, StaleSave } from './conflict'
 import { database, inTransaction, mayRetry } from './database'
 import { addHouseholds, allHouseholds, householdById, saveHousehold } from './households'
-import { takeOutNow } from '../testing/takenOut'
-import { takeOut } from './takenOut'
+import { takeOutNow } from '../testing/softDeleted'
+import { takeOut } from './softDeleted'
 
 ownDatabase('database')
 

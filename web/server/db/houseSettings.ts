@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize'
 import type { Role } from './accounts'
-import { SECOND_FACTOR_OF, type SecondFactorOf } from '../../wire/secondFactor'
+import { SECOND_FACTOR_OF, type SecondFactorOf } from '../../contracts/secondFactor'
 import { database } from './database'
 
 export const SECOND_FACTOR = 'second factor of'

@@ -1,5 +1,5 @@
 import { asker } from '../asker'
-import { DATABASE_AWAY } from '../../wire/refusal'
+import { DATABASE_AWAY } from '../../contracts/refusal'
 import { isAway } from './away'
 
 /**

@@ -1,4 +1,4 @@
-import type { Refusal } from '../../wire/refusal'
+import type { Refusal } from '../../contracts/refusal'
 import { Gone, StaleSave } from '../db/conflict'
 import { isAway, isFull, isReadOnly } from '../db/away'
 import { logFault } from '../log'

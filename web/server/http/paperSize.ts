@@ -1,4 +1,4 @@
-import { PAPER_SIZES, type PaperSize } from '../../wire/paper'
+import { PAPER_SIZES, type PaperSize } from '../../contracts/paper'
 import { Refused } from '../refused'
 
 /** The size that an address names. @throws Refused for any other. */

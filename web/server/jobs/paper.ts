@@ -1,19 +1,19 @@
 import { availableParallelism } from 'node:os'
 import { join } from 'node:path'
 import { Piscina, queueOptionsSymbol } from 'piscina'
-import type { PaperJob } from '../../wire/paper'
+import type { PaperJob } from '../../contracts/paper'
 import { asker } from '../asker'
 import { AsyncCache } from '../asyncCache'
-import { ofProcess } from '../ofProcess'
+import { processSingleton } from '../processSingleton'
 import { inFairTurns, type Queued } from './fairQueue'
 
-const mine = ofProcess('thread for paper', (): { pool?: Piscina } => ({}))
+const mine = processSingleton('thread for paper', (): { pool?: Piscina } => ({}))
 
 /** More than two do not pay where rankings and pages want the same cores. */
 const MOST_THREADS = 2
 
 /** Documents that were asked for lately: a page that was handed out never changes. */
-const lately = ofProcess('papers', () => new AsyncCache<Uint8Array>(40))
+const lately = processSingleton('papers', () => new AsyncCache<Uint8Array>(40))
 
 /**
  * A page as a PDF, made in threads of its own, turn by turn between people: whoever waits for one holds up no ranking. `of`: what the page

@@ -1,15 +1,15 @@
 import { join } from 'node:path'
 import { Piscina } from 'piscina'
 import type { Plan } from '@hitchet/core/plan/plan'
-import type { StripLook, StripTheme } from '../../wire/stripLooks'
+import type { StripLook, StripTheme } from '../../contracts/stripLooks'
 import { AsyncCache } from '../asyncCache'
-import { ofProcess } from '../ofProcess'
+import { processSingleton } from '../processSingleton'
 import { JOBS_FOLDER } from './pool'
 
-const mine = ofProcess('thread for pictures', (): { pool?: Piscina } => ({}))
+const mine = processSingleton('thread for pictures', (): { pool?: Piscina } => ({}))
 
 /** Strips that were asked for lately; about 12 kB each. Whoever shows them keeps them too. */
-const lately = ofProcess('strips', () => new AsyncCache<string>(3_000))
+const lately = processSingleton('strips', () => new AsyncCache<string>(3_000))
 
 /** A unit's strip, drawn in a thread of its own. `of`: what the drawing is known by. */
 export const drawnStrip = (of: string, plan: Plan, look: StripLook, theme: StripTheme): Promise<string> =>

@@ -1,7 +1,7 @@
 import { join } from 'node:path'
 import { Piscina, queueOptionsSymbol } from 'piscina'
 import { asker } from '../asker'
-import { ofProcess } from '../ofProcess'
+import { processSingleton } from '../processSingleton'
 import { inFairTurns, type Queued } from './fairQueue'
 import type * as worker from './worker'
 
@@ -13,7 +13,7 @@ const THREADS = 2
 type Jobs = typeof worker
 
 /** The threads, once they were needed. */
-const mine = ofProcess('threads that reckon', (): { pool?: Piscina } => ({}))
+const mine = processSingleton('threads that reckon', (): { pool?: Piscina } => ({}))
 
 /** Where the workers' bundles lie. */
 export const JOBS_FOLDER = (): string => process.env.HITCHET_JOBS ?? join(process.cwd(), '.jobs')

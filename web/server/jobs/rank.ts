@@ -1,6 +1,6 @@
 import type { Household } from '@hitchet/core/household/household'
-import { firmness } from '@hitchet/core/match/firmness'
-import { inTheWay, type Way } from '@hitchet/core/match/inTheWay'
+import { rankStability } from '@hitchet/core/match/rankStability'
+import { bindingConstraints, type Way } from '@hitchet/core/match/bindingConstraints'
 import { judgeFor, type Answers } from '@hitchet/core/match/judge'
 import { keptMatch, outOf, type KeptMatch, type OutUnit } from '@hitchet/core/match/kept'
 import { rankWithChanges } from '@hitchet/core/match/match'
@@ -54,10 +54,10 @@ export const firmnessOf = ({
 }: {
   ranked: readonly Pick<KeptMatch, 'plan' | 'standing' | 'worths'>[]
   rules: HouseRules
-}): number | undefined => firmness(ranked, rules.ranking)
+}): number | undefined => rankStability(ranked, rules.ranking)
 
 function waysIn(out: readonly OutUnit[], sheets: readonly Sheet[], household: Household, rules: HouseRules): Way[] {
   const facts = new Map(sheets.map((one) => [one.id, one.facts]))
   const known = out.filter(({ id, tryable }) => tryable === undefined || facts.has(id))
-  return inTheWay(known, (id) => facts.get(id)!, household, rules)
+  return bindingConstraints(known, (id) => facts.get(id)!, household, rules)
 }

@@ -2,7 +2,7 @@ import { parseAny, type AnyDocument, type Parsed } from '@hitchet/core/formats/d
 import { parsePlanSvg } from '@hitchet/core/formats/planSvg'
 import { flawWords } from '@hitchet/core/formats/placeWords'
 import { error, type Flaw } from '@hitchet/core/flaws/flaw'
-import type { ImportFile } from '../../wire/importing'
+import type { ImportFile } from '../../contracts/importing'
 
 /** What stands in a file: a document, or why not. Each line names the file. */
 export interface ReadFile {

@@ -63,7 +63,7 @@ export const vintage: Question<'vintage', VintageFacts, VintageNeed, typeof VINT
   words: { asks: 'Is it of a good year?', short: 'Good year', topic: 'its year', against: 'of a bad year' },
   version: 1,
   rules: VINTAGE_RULES,
-  baked: ['oldBefore'],
+  factRules: ['oldBefore'],
   weight: 1,
   living: false,
   drawing: [],
@@ -88,7 +88,7 @@ export const vintage: Question<'vintage', VintageFacts, VintageNeed, typeof VINT
 
 /** A unit of 2010, whole and with nothing against it but its year. */
 const ASKS = `
-import { inTheWay } from './match/inTheWay'
+import { bindingConstraints } from './match/inTheWay'
 import { factsOn } from './match/factSheet'
 import { judgeFor } from './match/judge'
 import { keptMatch, outOf } from './match/kept'
@@ -120,7 +120,7 @@ const odd = { ...they, trip: { ...they.trip, hitch: 900 } }
 console.log(
   JSON.stringify({
     nearly: ranked[0]!.nearly?.changes.map((words) => phraseText(words)),
-    ways: inTheWay(outOf(kept), () => old.facts, they, RULES).map(({ says }) => phraseText(says)),
+    ways: bindingConstraints(outOf(kept), () => old.facts, they, RULES).map(({ says }) => phraseText(says)),
     next: nextQuestion([old, sound], longer, RULES)?.field,
     doubted: Object.entries(judgeFor(odd, RULES)(old.facts)).flatMap(([id, { missing }]) =>
       missing.includes('household.trip.hitch') ? [id] : [],

@@ -22,7 +22,7 @@ import { followUpCalendar } from './calendar'
 import { startHousehold } from './households'
 import { messagesHeld, sendLink } from './messages'
 import { behindLink, handOut, pagesOf, paperBehindLink, visitLink } from './takeHomes'
-import { forgetTakenOut, putBack, takenOutBy, takeOut } from '../db/takenOut'
+import { forgetTakenOut, putBack, takenOutBy, takeOut } from '../db/softDeleted'
 
 ownDatabase('afterwards')
 

@@ -4,7 +4,7 @@ import { outcomeSchema, type Outcome } from '@hitchet/core/household/outcome'
 import { saveContact, type KeptContact } from '../db/contacts'
 import { addFollowUp } from '../db/followUps'
 import { endHousehold, householdById } from '../db/households'
-import { keepUp } from './kept'
+import { refreshInBackground } from './answerCache'
 import { stocksAsKept } from '../db/trailers'
 import { flawed, Refused } from '../refused'
 
@@ -34,7 +34,7 @@ export async function comeBackTo(
 export async function noteOutcome(householdId: string, source: unknown): Promise<void> {
   if (source === null) {
     await endHousehold(householdId, null)
-    return keepUp({ household: householdId })
+    return refreshInBackground({ household: householdId })
   }
   const outcome = read<Outcome>(outcomeSchema, withoutEmpty(source))
   if (outcome.stock === undefined) return endHousehold(householdId, outcome)

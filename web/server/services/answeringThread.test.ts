@@ -23,8 +23,8 @@ vi.mock('@hitchet/core/match/judge', async (original) => {
     judgeFor: (...given: Parameters<typeof own.judgeFor>) => (reckoned.here.push('answers'), own.judgeFor(...given)),
   }
 })
-vi.mock('@hitchet/core/shared/shared', async (original) => {
-  const own = await original<typeof import('@hitchet/core/shared/shared')>()
+vi.mock('@hitchet/core/solver/solvers', async (original) => {
+  const own = await original<typeof import('@hitchet/core/solver/solvers')>()
   return {
     ...own,
     sharedFor: (...given: Parameters<typeof own.sharedFor>) => (reckoned.here.push('rooms'), own.sharedFor(...given)),
@@ -37,7 +37,7 @@ const { rowsFor, reasonsFor, sameAs } = await import('./matchRows')
 const { besideKept, besideTyped } = await import('./yardBeside')
 const { yardPage } = await import('./yardList')
 const { tapeListFor } = await import('./trailers')
-const { keepUp, keptUp, rankedYard } = await import('./kept')
+const { refreshInBackground, refreshed, rankedYard } = await import('./answerCache')
 
 ownDatabase('answering')
 
@@ -79,8 +79,8 @@ describe('whoever asks for a page holds up nobody else', () => {
     await nextFor(kept.household)
     const [found] = await trailersByStock([best.stock])
     expect((await tapeListFor(found!, { named: true })).open).toBe(0)
-    keepUp('anything')
-    await keptUp()
+    refreshInBackground('anything')
+    await refreshed()
     expect(reckoned.here).toEqual([])
   })
 })

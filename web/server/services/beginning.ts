@@ -1,11 +1,11 @@
 import { isAway } from '../db/away'
 import { database } from '../db/database'
 import { missingMigrations, NewerDatabase } from '../db/migrate'
-import { forgetTakenOut } from '../db/takenOut'
+import { forgetTakenOut } from '../db/softDeleted'
 import { openPaperPool } from '../jobs/paper'
 import { logLine } from '../log'
 import { followHouseRules } from './houseRules'
-import { keepUp } from './kept'
+import { refreshInBackground } from './answerCache'
 
 const A_MINUTE = 60_000
 
@@ -18,7 +18,7 @@ export async function beginServing(): Promise<void> {
   }
   logLine('serving')
   await followHouseRules()
-  keepUp('anything')
+  refreshInBackground('anything')
   openPaperPool()
   setInterval(() => void forgetTakenOut().catch(() => {}), A_MINUTE).unref()
 }

@@ -2,9 +2,9 @@ import type { YardCard } from '@hitchet/core/yard/card'
 import { cardsOf, cardsThere, storedKey } from '../db/facts'
 import { houseRules } from '../houseRules'
 import { yardRevision } from '../db/trailers'
-import { ofProcess } from '../ofProcess'
+import { processSingleton } from '../processSingleton'
 import { freshFacts } from './facts'
-import { patience, within } from './patience'
+import { deadline, within } from './deadline'
 
 /** A unit's card, and of which version of the unit it is. */
 export interface KeptCard extends YardCard {
@@ -13,10 +13,10 @@ export interface KeptCard extends YardCard {
 }
 
 /** Read and parsed once for each version of a unit; another process has its own, known by the same versions. */
-const read = ofProcess('cards', () => new Map<string, KeptCard & { key: string }>())
+const read = processSingleton('cards', () => new Map<string, KeptCard & { key: string }>())
 
 /** The yard as it was read last, and what it is known by. */
-const mine = ofProcess('yard of cards', (): { lately?: YardOfCards } => ({}))
+const mine = processSingleton('yard of cards', (): { lately?: YardOfCards } => ({}))
 
 interface YardOfCards {
   stamp: string
@@ -43,7 +43,7 @@ async function cardsNow(): Promise<YardOfCards> {
   const key = storedKey(rules)
   const stamp = `${await yardRevision()} ${key}`
   if (mine.lately?.stamp === stamp) return mine.lately
-  const until = patience()
+  const until = deadline()
   let rows = await cardsThere(key)
   for (
     let round = 0;

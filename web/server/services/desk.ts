@@ -1,8 +1,8 @@
 import type { YardStanding } from '../db/answers'
 import type { KeptHousehold } from '../db/households'
 import { cardsById, type KeptCard } from './cards'
-import { standingsFor, standingsOnceReckoned } from './kept'
-import { waitsFor } from './waits'
+import { standingsFor, standingsOnceReckoned } from './answerCache'
+import { waitsFor } from './pendingReadings'
 
 /** So many households lie on the desk at a time, those last touched first. */
 export const ON_DESK = 12

@@ -3,7 +3,7 @@ import { flawWords } from '@hitchet/core/formats/placeWords'
 import { HOUSEHOLD_VERSION } from '@hitchet/core/household/household'
 import { TRAILER_VERSION } from '@hitchet/core/trailer/trailer'
 import { inTransaction } from '../db/database'
-import { everyDocument, putAside, renewDocument } from '../db/setAside'
+import { everyDocument, putAside, renewDocument } from '../db/quarantined'
 
 const KINDS = {
   unit: { parse: parseTrailer, version: TRAILER_VERSION },

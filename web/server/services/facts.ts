@@ -2,7 +2,7 @@ import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { factsThere, readFacts, storedKey, type StoredFacts } from '../db/facts'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
-import { ofProcess } from '../ofProcess'
+import { processSingleton } from '../processSingleton'
 
 /** Units are saved while facts are made: so often it is looked again. */
 const ROUNDS = 5
@@ -28,7 +28,7 @@ export async function hasFailed(unit: string): Promise<boolean> {
   return row?.failed !== null && row?.failed !== undefined
 }
 
-const mine = ofProcess('facts', (): { renewing?: Promise<void> } => ({}))
+const mine = processSingleton('facts', (): { renewing?: Promise<void> } => ({}))
 
 /** Makes all that are stale. Whoever comes while they are being made waits for these, and does not make them once more. */
 export function freshFacts(rules: HouseRules): Promise<void> {

@@ -5,7 +5,7 @@ import { latestRuleSets, setRules } from '../db/houseRules'
 import { houseRules, refreshHouseRules } from '../houseRules'
 import { ownDatabase } from '../testing/database'
 import { BadRule, setHouseRule } from './houseRules'
-import { keptKey } from './keptKey'
+import { cacheKey } from './cacheKey'
 
 ownDatabase('house_rules')
 
@@ -17,13 +17,13 @@ const set = async (key: string, value: number | undefined) => {
 
 describe('a rule that the dealership sets', () => {
   it('is what everything answers by from then on, under a key of its own', async () => {
-    const usual = keptKey(houseRules())
+    const usual = cacheKey(houseRules())
     expect(await set('tow.reserve', 0.2)).toBe(0.1)
     expect(houseRules()).toEqual({ ...DEFAULT_HOUSE_RULES, tow: { ...DEFAULT_HOUSE_RULES.tow, reserve: 0.2 } })
-    expect(keptKey(houseRules())).not.toBe(usual)
+    expect(cacheKey(houseRules())).not.toBe(usual)
     expect(await set('tow.reserve', undefined)).toBe(0.2)
     expect(houseRules()).toEqual(DEFAULT_HOUSE_RULES)
-    expect(keptKey(houseRules())).toBe(usual)
+    expect(cacheKey(houseRules())).toBe(usual)
   })
 
   it('is kept with who set it and what it was, the latest first', async () => {

@@ -4,7 +4,7 @@ import { addRuleSet } from '../db/houseRules'
 import { isAway } from '../db/away'
 import { refreshHouseRules } from '../houseRules'
 import { logFault, logLine } from '../log'
-import { keepUp } from './kept'
+import { refreshInBackground } from './answerCache'
 
 /** What somebody asked to set is no rule, or no value of one: what would be right. Nothing was set. */
 export class BadRule extends Error {}
@@ -36,7 +36,7 @@ async function follow(): Promise<void> {
   try {
     if (!(await refreshHouseRules())) return
     logLine('house rules read')
-    keepUp('anything')
+    refreshInBackground('anything')
   } catch (failure) {
     if (!isAway(failure)) logFault('house rules', failure)
   }

@@ -7,7 +7,7 @@ import { allHouseholds, householdById } from '../db/households'
 import { ownDatabase } from '../testing/database'
 import { fileResponse } from './files'
 import { putHouseholdBack, renewHousehold, startHousehold, takeOutHousehold } from './households'
-import { takeOutNow } from '../testing/takenOut'
+import { takeOutNow } from '../testing/softDeleted'
 
 ownDatabase('households')
 

@@ -6,9 +6,9 @@ import { may } from '../auth/access'
 import type { Account } from '../db/accounts'
 import { Gone, StaleSave } from '../db/conflict'
 import { addHousehold, householdById, saveHousehold } from '../db/households'
-import { putBack, takeOut } from '../db/takenOut'
+import { putBack, takeOut } from '../db/softDeleted'
 import { flawed, Refused } from '../refused'
-import { keepUp } from './kept'
+import { refreshInBackground } from './answerCache'
 
 export interface SavedHousehold {
   id: string
@@ -22,7 +22,7 @@ export interface SavedHousehold {
 export async function startHousehold(id: string, source: unknown, by: string): Promise<SavedHousehold> {
   const household = read(source)
   if (await addHousehold(id, household, by)) {
-    keepUp({ household: id })
+    refreshInBackground({ household: id })
     return { id, version: 1 }
   }
   const before = await householdById(id)
@@ -39,7 +39,7 @@ export async function renewHousehold(
   by: string,
 ): Promise<SavedHousehold> {
   const kept = await saveHousehold(id, version, read(source), by)
-  keepUp({ household: id })
+  refreshInBackground({ household: id })
   return { id, version: kept.version }
 }
 
@@ -58,7 +58,7 @@ export const takeOutHousehold = (id: string, version: number, { id: by, role }: 
 export async function putHouseholdBack(id: string, { id: by }: Account): Promise<void> {
   if (await householdById(id)) throw new Refused('It is here already: nothing had to be put back.', [], 409)
   await putBack(id, by)
-  keepUp({ household: id })
+  refreshInBackground({ household: id })
 }
 
 function read(source: unknown): Household {

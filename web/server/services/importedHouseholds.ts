@@ -2,9 +2,9 @@ import { isDeepStrictEqual } from 'node:util'
 import type { Transaction } from 'sequelize'
 import type { Household } from '@hitchet/core/household/household'
 import { inCommon, sameHousehold } from '@hitchet/core/household/same'
-import type { Again, HouseholdReport, KnownHousehold } from '../../wire/importing'
+import type { Again, HouseholdReport, KnownHousehold } from '../../contracts/importing'
 import { addHouseholds, householdsForUpdate, renewHouseholdIn, type KeptHousehold } from '../db/households'
-import { setAsideHouseholds, takenBack } from '../db/setAside'
+import { setAsideHouseholds, takenBack } from '../db/quarantined'
 
 export interface BroughtHousehold {
   file: string

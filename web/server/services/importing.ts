@@ -6,14 +6,14 @@ import { flawWords } from '@hitchet/core/formats/placeWords'
 import { readingsLost } from '@hitchet/core/trailer/lost'
 import { TRAILER_FORMAT, type Trailer } from '@hitchet/core/trailer/trailer'
 import { sameHousehold } from '@hitchet/core/household/same'
-import type { ImportChoice, ImportFile, ImportProgress, ImportReport, KnownUnit } from '../../wire/importing'
-import { aloneAt } from '../db/chores'
+import type { ImportChoice, ImportFile, ImportProgress, ImportReport, KnownUnit } from '../../contracts/importing'
+import { holdNamedLock } from '../db/namedLock'
 import { inTransaction } from '../db/database'
 import { saveTrailers, trailerLike } from '../db/trailers'
 import { inWorker } from '../jobs/pool'
 import type { ReadFile } from '../jobs/readFiles'
 import { bringHouseholds, type BroughtHousehold } from './importedHouseholds'
-import { keepUp } from './kept'
+import { refreshInBackground } from './answerCache'
 
 export interface Importing extends ImportChoice {
   by: string | null
@@ -48,7 +48,7 @@ export async function importFiles(
   }
   if ((errors.length && !keepGood) || trailers.length + households.length === 0) return report
   const store = async (transaction: Transaction) => {
-    await aloneAt('bring in', transaction)
+    await holdNamedLock('bring in', transaction)
     const { known, ...people } = await bringHouseholds(households, { again, by }, transaction)
     const knownUnits = again === 'renew' ? [] : await unitsThatLose(trailers, transaction)
     if (known.length || (again === 'ask' && knownUnits.length)) return { ...report, known, knownUnits }
@@ -67,7 +67,7 @@ export async function importFiles(
     return { ...report, ...units, left, done: true, households: people }
   }
   const brought = await inTurn(() => inTransaction(store))
-  if (brought.done) keepUp('anything')
+  if (brought.done) refreshInBackground('anything')
   return brought
 }
 

@@ -11,7 +11,7 @@ import { inTransaction } from '../db/database'
 import { addHouseholds } from '../db/households'
 import { saveTrailers } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
-import { rankedYard } from './kept'
+import { rankedYard } from './answerCache'
 import { plansInOrder, reasonsFor, rowsFor, sameAs } from './matchRows'
 import { takeEvents } from './walkEvents'
 

@@ -17,8 +17,8 @@ import { Refused } from '../refused'
 import { cardsById } from './cards'
 import { choicesOf } from '../db/walkEvents'
 import { AsyncCache } from '../asyncCache'
-import { ofProcess } from '../ofProcess'
-import { rankedYard, type RankedUnit, type RankedYard } from './kept'
+import { processSingleton } from '../processSingleton'
+import { rankedYard, type RankedUnit, type RankedYard } from './answerCache'
 import { answersOn } from './matching'
 
 /** A row of the match with its drawing and, where it nearly fits, what would let it in. */
@@ -42,7 +42,7 @@ export interface Reasons {
 const TOLD = 2
 
 /** Rows that were made lately, or are being made, by the yard they are of and their first unit. */
-const lately = ofProcess('rows of a match', () => new AsyncCache<MatchRow>(2_000))
+const lately = processSingleton('rows of a match', () => new AsyncCache<MatchRow>(2_000))
 
 /** Some entries of a ranked yard as they are shown; all words are made here, for these alone. `stamp`: what the yard is known by. */
 export async function rowsOf(

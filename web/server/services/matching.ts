@@ -1,5 +1,5 @@
 import type { Household } from '@hitchet/core/household/household'
-import type { Way } from '@hitchet/core/match/inTheWay'
+import type { Way } from '@hitchet/core/match/bindingConstraints'
 import { outOf } from '@hitchet/core/match/kept'
 import type { Answers } from '@hitchet/core/match/judge'
 import type { NextQuestion } from '@hitchet/core/match/nextQuestion'
@@ -11,16 +11,16 @@ import { householdById, type KeptHousehold } from '../db/households'
 import { trailersByStock } from '../db/trailers'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
-import type { AnswerRests } from '../jobs/rests'
+import type { AnswerRests } from '../jobs/provenance'
 import type { NotFigured } from '../jobs/outcome'
 import { Refused } from '../refused'
 import { nearlyWays } from '@hitchet/core/match/nearlyWays'
 import { AsyncCache } from '../asyncCache'
-import { ofProcess } from '../ofProcess'
+import { processSingleton } from '../processSingleton'
 import { cardsById } from './cards'
-import { rankedYard, type RankedYard } from './kept'
-import { Lately, type Looked } from './lately'
-import { inTime, patience } from './patience'
+import { rankedYard, type RankedYard } from './answerCache'
+import { Lately, type Looked } from './versionedCache'
+import { inTime, deadline } from './deadline'
 
 /** Nobody shares it: whoever hangs up, or types on, does not wait for it any more. */
 const THEIRS_ALONE = { theirsAlone: true }
@@ -58,8 +58,8 @@ const onceA = <Made extends object>(
   make: () => Promise<Made>,
 ): Promise<Made> => (open === 0 ? lately.of(stamp, make) : make())
 
-const waysLately = ofProcess('ways to fit', () => new AsyncCache<Way[]>(200))
-const firmLately = ofProcess('firm places', () => new AsyncCache<{ firm: number | undefined }>(200))
+const waysLately = processSingleton('ways to fit', () => new AsyncCache<Way[]>(200))
+const firmLately = processSingleton('firm places', () => new AsyncCache<{ firm: number | undefined }>(200))
 
 /** All that a household is answered on some units, by their ids. */
 export async function answersOn(units: readonly string[], household: Household): Promise<Map<string, Answers>> {
@@ -73,7 +73,7 @@ export const seenUnit = (unit: Looked, household: KeptHousehold): Promise<SeenUn
     inWorker('seen', { unit: unit.id, household: household.household, rules: houseRules() }),
   )
 
-const seenLately = ofProcess('seen lately', () => new Lately<SeenUnit | NotFigured>(100))
+const seenLately = processSingleton('seen lately', () => new Lately<SeenUnit | NotFigured>(100))
 
 /** What a household is answered on a unit, and their nights in it: for units side by side. */
 export interface AnsweredUnit {
@@ -96,7 +96,7 @@ export async function comparedUnits(
   return new Map(units.flatMap(({ id }, i) => (told[i] ? [[id, told[i]]] : [])))
 }
 
-const comparedLately = ofProcess('compared lately', () => new Lately<AnsweredUnit | NotFigured>(400))
+const comparedLately = processSingleton('compared lately', () => new Lately<AnsweredUnit | NotFigured>(400))
 
 /** The figures that each of a household's answers on a unit rests on. @throws Refused. */
 export async function restsFor(stock: string, householdId: string): Promise<AnswerRests[]> {
@@ -133,7 +133,7 @@ export const yardLeftFor = (household: Household): Promise<YardLeft> =>
 
 /** The same of a household that is kept, from what is kept of it; `open`: so many units are still being worked out. */
 export async function yardLeftOf({ id, household }: KeptHousehold): Promise<YardLeft & { open: number }> {
-  const until = patience()
+  const until = deadline()
   const yard = await rankedYard(id, until)
   // What would let in more is told once it is known.
   return { ...yardLeft(yard.units, (await inTime(until, waysToFit(yard, household))) ?? []), open: yard.open }

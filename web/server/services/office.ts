@@ -3,13 +3,13 @@ import { failedPairs, openPairs } from '../db/answers'
 import { latestFaults, type Fault } from '../db/faults'
 import { failedUnits, staleCount, storedKey } from '../db/facts'
 import { latestEvents } from '../db/houseEvents'
-import type { SecondFactorOf } from '../../wire/secondFactor'
+import type { SecondFactorOf } from '../../contracts/secondFactor'
 import { secondFactorOf } from '../db/houseSettings'
 import { openSessions } from '../db/sessions'
-import { allSetAside, type SetAside } from '../db/setAside'
+import { allSetAside, type SetAside } from '../db/quarantined'
 import { houseRules } from '../houseRules'
 import { waitingJobs } from '../jobs/pool'
-import { keptKey } from './keptKey'
+import { cacheKey } from './cacheKey'
 
 /** Work that goes on where nobody waits for it. */
 export interface Work {
@@ -48,9 +48,9 @@ export async function officeView(): Promise<OfficeView> {
     secondFactorOf(),
     latestEvents(EVENTS),
     staleCount(storedKey(rules)),
-    openPairs(keptKey(rules)),
+    openPairs(cacheKey(rules)),
     failedUnits(storedKey(rules)),
-    failedPairs(keptKey(rules), FAILED),
+    failedPairs(cacheKey(rules), FAILED),
     latestFaults(FAULTS),
     allSetAside(),
   ])

@@ -18,7 +18,7 @@ import {
 } from '../db/accounts'
 import { inTransaction } from '../db/database'
 import { noteEvent } from '../db/houseEvents'
-import type { SecondFactorOf } from '../../wire/secondFactor'
+import type { SecondFactorOf } from '../../contracts/secondFactor'
 import { askSecondFactorOf, isAskedOf, secondFactorOf } from '../db/houseSettings'
 import { accountOfLink, addOneTimeLink, takeOneTimeLink } from '../db/oneTimeLinks'
 import { endSessionsOf } from '../db/sessions'

@@ -1,5 +1,5 @@
 import { drawnPlan } from '@hitchet/core/plan/drawnPlan'
-import { STRIP_LOOKS, STRIP_THEMES, type StripLook, type StripTheme } from '../../wire/stripLooks'
+import { STRIP_LOOKS, STRIP_THEMES, type StripLook, type StripTheme } from '../../contracts/stripLooks'
 import { trailersById } from '../db/trailers'
 import { drawnStrip, knownStrip } from '../jobs/pictures'
 import { Refused } from '../refused'

@@ -1,7 +1,7 @@
 import type { Household } from '@hitchet/core/household/household'
 import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import type { TakeHome } from '@hitchet/core/takehome/takeHome'
-import type { PaperSize } from '../../wire/paper'
+import type { PaperSize } from '../../contracts/paper'
 import { idOfLink, linkToken } from '../auth/linkToken'
 import type { Account } from '../db/accounts'
 import { householdById } from '../db/households'

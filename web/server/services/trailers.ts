@@ -11,8 +11,8 @@ import type { Account } from '../db/accounts'
 import type { KeptWaits } from '../db/answers'
 import { householdNames } from '../db/households'
 import { addTrailer, changeTrailer, isAsTakenIn, trailersByStock, type StockedTrailer } from '../db/trailers'
-import { keepUp } from './kept'
-import { waitsFor } from './waits'
+import { refreshInBackground } from './answerCache'
+import { waitsFor } from './pendingReadings'
 
 export interface SavedTrailer {
   version: number
@@ -26,7 +26,7 @@ export interface SavedTrailer {
 export async function takeIn(source: unknown, { id }: Account): Promise<SavedTrailer> {
   const trailer = read(source)
   if (await addTrailer(trailer, id)) {
-    keepUp({ stocks: [trailer.stock] })
+    refreshInBackground({ stocks: [trailer.stock] })
     return { version: 1, trailer }
   }
   // Whoever got no answer sends it once more.
@@ -47,7 +47,7 @@ export async function renewTrailer(
     throw new Refused('Nothing was saved: this is another unit.', [flaw])
   }
   const saved = await changeTrailer(stock, id, () => trailer, version)
-  keepUp({ stocks: [stock] })
+  refreshInBackground({ stocks: [stock] })
   return saved
 }
 
@@ -73,7 +73,7 @@ export async function takeReading(
   const saved = await changeTrailer(stock, id, (latest) =>
     withTyped(latest, { key, text, source, ...(confirmed && { confirmed }) }, { on: today, by: name }),
   )
-  keepUp({ stocks: [stock] })
+  refreshInBackground({ stocks: [stock] })
   return saved
 }
 

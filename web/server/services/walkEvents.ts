@@ -22,7 +22,7 @@ import { models } from '../db/models'
 import { changeTrailerIn } from '../db/trailers'
 import { once } from '../db/walkEvents'
 import { Refused } from '../refused'
-import { keepUp } from './kept'
+import { refreshInBackground } from './answerCache'
 import { withTyped } from './trailers'
 
 /**
@@ -33,9 +33,9 @@ export async function takeEvents(events: readonly WalkEvent[], account: Account)
   const outcomes: WalkOutcome[] = []
   for (const event of events)
     outcomes.push(await once(event, account.id, (transaction) => outcomeOf(event, account, transaction)))
-  keepUp({ stocks: [...new Set(events.map(({ stock }) => stock))] })
+  refreshInBackground({ stocks: [...new Set(events.map(({ stock }) => stock))] })
   for (const household of new Set(events.flatMap(({ what, household: of }) => (what.kind === 'reaction' ? [of!] : []))))
-    keepUp({ household })
+    refreshInBackground({ household })
   return outcomes
 }
 

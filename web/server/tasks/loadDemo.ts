@@ -7,7 +7,7 @@ import { stockNumbers } from '../db/trailers'
 import { DEMO_PEOPLE } from '../demoPeople'
 import { importFiles } from '../services/importing'
 import { closePool } from '../jobs/pool'
-import { stopKeepingUp } from '../services/kept'
+import { stopRefreshing } from '../services/answerCache'
 import { loadAfterwards } from './demoAfterwards'
 import { loadWalks } from './demoWalks'
 
@@ -34,6 +34,6 @@ if ((await stockNumbers()).length === 0) {
     `Demo loaded: ${added.length} trailers, ${households.added.length} households, ${notes} notes of two weeks`,
   )
 }
-await stopKeepingUp()
+await stopRefreshing()
 await closePool()
 await disconnect()

@@ -5,7 +5,7 @@ import { archiveLines, restoreArchive } from '../db/archive'
 import { database } from '../db/database'
 import { allHouseholds } from '../db/households'
 import { setAsideUnreadable } from '../services/documents'
-import { rankedYard } from '../services/kept'
+import { rankedYard } from '../services/answerCache'
 import { ownDatabase } from '../testing/database'
 import { linesOf } from './archiveFile'
 

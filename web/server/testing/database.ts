@@ -3,7 +3,7 @@ import { QueryTypes } from 'sequelize'
 import { connect, database, disconnect } from '../db/database'
 import { closePicturePool } from '../jobs/pictures'
 import { closePool } from '../jobs/pool'
-import { stopKeepingUp } from '../services/kept'
+import { stopRefreshing } from '../services/answerCache'
 import { migrate } from '../db/migrate'
 
 /** The server that `npm test` started, HITCHET_TEST_DATABASE, as an account that may make databases named hitchet... */
@@ -27,7 +27,7 @@ export function ownDatabase(name: string, { migrated = true } = {}): void {
     if (migrated) await migrate(database())
   })
   afterAll(async () => {
-    await stopKeepingUp()
+    await stopRefreshing()
     await closePool()
     await closePicturePool()
     await disconnect()

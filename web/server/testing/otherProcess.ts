@@ -6,7 +6,7 @@ import { householdById } from '../db/households'
 import { houseRules } from '../houseRules'
 import { closePool } from '../jobs/pool'
 import { renewHousehold } from '../services/households'
-import { rankedYard, stopKeepingUp } from '../services/kept'
+import { rankedYard, stopRefreshing } from '../services/answerCache'
 import { followHouseRules } from '../services/houseRules'
 import { takeReading } from '../services/trailers'
 
@@ -52,7 +52,7 @@ if (process.argv[1]?.endsWith('otherProcess.ts')) {
       console.log('"saved"')
     }
   }
-  await stopKeepingUp()
+  await stopRefreshing()
   await closePool()
   await disconnect()
 }

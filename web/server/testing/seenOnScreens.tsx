@@ -18,7 +18,7 @@ import { houseRules } from '../houseRules'
 import { closePool } from '../jobs/pool'
 import { factsFrom } from '../db/factsText'
 import { yardFacts } from '../services/facts'
-import { rankedYard, stopKeepingUp } from '../services/kept'
+import { rankedYard, stopRefreshing } from '../services/answerCache'
 import { comparedUnits, type AnsweredUnit } from '../services/matching'
 import { readFileSync, readdirSync } from 'node:fs'
 
@@ -66,6 +66,6 @@ console.log(
     compare: words(<Matrix allWords comparison={comparison(told, household, houseRules())} onlyDifferences={false} />),
   }),
 )
-await stopKeepingUp()
+await stopRefreshing()
 await closePool()
 await disconnect()

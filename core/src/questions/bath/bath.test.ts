@@ -6,7 +6,7 @@ import { fixture, unit, berth, emptyPlan } from '../../testing/unit'
 import type { Trailer } from '../../trailer/trailer'
 import { bath } from './bath'
 import type { Household } from '../../household/household'
-import { bathsOf } from '../../plan/baths'
+import { bathsOf } from '../../plan/living/baths'
 import type { Plan } from '../../plan/plan'
 import type { QuestionId } from '../index'
 

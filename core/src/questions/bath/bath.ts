@@ -3,15 +3,15 @@ import { usuallyThere } from '../../household/household'
 import type { Stance } from '../../household/stances'
 import { doing, feet, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
-import type { Bath } from '../../plan/baths'
+import type { Bath } from '../../plan/living/baths'
 import { small } from '../../plan/naming'
 import { bathFacts, type BathFacts } from './facts'
 import { BATH_RULES, type BathRules } from './rules'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, no, note, reason, tight, verdictOf, type Reason } from '../reason'
-import { usualNight } from '../../nights/lying'
-import type { Shared } from '../../shared/shared'
+import { usualNight } from '../../nights/sleepingAssignment'
+import type { Shared } from '../../solver/solvers'
 import { lookedReason } from '../stance'
 import { unsureReason } from '../whereTheyLie'
 
@@ -43,7 +43,7 @@ export const bath: Question<'bath', BathFacts, BathNeed, typeof BATH_RULES> = {
   },
   version: 9,
   rules: BATH_RULES,
-  baked: [],
+  factRules: [],
   weight: 2,
   living: true,
   drawing: ['inside'],

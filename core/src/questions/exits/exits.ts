@@ -1,8 +1,8 @@
-import { isHatch, waysOut } from '../../plan/exits'
+import { isHatch, waysOut } from '../../plan/ways/exits'
 import { ofGeometry } from '../../plan/geometry'
 import { nameOnPlan, roomBeside, small } from '../../plan/naming'
-import { floorOf } from '../../plan/reach'
-import { shutWhileOpen } from '../../plan/standingOpen'
+import { floorOf } from '../../plan/ways/reach'
+import { shutWhileOpen } from '../../plan/ways/standingOpen'
 import { lyingIn } from '../../nights/lyingIn'
 import { nightsOf } from '../../plan/together'
 import type { WayRules } from '../../plan/wayRules'
@@ -14,7 +14,7 @@ import { unsureReason } from '../whereTheyLie'
 import type { Question } from '../question'
 import { fits, measure, no, tight, type Reason } from '../reason'
 import { EXIT_RULES, type ExitRules } from './rules'
-import type { LyingNight } from '../../nights/lying'
+import type { AssignedNight } from '../../nights/sleepingAssignment'
 import { storedFor } from '../../nights/night'
 
 /** Ways out of each berth, for every set of conversions that can be made together. */
@@ -63,7 +63,7 @@ export const exits: Question<'exits', ExitFacts, ExitNeed, typeof EXIT_RULES> = 
   },
   version: 7,
   rules: EXIT_RULES,
-  baked: [],
+  factRules: [],
   weight: 2,
   living: true,
   drawing: [],
@@ -118,14 +118,14 @@ function exitFacts(plan: Trailer['plan'], ways: WayRules, hatches: boolean): Exi
   }
 }
 
-const childBy = (hatches: readonly string[], night: LyingNight | undefined, { childUnder }: ExitRules): boolean =>
+const childBy = (hatches: readonly string[], night: AssignedNight | undefined, { childUnder }: ExitRules): boolean =>
   night?.placements.some(
     ({ berth, people }) => hatches.includes(berth.id) && people.some(({ age }) => age < childUnder),
   ) ?? false
 
 const UNSEEN = 'nobody has looked for the ways out yet: do so before anyone sleeps there'
 
-function nightReasons({ nights, ifHatchesOpen }: ExitFacts, night: LyingNight, when: string): Reason[] {
+function nightReasons({ nights, ifHatchesOpen }: ExitFacts, night: AssignedNight, when: string): Reason[] {
   const stored = storedFor(nights, night)
   if (!stored)
     return night.placements.length
@@ -149,7 +149,7 @@ function nightReasons({ nights, ifHatchesOpen }: ExitFacts, night: LyingNight, w
 }
 
 const shortOf =
-  (when: string, night: LyingNight, ifHatchesOpen: ExitFacts['ifHatchesOpen']) =>
+  (when: string, night: AssignedNight, ifHatchesOpen: ExitFacts['ifHatchesOpen']) =>
   ({ id, name, by, blocked, people }: Omit<BerthExits, 'people'> & { people: string[] }): Reason => {
     const place = lyingIn(night.placements.find(({ berth }) => berth.id === id)!.berth)
     const opened = ifHatchesOpen && storedFor(ifHatchesOpen, night)?.berths.find((one) => one.id === id)

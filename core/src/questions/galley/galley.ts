@@ -1,6 +1,6 @@
 import { usuallyThere, type Household } from '../../household/household'
 import type { Stance } from '../../household/stances'
-import type { CounterSpace } from '../../plan/counter'
+import type { CounterSpace } from '../../plan/living/counter'
 import { listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import { cubicFeetOf } from '../../quantity/volume'
@@ -37,7 +37,7 @@ export const galley: Question<'galley', GalleyFacts, GalleyNeed, typeof GALLEY_R
   },
   version: 11,
   rules: GALLEY_RULES,
-  baked: ['pantryHeight', 'sinkRim'],
+  factRules: ['pantryHeight', 'sinkRim'],
   weight: 2,
   living: true,
   drawing: ['inside'],

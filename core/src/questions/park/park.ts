@@ -33,7 +33,7 @@ export const park: Question<'park', ParkFacts, ParkNeed, typeof PARK_RULES> = {
   },
   version: 1,
   rules: PARK_RULES,
-  baked: [],
+  factRules: [],
   weight: 1,
   living: false,
   drawing: [],

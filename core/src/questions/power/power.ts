@@ -27,7 +27,7 @@ export const power: Question<'power', PowerFacts, PowerNeed, typeof POWER_RULES>
   },
   version: 1,
   rules: POWER_RULES,
-  baked: [],
+  factRules: [],
   weight: 0.5,
   living: false,
   drawing: [],

@@ -31,7 +31,7 @@ export const price: Question<'price', PriceFacts, PriceNeed, typeof PRICE_RULES>
   },
   version: 1,
   rules: PRICE_RULES,
-  baked: [],
+  factRules: [],
   weight: 2,
   living: false,
   drawing: [],

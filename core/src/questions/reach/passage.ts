@@ -1,4 +1,4 @@
-import type { Use } from '../../plan/places'
+import type { Use } from '../../plan/floor/places'
 
 /** How one gets to a thing: half inches; 0: not at all. */
 export interface Passage {

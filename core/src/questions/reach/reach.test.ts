@@ -3,7 +3,7 @@ import type { Plan } from '../../plan/plan'
 import { DEFAULT_HOUSE_RULES } from '../../rules/houseRules'
 import { couple, household, person } from '../../testing/someone'
 import { berth, conversion, fixture, unit } from '../../testing/unit'
-import { gait } from '../../plan/gait'
+import { gait } from '../../plan/ways/gait'
 import { reach } from './reach'
 import { answerTo } from '../../testing/answerTo'
 

@@ -1,17 +1,17 @@
 import type { Stance } from '../../household/stances'
-import { clashesAt } from '../../plan/clashes'
-import { clashWords, standingOpenWords } from '../../plan/clashWords'
+import { clashesAt } from '../../plan/leaves/clashes'
+import { clashWords, standingOpenWords } from '../../plan/findings/clashWords'
 import { ofGeometry } from '../../plan/geometry'
-import { gait } from '../../plan/gait'
+import { gait } from '../../plan/ways/gait'
 import { nameOnPlan, small } from '../../plan/naming'
-import type { Use } from '../../plan/places'
-import { floorOf, reachOf, type Reached } from '../../plan/reach'
-import { secondSides, type SecondSide } from '../../plan/bedAisles'
-import { shutWhileOpen } from '../../plan/standingOpen'
+import type { Use } from '../../plan/floor/places'
+import { floorOf, reachOf, type Reached } from '../../plan/ways/reach'
+import { secondSides, type SecondSide } from '../../plan/ways/bedAisles'
+import { shutWhileOpen } from '../../plan/ways/standingOpen'
 import { nightsOf } from '../../plan/together'
-import type { Place } from '../../plan/places'
-import { toldWidth } from '../../plan/toldWidth'
-import { entryWidths, turningAt } from '../../plan/turning'
+import type { Place } from '../../plan/floor/places'
+import { toldWidth } from '../../plan/floor/toldWidth'
+import { entryWidths, turningAt } from '../../plan/ways/turning'
 import type { WayRules } from '../../plan/wayRules'
 import { following, listed, says, type Phrase } from '../../quantity/phrase'
 import { inches } from '../../quantity/quantity'
@@ -26,7 +26,7 @@ import { REACH_RULES, type ReachRules } from './rules'
 import { uprightFacts, uprightReasons, type UprightFacts } from './upright'
 import type { Passage } from './passage'
 import { wheelchairReasons, type WheelchairFacts } from './wheelchair'
-import type { LyingNight } from '../../nights/lying'
+import type { AssignedNight } from '../../nights/sleepingAssignment'
 import { storedFor } from '../../nights/night'
 
 /** How wide the widest way to each thing is, half inches; 0: there is none. */
@@ -94,7 +94,7 @@ export const reach: Question<'reach', ReachFacts, ReachNeed, typeof REACH_RULES>
   },
   version: 11,
   rules: REACH_RULES,
-  baked: [],
+  factRules: [],
   weight: 2,
   living: true,
   drawing: ['inside'],
@@ -191,7 +191,7 @@ const leavesOf = (plan: Trailer['plan'], hung: 'best' | 'worst'): LeafFact[] =>
     }))
 
 /** Of several things of one use the one that is reached best counts; of beds only those they sleep in. */
-function parkedReason({ parked }: ReachFacts, { rules, own }: ReachNeed, night: LyingNight): Reason {
+function parkedReason({ parked }: ReachFacts, { rules, own }: ReachNeed, night: AssignedNight): Reason {
   const sleptIn = ({ id, use }: Passage) => use !== 'bed' || night.placements.some(({ berth }) => berth.id === id)
   const wanted = bestOf(parked.filter((one) => DAILY.includes(one.use) && sleptIn(one)))
   if (wanted.length === 0) return measure(says`Nothing to walk to is drawn in it yet.`, ['plan.fixtures'])
@@ -217,7 +217,7 @@ function parkedReason({ parked }: ReachFacts, { rules, own }: ReachNeed, night: 
 function nightReasons(
   { nights, hasToilet }: ReachFacts,
   { rules, own }: ReachNeed,
-  night: LyingNight,
+  night: AssignedNight,
   worst: 'no' | 'tight',
   when: string,
 ): Reason[] {
@@ -343,7 +343,7 @@ function bestOf(passages: readonly Passage[]): Passage[] {
 const the = ({ name }: Passage): string => `the ${small(name)}`
 
 /** Two in a bed use both its sides: where the way to the second is narrower than all that was told, that is told too. */
-function farSide(passages: readonly Passage[], { placements }: LyingNight, told: number): Phrase {
+function farSide(passages: readonly Passage[], { placements }: AssignedNight, told: number): Phrase {
   const narrower = passages
     .filter(({ id }) => placements.some(({ berth, people }) => berth.id === id && people.length > 1))
     .flatMap((bed) => (bed.second && bed.second.width < told ? [{ bed, width: bed.second.width }] : []))

@@ -1,5 +1,5 @@
-import type { Use } from '../../plan/places'
-import type { Turning } from '../../plan/turning'
+import type { Use } from '../../plan/floor/places'
+import type { Turning } from '../../plan/ways/turning'
 import type { WayRules } from '../../plan/wayRules'
 import { agrees, listed, says, type Phrase } from '../../quantity/phrase'
 import { inches } from '../../quantity/quantity'

@@ -1,6 +1,6 @@
 import { added, type Known } from '../../camping/facts'
 import type { Underbelly } from '../../camping/warmth'
-import { breezes, type Breeze } from '../../plan/breeze'
+import { breezes, type Breeze } from '../../plan/living/breeze'
 import { figure, flag, word } from '../../readings/reading'
 import type { Trailer } from '../../trailer/trailer'
 

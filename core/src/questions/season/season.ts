@@ -1,4 +1,4 @@
-import type { Breeze } from '../../plan/breeze'
+import type { Breeze } from '../../plan/living/breeze'
 import { roomWord } from '../../plan/naming'
 import { doing, listed, says, type Phrase } from '../../quantity/phrase'
 import { pounds, quantity } from '../../quantity/quantity'
@@ -33,7 +33,7 @@ export const season: Question<'season', SeasonFacts, SeasonNeed, typeof SEASON_R
   },
   version: 3,
   rules: SEASON_RULES,
-  baked: [],
+  factRules: [],
   weight: 1,
   living: false,
   drawing: [],

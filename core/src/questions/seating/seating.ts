@@ -1,13 +1,13 @@
 import { usuallyThere } from '../../household/household'
 import type { Stance } from '../../household/stances'
-import { distanceTo } from '../../plan/distance'
+import { distanceTo } from '../../plan/shape/distance'
 import { ofGeometry } from '../../plan/geometry'
-import { namesOfLost } from '../../plan/keptFrom'
+import { namesOfLost } from '../../plan/ways/keptFrom'
 import { capital, nameOnPlan } from '../../plan/naming'
-import { floorOf } from '../../plan/reach'
-import { openedAt } from '../../plan/recliners'
-import { LOUNGE_KINDS, seatsAt, TABLE_KINDS } from '../../plan/seats'
-import { sightLines, sightsFromBed } from '../../plan/sight'
+import { floorOf } from '../../plan/ways/reach'
+import { openedAt } from '../../plan/living/recliners'
+import { LOUNGE_KINDS, seatsAt, TABLE_KINDS } from '../../plan/living/seats'
+import { sightLines, sightsFromBed } from '../../plan/living/sight'
 import { nightsOf } from '../../plan/together'
 import type { WayRules } from '../../plan/wayRules'
 import { listed, says, type Phrase } from '../../quantity/phrase'
@@ -20,7 +20,7 @@ import type { Trailer } from '../../trailer/trailer'
 import { answerOf } from '../answer'
 import type { Question } from '../question'
 import { fits, marginOf, measure, note, reason, tight, type Reason } from '../reason'
-import { usualNight, type LyingNight } from '../../nights/lying'
+import { usualNight, type AssignedNight } from '../../nights/sleepingAssignment'
 import { storedFor } from '../../nights/night'
 import { lookedReason, stanceReason } from '../stance'
 import { unsureReason } from '../whereTheyLie'
@@ -90,7 +90,7 @@ export const seating: Question<'seating', SeatingFacts, SeatingNeed, typeof SEAT
   },
   version: 8,
   rules: SEATING_RULES,
-  baked: [],
+  factRules: [],
   weight: 1,
   living: true,
   drawing: ['inside'],
@@ -293,7 +293,7 @@ function workReason({ desks, atTable }: SeatingFacts, { workers, rules }: Seatin
 }
 
 /** Where those sit who are still up while the others' bed is made from the dinette. */
-function madeReason({ nights }: SeatingFacts, night: LyingNight): Reason[] {
+function madeReason({ nights }: SeatingFacts, night: AssignedNight): Reason[] {
   const stored = night.made.length ? storedFor(nights, night) : undefined
   if (!stored) return []
   if (stored.left === 0)

@@ -3,7 +3,7 @@ import { nightNeed } from '../../nights/need'
 import { bestNight } from '../../nights/night'
 import type { NightRules } from '../../nights/rules'
 import { says } from '../../quantity/phrase'
-import type { NearlyRules } from '../nearlyRules'
+import type { CounterfactualRules } from '../counterfactualRules'
 import type { Answer } from '../answer'
 import { changed, sizeOf, type Change } from '../change'
 import type { Helping, Refusal } from '../helping'
@@ -58,7 +58,7 @@ const pairsOf = (singles: readonly Change[]): Change[][] =>
  * Two of an age who share who do not yet, children among themselves and grown people among themselves; a tent for
  * one who is neither a small child nor frail nor half of a couple, while somebody grown stays inside, and not in winter.
  */
-function otherBeds(household: Household, nights: NightRules, sizes: NearlyRules): Change[] {
+function otherBeds(household: Household, nights: NightRules, sizes: CounterfactualRules): Change[] {
   const { adultFrom, teenFrom, frailFrom } = nights
   const people = everyNight(household)
   const alone = people.filter(({ partner }) => !people.some(({ id }) => id === partner))

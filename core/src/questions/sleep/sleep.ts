@@ -50,7 +50,7 @@ export const sleep: Question<'sleep', SleepFacts, SleepNeed, object> = {
   },
   version: 3,
   rules: {},
-  baked: [],
+  factRules: [],
   weight: 5,
   living: true,
   drawing: ['berths'],

@@ -1,7 +1,7 @@
 import type { Household } from '../../household/household'
 import { says } from '../../quantity/phrase'
 import { quantity } from '../../quantity/quantity'
-import type { NearlyRules } from '../nearlyRules'
+import type { CounterfactualRules } from '../counterfactualRules'
 import { sizeOf, type Change } from '../change'
 import type { Helping } from '../helping'
 
@@ -16,7 +16,7 @@ export const stayHelping: Helping<unknown, unknown> = {
 }
 
 /** A place to dump and fill on the way, as seldom as helps; a generator; both. The smaller first. */
-function suppliedOften(household: Household, sizes: NearlyRules): Change[][] {
+function suppliedOften(household: Household, sizes: CounterfactualRules): Change[][] {
   const { nights, supplyEvery = nights } = household.trip
   const supplies = [4, 3, 2].filter((every) => every < supplyEvery).map((every) => suppliedEvery(every, sizes.supply))
   const generator = moreGenerator(household, GENERATOR_HOURS, sizes.generator)

@@ -30,7 +30,7 @@ export const stay: Question<'stay', object, StayNeed, object> = {
   },
   version: 3,
   rules: {},
-  baked: [],
+  factRules: [],
   weight: 2,
   // Whoever sleeps in a tent drinks and washes all the same.
   living: false,

@@ -6,10 +6,10 @@ import { inches, pounds, quantity } from '../../quantity/quantity'
 import { cubicFeetOf } from '../../quantity/volume'
 import { answerOf } from '../answer'
 import type { LoadingRules } from '../../loading/rules'
-import type { RulesBelow } from '../../shared/shared'
+import type { RulesBelow } from '../../solver/solvers'
 import type { Question } from '../question'
 import { fits, marginOf, measure, note, reason, tight, type Reason } from '../reason'
-import { usualNight, type LyingNight } from '../../nights/lying'
+import { usualNight, type AssignedNight } from '../../nights/sleepingAssignment'
 import { stowFacts, type StowFacts } from './facts'
 import { bayName, plainName, inFrontOf, named, ridesInIt, weights, type Stowed } from '../../stowing/stowed'
 import { STOW_RULES, type StowRules } from './rules'
@@ -44,7 +44,7 @@ export const stow: Question<'stow', StowFacts, StowNeed, typeof STOW_RULES, 'fil
   },
   version: 7,
   rules: STOW_RULES,
-  baked: ['filled'],
+  factRules: ['filled'],
   weight: 2,
   living: false,
   drawing: ['inside'],
@@ -90,7 +90,7 @@ function gearReasons(
   { baysLooked }: StowFacts,
   { gear, unsized, rules }: StowNeed,
   what: Stowed,
-  night: LyingNight,
+  night: AssignedNight,
 ): Reason[] {
   const unknown: Reason[] = unsized.length
     ? [
@@ -193,7 +193,7 @@ function ownReasons({ owners }: StowNeed, { gear, holds, packing }: Stowed): Rea
 }
 
 /** In every room that somebody sleeps in: whether their clothes can be there too. */
-function roomReasons({ closets }: StowFacts, { placements, unsure }: LyingNight): Reason[] {
+function roomReasons({ closets }: StowFacts, { placements, unsure }: AssignedNight): Reason[] {
   const slept = closets.flatMap((closet) => {
     const people = placements.filter(({ berth }) => berth.room === closet.room).flatMap((one) => one.people)
     return people.length ? [{ ...closet, who: listed(people.map(({ name }) => name)) }] : []
@@ -213,7 +213,7 @@ function roomReasons({ closets }: StowFacts, { placements, unsure }: LyingNight)
 }
 
 /** A hold under a bunk that is slept in has to be emptied first. */
-function sharedReasons(what: Stowed, night: LyingNight): Reason[] {
+function sharedReasons(what: Stowed, night: AssignedNight): Reason[] {
   const used = new Set(what.packing.placed.map(({ hold }) => hold))
   return what.holds
     .filter(({ id }) => used.has(id))

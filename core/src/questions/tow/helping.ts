@@ -4,7 +4,7 @@ import { says } from '../../quantity/phrase'
 import { pounds } from '../../quantity/quantity'
 import { figure } from '../../readings/reading'
 import { VEHICLE_READS, type VehicleKey } from '../../readings/vehicleReads'
-import type { NearlyRules } from '../nearlyRules'
+import type { CounterfactualRules } from '../counterfactualRules'
 import { plainName } from '../../stowing/stowed'
 import { sizeOf, type Change } from '../change'
 import type { Helping, Limit, Refusal } from '../helping'
@@ -103,7 +103,7 @@ function loadsOf({ facts, household, rules, sizes }: Towed): Load[] {
 }
 
 /** The size of a load and of what it leaves to raise, were all it takes off to count in full for every limit. */
-function boundOf({ set, relief }: Load, because: readonly Reason[], sizes: NearlyRules): number {
+function boundOf({ set, relief }: Load, because: readonly Reason[], sizes: CounterfactualRules): number {
   let bound = sizeOf(set)
   for (const reason of because) {
     if (reason.verdict !== 'no') continue

@@ -1,6 +1,6 @@
 import { trustedHousehold } from '../../household/doubts'
 import type { Household } from '../../household/household'
-import { sharedFor, type GroundFacts, type RulesBelow } from '../../shared/shared'
+import { sharedFor, type SolverFacts, type RulesBelow } from '../../solver/solvers'
 import type { Verdict } from '../reason'
 import { estimateOf } from './estimate'
 import type { TowFacts } from './facts'
@@ -30,7 +30,7 @@ const NAMED = 4
  * Another unit of the lot, for those who cannot pull this one: what nothing of towing speaks against, what is certain first,
  * then what weighs nearest to this one, as it is likely to give them as much room. `verdictOn`: what the question of towing says.
  */
-export function pulled<Facts extends GroundFacts & { tow: TowFacts }>(
+export function pulled<Facts extends SolverFacts & { tow: TowFacts }>(
   candidates: readonly Candidate<Facts>[],
   instead: string,
   given: Household,

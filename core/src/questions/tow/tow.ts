@@ -37,7 +37,7 @@ export const tow: Question<'tow', TowFacts, TowNeed, typeof TOW_RULES> = {
   },
   version: 7,
   rules: TOW_RULES,
-  baked: [],
+  factRules: [],
   weight: 4,
   living: false,
   drawing: [],

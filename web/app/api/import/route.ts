@@ -1,6 +1,6 @@
 import { boolean, object, string } from 'yup'
-import { AGAIN, type Again, type ImportChoice, type ImportFile, type ImportNews } from '../../../wire/importing'
-import { linesOf } from '../../../wire/lines'
+import { AGAIN, type Again, type ImportChoice, type ImportFile, type ImportNews } from '../../../contracts/importing'
+import { linesOf } from '../../../contracts/lines'
 import { Refused } from '../../../server/refused'
 import { inForm, within } from '../../../server/http/body'
 import { refusalIn } from '../../../server/http/failures'

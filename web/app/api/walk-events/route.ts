@@ -1,7 +1,7 @@
 import { array, object } from 'yup'
 import type { WalkEvent } from '@hitchet/core/walk/event'
 import { walkEventSchema } from '@hitchet/core/walk/eventSchema'
-import { AT_ONCE } from '../../../wire/walkEvents'
+import { AT_ONCE } from '../../../contracts/walkEvents'
 import { mustSeeFamilies } from '../../../server/auth/access'
 import { handler } from '../../../server/http/handler'
 import { takeEvents } from '../../../server/services/walkEvents'

@@ -4,7 +4,7 @@ import { useDrag } from '@use-gesture/react'
 import { useRef } from 'react'
 import { shift, type Item } from '@hitchet/core/editing/item'
 import type { Guide } from '@hitchet/core/editing/snap'
-import type { Bounds } from '@hitchet/core/plan/shape'
+import type { Bounds } from '@hitchet/core/plan/shape/shape'
 import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/format'
 import { inches } from '@hitchet/core/quantity/quantity'
 

@@ -7,7 +7,7 @@ import { CORNERS, cornerCut, cutOf, straight, type Corner } from '@hitchet/core/
 import { withBounds, type Item } from '@hitchet/core/editing/item'
 import { seated } from '@hitchet/core/editing/riding'
 import { ROOM_KINDS, SIDES, type Plan, type Side } from '@hitchet/core/plan/plan'
-import type { Shape } from '@hitchet/core/plan/shape'
+import type { Shape } from '@hitchet/core/plan/shape/shape'
 import { DOOR_KINDS } from '@hitchet/core/readings/catalogue'
 import { ConversionFields } from './ConversionFields'
 import { Choice, Named, Row } from './fields'

@@ -2,7 +2,7 @@
 
 import { Box, Button, Flex, Text } from '@chakra-ui/react'
 import { asMeasured } from '@hitchet/core/editing/asMeasured'
-import type { Finding } from '@hitchet/core/plan/findings'
+import type { Finding } from '@hitchet/core/plan/findings/findings'
 import type { Plan } from '@hitchet/core/plan/plan'
 import { TIMES, type TimeOfDay } from '@hitchet/core/plan/times'
 import { frameFor } from '../../../drawing/frame'

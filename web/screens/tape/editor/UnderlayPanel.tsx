@@ -3,7 +3,7 @@
 import { Box, Button, HStack, Text } from '@chakra-ui/react'
 import { useState } from 'react'
 import { parseLength, NotAFigure } from '@hitchet/core/quantity/parse'
-import type { Point } from '@hitchet/core/plan/shape'
+import type { Point } from '@hitchet/core/plan/shape/shape'
 import { laid, scaled, type Underlay } from './underlay'
 
 interface UnderlayPanelProps {

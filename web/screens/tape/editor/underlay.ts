@@ -1,4 +1,4 @@
-import type { Point } from '@hitchet/core/plan/shape'
+import type { Point } from '@hitchet/core/plan/shape/shape'
 
 /** A picture under the plan: where its left upper corner lies, and inches for each of its pixels. */
 export interface Underlay {

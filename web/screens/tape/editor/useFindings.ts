@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import type { Finding } from '@hitchet/core/plan/findings'
+import type { Finding } from '@hitchet/core/plan/findings/findings'
 import type { Plan } from '@hitchet/core/plan/plan'
 import { TIMES, type TimeOfDay } from '@hitchet/core/plan/times'
 import { useHouseRules } from '../../../look/houseRules'

@@ -1,5 +1,5 @@
 import { object, string } from 'yup'
-import { SECOND_FACTOR_OF, type SecondFactorOf } from '../../../../wire/secondFactor'
+import { SECOND_FACTOR_OF, type SecondFactorOf } from '../../../../contracts/secondFactor'
 import { handler } from '../../../../server/http/handler'
 import { requireSecondFactor } from '../../../../server/services/people'
 

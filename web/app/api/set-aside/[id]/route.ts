@@ -1,4 +1,4 @@
-import { eraseSetAside, setAsideDocument } from '../../../../server/db/setAside'
+import { eraseSetAside, setAsideDocument } from '../../../../server/db/quarantined'
 import { handler } from '../../../../server/http/handler'
 import { Refused } from '../../../../server/refused'
 import { fileResponse } from '../../../../server/services/files'
