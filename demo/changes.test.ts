@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Household } from '../core/src/household/household'
 import { factSheet } from '../core/src/match/factSheet'
-import { waysOver } from '../core/src/testing/keptYard'
+import { waysOver } from '../core/src/testing/cachedYard'
 import { rankWithChanges, type Match } from '../core/src/match/match'
 import { phraseText } from '../core/src/quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../core/src/rules/houseRules'

@@ -5,7 +5,7 @@ import { redirect } from 'next/navigation'
 import { may } from '../server/auth/access'
 import { requireAccount } from '../server/auth/session'
 import { latestHouseholds } from '../server/db/households'
-import { takenOutBy } from '../server/db/softDeleted'
+import { softDeletedBy } from '../server/db/softDeleted'
 import { ON_DESK } from '../server/services/desk'
 
 export const metadata: Metadata = { title: 'Desk' }
@@ -24,7 +24,7 @@ export default async function Page({
   const most = Number.isInteger(asked) && asked > ON_DESK ? Math.min(asked, 60) : ON_DESK
   const [{ households, all }, takenOut] = await Promise.all([
     latestHouseholds(most, ended ? 'ended' : 'in hand'),
-    takenOutBy(account.id),
+    softDeletedBy(account.id),
   ])
   return (
     <Screen account={account} place="desk">

@@ -6,7 +6,7 @@ import { describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { rank } from '@hitchet/core/match/match'
 import { nightsIn } from '@hitchet/core/nights/nights'
-import { keptOf } from '@hitchet/core/testing/keptYard'
+import { cachedOf } from '@hitchet/core/testing/cachedYard'
 import type { Answer } from '@hitchet/core/questions/answer'
 import { household, person } from '@hitchet/core/testing/someone'
 import { berth, fixture, unit } from '@hitchet/core/testing/unit'
@@ -82,7 +82,7 @@ describe('what tells units apart', () => {
   )
   const both = comparison(
     [cheap, dear].map((trailer) => ({
-      kept: keptOf(matches, people, RULES).find(({ id }) => id === trailer.stock)!,
+      kept: cachedOf(matches, people, RULES).find(({ id }) => id === trailer.stock)!,
       trailer,
       answers: matches.find(({ id }) => id === trailer.stock)!.answers,
       nights: nightsIn(trailer, people, RULES),

@@ -8,7 +8,7 @@ import { couple, household, person, readings, vehicle } from '../testing/someone
 import { berth, equipment, fixture, unit } from '../testing/unit'
 import type { Trailer } from '../trailer/trailer'
 import { factSheet } from './factSheet'
-import { waysOver } from '../testing/keptYard'
+import { waysOver } from '../testing/cachedYard'
 import { rank, rankWithChanges } from './match'
 
 const queen = berth('bed', 60, 80, { shape: { rect: [2, 2, 80, 60] }, access: ['door', 'rear'] })

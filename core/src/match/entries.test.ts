@@ -14,7 +14,7 @@ import { differsFrom, entriesOf } from './entries'
 import { factSheet } from './factSheet'
 import { judgeFor } from './judge'
 import { rankStability } from './rankStability'
-import { keptMatch } from './kept'
+import { cachedMatch } from './cachedMatch'
 import { rank, type Match } from './match'
 import { pitch } from './pitch'
 import { whyOver } from './whyOver'
@@ -75,7 +75,7 @@ describe('units that share a plan', () => {
 })
 
 describe('why one stands before another', () => {
-  const worths = (match: Match) => keptWorths(keptMatch(match, they, RULES.ranking))
+  const worths = (match: Match) => keptWorths(cachedMatch(match, they, RULES.ranking))
   it('the named parts sum up to what lies between their scores', () => {
     for (const [i, a] of ranked.entries())
       for (const b of ranked.slice(i + 1)) {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { phraseText } from '../quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
-import { keptOf } from '../testing/keptYard'
+import { cachedOf } from '../testing/cachedYard'
 import { COUPLE, FAMILY, LONG } from '../testing/lot'
 import { household, person, vehicle } from '../testing/someone'
 import { factSheet } from './factSheet'
@@ -25,7 +25,7 @@ describe('what the units ask that nearly fit', () => {
         hitchTrailer: 9_000,
       }),
     })
-    const kept = keptOf(rankWithChanges(units, they, RULES), they, RULES)
+    const kept = cachedOf(rankWithChanges(units, they, RULES), they, RULES)
     return nearlyWays(kept.map((one) => (likely && one.id !== 'FAMILY' ? { ...one, likely } : one)))
   }
   it('is told once for all that it lets in, what lets in most first', () => {

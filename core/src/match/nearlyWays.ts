@@ -1,6 +1,6 @@
 import { listedPhrases, phraseText } from '../quantity/phrase'
 import type { Way } from './bindingConstraints'
-import type { Placed } from './kept'
+import type { Placed } from './cachedMatch'
 
 /** So many are told. */
 const MOST = 3

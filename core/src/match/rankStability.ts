@@ -1,6 +1,6 @@
 import { QUESTIONS } from '../questions/index'
 import type { RankingRules } from '../rules/houseRules'
-import type { KeptMatch } from './kept'
+import type { CachedMatch } from './cachedMatch'
 
 /** With fewer plans there is not much to be first of. */
 const LEAST = 5
@@ -15,7 +15,7 @@ const WIDEST = 2
  * the questions, evenly spread on a scale of logarithms; Halton, 1960), so that the share does not flicker.
  */
 export function rankStability(
-  ranked: readonly Pick<KeptMatch, 'plan' | 'standing' | 'worths'>[],
+  ranked: readonly Pick<CachedMatch, 'plan' | 'standing' | 'worths'>[],
   { weights }: Pick<RankingRules, 'weights'>,
 ): number | undefined {
   const [first] = ranked

@@ -5,7 +5,7 @@ import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { COUPLE, FAMILY, HATCH, LONG } from '../testing/lot'
 import { couple, household, person } from '../testing/someone'
 import { factSheet } from './factSheet'
-import { keptMatch } from './kept'
+import { cachedMatch } from './cachedMatch'
 import { rank } from './match'
 import { orderBy, weighed } from './weighed'
 import { keptWorths } from './worths'
@@ -18,7 +18,7 @@ const matches = rank(lot, they, RULES)
 describe('what matters to them', () => {
   it('weighed as the house does, a unit has the score that the match gives it', () => {
     for (const match of matches)
-      expect(weighed(keptWorths(keptMatch(match, they, RULES.ranking)), weights, {})).toBeCloseTo(match.score, 0.5)
+      expect(weighed(keptWorths(cachedMatch(match, they, RULES.ranking)), weights, {})).toBeCloseTo(match.score, 0.5)
   })
   it('a question that matters more lifts whoever is better in it, and one that does not matter at all divides nobody', () => {
     const [a, b] = [

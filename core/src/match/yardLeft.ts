@@ -1,6 +1,6 @@
 import { questionOf, type QuestionId } from '../questions/index'
 import type { Way } from './bindingConstraints'
-import type { KeptMatch } from './kept'
+import type { CachedMatch } from './cachedMatch'
 import type { Standing } from './standing'
 
 /** How much of the yard is still possible for a household. */
@@ -19,7 +19,7 @@ export interface YardLeft {
 }
 
 /** `ranked`: the yard, best first. */
-export function yardLeft(ranked: readonly (KeptMatch & { id: string })[], ways: Way[]): YardLeft {
+export function yardLeft(ranked: readonly (CachedMatch & { id: string })[], ways: Way[]): YardLeft {
   const against = new Map<QuestionId, number>()
   for (const one of ranked) for (const question of one.against) against.set(question, (against.get(question) ?? 0) + 1)
   return {

@@ -1,4 +1,4 @@
-import { withOwnLists } from '../plan/floor/scratchBuffers'
+import { withScratchBuffers } from '../plan/floor/scratchBuffers'
 import type { Assignment, AssignmentOption, AssignmentProblem } from './assignment'
 
 /** Sixteen people make a table of 65,536 subsets: more would not sit in one trailer. */
@@ -94,7 +94,7 @@ type Stage =
   | { kind: 'choice'; closed: number; opened: number; first: number }
   | { kind: 'either'; branches: { stages: Stage[]; row: number }[]; after: number }
 
-const table = withOwnLists(USUAL_TABLE, (most) => {
+const table = withScratchBuffers(USUAL_TABLE, (most) => {
   const cells = new Int32Array(most)
   let rows = 0
   let size = 0

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { rank } from '@hitchet/core/match/match'
 import { nightsIn } from '@hitchet/core/nights/nights'
-import { keptOf } from '@hitchet/core/testing/keptYard'
+import { cachedOf } from '@hitchet/core/testing/cachedYard'
 import { couple, household, person } from '@hitchet/core/testing/someone'
 import { berth, conversion, unit } from '@hitchet/core/testing/unit'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
@@ -34,7 +34,7 @@ const matched = (...trailers: Trailer[]) => {
     RULES,
   )
   return trailers.map((trailer) => ({
-    kept: keptOf(matches, family, RULES).find(({ id }) => id === trailer.stock)!,
+    kept: cachedOf(matches, family, RULES).find(({ id }) => id === trailer.stock)!,
     trailer,
     answers: matches.find(({ id }) => id === trailer.stock)!.answers,
     nights: nightsIn(trailer, family, RULES),

@@ -4,7 +4,7 @@ import { differences, type Difference } from '@hitchet/core/match/differences'
 import { figureRows, type FigureRow } from '@hitchet/core/match/figures'
 import { headline } from '@hitchet/core/match/headline'
 import { toldRows, type ToldRow } from '@hitchet/core/match/toldRows'
-import { inKeptOrder, type KeptMatch } from '@hitchet/core/match/kept'
+import { inCachedOrder, type CachedMatch } from '@hitchet/core/match/cachedMatch'
 import type { Standing } from '@hitchet/core/match/standing'
 import type { Answers } from '@hitchet/core/match/judge'
 import type { Nights } from '@hitchet/core/nights/nights'
@@ -44,7 +44,7 @@ export interface Comparison {
 
 /** A unit that is held against others: what is kept of its match, and all that it is answered. */
 export interface Chosen {
-  kept: KeptMatch & { id: string }
+  kept: CachedMatch & { id: string }
   trailer: Trailer
   answers: Answers
   nights: Nights
@@ -57,7 +57,7 @@ export function comparison(chosen: readonly Chosen[], household: Household, rule
     differences: differences(chosen.map(({ answers }) => answers)),
     figures: figureRows(chosen.map(({ trailer }) => trailer)),
     told: toldRows(chosen.map(({ trailer }) => trailer)),
-    why: sameStanding([...chosen].sort((a, b) => inKeptOrder(a.kept, b.kept))).map(([one, other]) => ({
+    why: sameStanding([...chosen].sort((a, b) => inCachedOrder(a.kept, b.kept))).map(([one, other]) => ({
       stock: one.trailer.stock,
       over: other.trailer.stock,
       parts: whyOver(keptWorths(one.kept), keptWorths(other.kept), rules.ranking.weights).map(

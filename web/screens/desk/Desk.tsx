@@ -19,7 +19,7 @@ import { PageHead } from '../PageHead'
 import { StillReckoning } from '../StillReckoning'
 import { StockTag } from '../StockTag'
 import { StripPicture } from '../StripPicture'
-import { TakenOut } from './TakenOut'
+import { SoftDeleted } from './TakenOut'
 
 /** So many units to measure are listed; who measures those has done a day's work. */
 const FIRST = 6
@@ -48,7 +48,7 @@ export function Desk({ name, households, all, takenOut, ended }: DeskProps) {
         </Button>
       </PageHead>
       {takenOut.map((one) => (
-        <TakenOut key={one.id} {...one} />
+        <SoftDeleted key={one.id} {...one} />
       ))}
       <Grid templateColumns={{ base: '1fr', lg: '2fr 1fr' }} gap="10">
         <Box as="section" aria-labelledby="in-hand">

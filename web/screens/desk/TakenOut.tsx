@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { refusalText, request } from '../request'
 
 /** A household that was taken out a moment ago, and the way back. */
-export function TakenOut({ id, name }: { id: string; name: string }) {
+export function SoftDeleted({ id, name }: { id: string; name: string }) {
   const router = useRouter()
   const [says, setSays] = useState<string>()
   const back = async () => {

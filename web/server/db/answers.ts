@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize'
 import { STANDINGS, type Standing } from '@hitchet/core/match/standing'
 import type { Waited } from '@hitchet/core/match/tapeList'
-import { bitsOf, type KeptMatch } from '@hitchet/core/match/kept'
+import { bitsOf, type CachedMatch } from '@hitchet/core/match/cachedMatch'
 import type { Household } from '@hitchet/core/household/household'
 import { database, inTransaction } from './database'
 import { fromColumn } from './models'
@@ -107,12 +107,12 @@ export type Outcome<Kept> = Pair & ({ kept: Kept; failed?: undefined } | { kept?
 
 const KIND = 80
 
-export async function keepAnswers(key: string, rows: readonly Outcome<KeptMatch>[]): Promise<void> {
+export async function keepAnswers(key: string, rows: readonly Outcome<CachedMatch>[]): Promise<void> {
   const [made, failed] = [
     rows.filter((row) => row.failed === undefined),
     rows.filter((row) => row.failed !== undefined),
   ]
-  await keep('kept_answers', key, made as readonly (Pair & { kept: KeptMatch })[], ANSWER_COLUMNS)
+  await keep('kept_answers', key, made as readonly (Pair & { kept: CachedMatch })[], ANSWER_COLUMNS)
   const nothing = Object.fromEntries(
     Object.keys(ANSWER_COLUMNS).map((name) => [name, () => (name in NOTHING ? NOTHING[name]! : 0)]),
   )
@@ -122,7 +122,7 @@ export async function keepAnswers(key: string, rows: readonly Outcome<KeptMatch>
 /** What stands in the columns of a failed one. */
 const NOTHING: Record<string, string | null> = { standing: null, plan: '', model: '', told: '' }
 
-const ANSWER_COLUMNS: Record<string, (row: Pair & { kept: KeptMatch }) => string | number | null> = {
+const ANSWER_COLUMNS: Record<string, (row: Pair & { kept: CachedMatch }) => string | number | null> = {
   standing: ({ kept }) => STANDINGS.indexOf(kept.standing),
   size: ({ kept }) => kept.size,
   objections: ({ kept }) => kept.objections,
@@ -143,7 +143,7 @@ export interface KeptRow {
   id: string
   stock: string
   version: number
-  kept?: KeptMatch
+  kept?: CachedMatch
   failed?: string
 }
 
@@ -160,7 +160,7 @@ interface AnswerRow {
 }
 
 /** Another text as soon as a household, or any unit of the yard, is other than it was. */
-export async function stampOf(household: string): Promise<string> {
+export async function revisionOf(household: string): Promise<string> {
   const [row] = await database().query<{
     version: number | null
     units: number
@@ -193,7 +193,7 @@ export async function keptFor(household: string, key: string): Promise<KeptRow[]
         size,
         objections,
         score,
-        ...(JSON.parse(told) as Omit<KeptMatch, 'standing' | 'size' | 'objections' | 'score'>),
+        ...(JSON.parse(told) as Omit<CachedMatch, 'standing' | 'size' | 'objections' | 'score'>),
       },
     }),
   }))
@@ -214,7 +214,7 @@ export interface YardStanding {
 
 const at = (standing: Standing): number => STANDINGS.indexOf(standing)
 
-/** For some households counts and first places, in one query; in the order of `inKeptOrder`. */
+/** For some households counts and first places, in one query; in the order of `inCachedOrder`. */
 export async function standingsOf(households: readonly string[], key: string, most: number): Promise<YardStanding[]> {
   if (households.length === 0) return []
   const failures = database().query<{ household: string; version: number; failed: number }>(
@@ -297,7 +297,7 @@ export const failedPairs = (key: string, most: number) =>
   )
 
 /** What a household waits for on a unit; `old`: as it was before one of them, or what is reckoned, changed. */
-export interface KeptWaits {
+export interface PendingReadings {
   waits: Waited[]
   old: boolean
 }
@@ -307,7 +307,7 @@ export async function waitsOf(
   households: readonly string[],
   units: readonly string[],
   key: string,
-): Promise<{ household: string; trailer: string; kept?: KeptWaits }[]> {
+): Promise<{ household: string; trailer: string; kept?: PendingReadings }[]> {
   if (households.length === 0 || units.length === 0) return []
   const rows = await database().query<{ household: string; trailer: string; waits: string | null; fresh: number }>(
     `SELECT h.id AS household, t.id AS trailer, a.waits, (${fresh('a')}) AS fresh FROM households h JOIN trailers t

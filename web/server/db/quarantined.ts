@@ -3,7 +3,7 @@ import { database, inTransaction } from './database'
 import { eraseHousehold, holdAlone } from './householdIds'
 
 /** A record that this program cannot read, whole. */
-export interface SetAside {
+export interface Quarantined {
   id: string
   kind: 'unit' | 'household'
   /** Its stock number or name, as it stands beside the record. */
@@ -17,7 +17,7 @@ const NAMES = { unit: 'stock', household: 'name' } as const
 const LONGEST_WHY = 300
 
 /** Every record of a kind, some at a time: its id, and the document as it stands in the table. */
-export async function* everyDocument(kind: SetAside['kind']): AsyncGenerator<{ id: string; document: string }> {
+export async function* everyDocument(kind: Quarantined['kind']): AsyncGenerator<{ id: string; document: string }> {
   for (let after = ''; ;) {
     const rows = await database().query<{ id: string; document: string | object }>(
       `SELECT id, document FROM ${TABLES[kind]} WHERE id > :after ORDER BY id LIMIT 50`,
@@ -32,7 +32,7 @@ export async function* everyDocument(kind: SetAside['kind']): AsyncGenerator<{ i
 
 /** The same record in today's form, unless somebody saved it meanwhile. */
 export const renewDocument = (
-  kind: SetAside['kind'],
+  kind: Quarantined['kind'],
   id: string,
   before: string,
   now: string,
@@ -44,8 +44,8 @@ export const renewDocument = (
   )
 
 /** Out of the lists and out of all that is reckoned, whole, with why. */
-export async function putAside(
-  kind: SetAside['kind'],
+export async function quarantine(
+  kind: Quarantined['kind'],
   id: string,
   why: string,
   transaction: Transaction,
@@ -62,13 +62,13 @@ export async function putAside(
   })
 }
 
-export const allSetAside = () =>
-  database().query<SetAside>('SELECT id, kind, name, why, set_aside_at AS at FROM set_aside ORDER BY set_aside_at', {
+export const allQuarantined = () =>
+  database().query<Quarantined>('SELECT id, kind, name, why, set_aside_at AS at FROM set_aside ORDER BY set_aside_at', {
     type: QueryTypes.SELECT,
   })
 
 /** A record that was put aside, as it stood. */
-export async function setAsideDocument(id: string): Promise<{ name: string; document: string } | undefined> {
+export async function quarantinedDocument(id: string): Promise<{ name: string; document: string } | undefined> {
   const [row] = await database().query<{ name: string; document: string }>(
     'SELECT name, document FROM set_aside WHERE id = :id',
     { type: QueryTypes.SELECT, replacements: { id } },
@@ -77,7 +77,7 @@ export async function setAsideDocument(id: string): Promise<{ name: string; docu
 }
 
 /** Households that were put aside under a name, as they stood, the first first; nobody else brings them in meanwhile. */
-export const setAsideHouseholds = (name: string, transaction: Transaction) =>
+export const quarantinedHouseholds = (name: string, transaction: Transaction) =>
   database().query<{ id: string; document: string }>(
     "SELECT id, document FROM set_aside WHERE kind = 'household' AND name = :name ORDER BY set_aside_at, id FOR UPDATE",
     { type: QueryTypes.SELECT, replacements: { name }, transaction },
@@ -92,10 +92,10 @@ export const takenBack = (id: string, transaction: Transaction) =>
   })
 
 /** Nothing is left of it, nor of what hangs on it; whether it lay aside. */
-export const eraseSetAside = (id: string): Promise<boolean> =>
+export const eraseQuarantined = (id: string): Promise<boolean> =>
   inTransaction(async (transaction) => {
     await holdAlone(id, transaction)
-    const [row] = await database().query<{ kind: SetAside['kind'] }>(
+    const [row] = await database().query<{ kind: Quarantined['kind'] }>(
       'SELECT kind FROM set_aside WHERE id = :id FOR UPDATE',
       { type: QueryTypes.SELECT, replacements: { id }, transaction },
     )

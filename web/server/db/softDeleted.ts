@@ -9,7 +9,7 @@ import { fromColumn, models } from './models'
 export const PUT_BACK_MINUTES = 15
 
 /** A household that was taken out a moment ago. */
-export interface TakenOut {
+export interface SoftDeleted {
   id: string
   name: string
 }
@@ -47,7 +47,7 @@ export async function takeOut(id: string, { version, by, mayTakeOut }: Asked): P
     await holdAlone(id, transaction)
     const row = await HouseholdRow.findByPk(id, { transaction, lock: true })
     // Whoever got no answer asks once more.
-    if (!row && (await takenOutBy(by, transaction)).some((one) => one.id === id)) return
+    if (!row && (await softDeletedBy(by, transaction)).some((one) => one.id === id)) return
     if (!row) throw new Gone()
     mayTakeOut(row.broughtBy)
     if (row.version !== version) throw new StaleSave(fromColumn<Household>(row.document), row.version)
@@ -93,15 +93,15 @@ export async function putBack(id: string, by: string): Promise<void> {
 }
 
 /** What somebody took out lately, the last first. */
-export const takenOutBy = (by: string, transaction?: Transaction): Promise<TakenOut[]> =>
-  database().query<TakenOut>(
+export const softDeletedBy = (by: string, transaction?: Transaction): Promise<SoftDeleted[]> =>
+  database().query<SoftDeleted>(
     `SELECT household_id AS id, JSON_VALUE(\`rows\`, '$.household[0].name') AS name FROM taken_out
       WHERE taken_out_by = :by AND taken_out_at > NOW(3) - INTERVAL ${PUT_BACK_MINUTES} MINUTE ORDER BY taken_out_at DESC`,
     { type: QueryTypes.SELECT, replacements: { by }, transaction },
   )
 
 /** What nobody put back in time is gone for good. */
-export const forgetTakenOut = (): Promise<unknown> =>
+export const forgetSoftDeleted = (): Promise<unknown> =>
   database().query(`DELETE FROM taken_out WHERE taken_out_at <= NOW(3) - INTERVAL ${PUT_BACK_MINUTES} MINUTE`, {
     type: QueryTypes.RAW,
   })

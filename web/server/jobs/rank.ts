@@ -2,7 +2,7 @@ import type { Household } from '@hitchet/core/household/household'
 import { rankStability } from '@hitchet/core/match/rankStability'
 import { bindingConstraints, type Way } from '@hitchet/core/match/bindingConstraints'
 import { judgeFor, type Answers } from '@hitchet/core/match/judge'
-import { keptMatch, outOf, type KeptMatch, type OutUnit } from '@hitchet/core/match/kept'
+import { cachedMatch, outOf, type CachedMatch, type OutUnit } from '@hitchet/core/match/cachedMatch'
 import { rankWithChanges } from '@hitchet/core/match/match'
 import { yardLeft, type YardLeft } from '@hitchet/core/match/yardLeft'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
@@ -20,7 +20,7 @@ export async function leftFor({ household, rules }: OfHousehold): Promise<YardLe
   const left = (sheets: Sheet[]) => {
     const ranked = rankWithChanges(sheets, household, rules).map((match) => ({
       id: match.id,
-      ...keptMatch(match, household, rules.ranking),
+      ...cachedMatch(match, household, rules.ranking),
     }))
     return yardLeft(ranked, waysIn(outOf(ranked), sheets, household, rules))
   }
@@ -52,7 +52,7 @@ export const firmnessOf = ({
   ranked,
   rules,
 }: {
-  ranked: readonly Pick<KeptMatch, 'plan' | 'standing' | 'worths'>[]
+  ranked: readonly Pick<CachedMatch, 'plan' | 'standing' | 'worths'>[]
   rules: HouseRules
 }): number | undefined => rankStability(ranked, rules.ranking)
 

@@ -1,4 +1,4 @@
-import { keptMatch, type KeptMatch } from '@hitchet/core/match/kept'
+import { cachedMatch, type CachedMatch } from '@hitchet/core/match/cachedMatch'
 import { matcherWithChangesFor } from '@hitchet/core/match/match'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { householdsAsTheyAre, keepAnswers, missingPairs, type Outcome } from '../db/answers'
@@ -33,7 +33,7 @@ export async function reckon({ rules, key, ...which }: Reckoning): Promise<numbe
     units.filter((unit) => !sheets.has(unit)),
   )
   const households = await householdsAsTheyAre([...new Set(pairs.map(({ household }) => household))])
-  const open: Outcome<KeptMatch>[] = []
+  const open: Outcome<CachedMatch>[] = []
   let written = 0
   const keepOpen = async () => {
     written += open.length
@@ -48,7 +48,7 @@ export async function reckon({ rules, key, ...which }: Reckoning): Promise<numbe
       const pair = { household: id, householdVersion: version, trailer }
       if (failed) open.push({ ...pair, trailerVersion: failed.version, failed: failed.kind })
       if (!sheet) continue
-      const outcome = outcomeOf(() => keptMatch(made(matching)(sheet), household, rules.ranking))
+      const outcome = outcomeOf(() => cachedMatch(made(matching)(sheet), household, rules.ranking))
       open.push({ ...pair, trailerVersion: sheet.version, ...outcome })
       if ('failure' in outcome) failures.push(outcome.failure)
     }

@@ -88,10 +88,10 @@ export const vintage: Question<'vintage', VintageFacts, VintageNeed, typeof VINT
 
 /** A unit of 2010, whole and with nothing against it but its year. */
 const ASKS = `
-import { bindingConstraints } from './match/inTheWay'
+import { bindingConstraints } from './match/bindingConstraints'
 import { factsOn } from './match/factSheet'
 import { judgeFor } from './match/judge'
-import { keptMatch, outOf } from './match/kept'
+import { cachedMatch, outOf } from './match/cachedMatch'
 import { rankWithChanges } from './match/match'
 import { nextQuestion } from './match/nextQuestion'
 import { phraseText } from './quantity/phrase'
@@ -114,7 +114,7 @@ const they = household(couple({ height: 66, weight: 150 }, { height: 66, weight:
   limits: { budget: 90_000, trailerLength: 400 },
 })
 const ranked = rankWithChanges([old], they, RULES)
-const kept = ranked.map((one) => ({ id: one.id, ...keptMatch(one, they, RULES.ranking) }))
+const kept = ranked.map((one) => ({ id: one.id, ...cachedMatch(one, they, RULES.ranking) }))
 const longer = { ...they, trip: { ...they.trip, nights: 9 } }
 const odd = { ...they, trip: { ...they.trip, hitch: 900 } }
 console.log(

@@ -22,7 +22,7 @@ import { followUpCalendar } from './calendar'
 import { startHousehold } from './households'
 import { messagesHeld, sendLink } from './messages'
 import { behindLink, handOut, pagesOf, paperBehindLink, visitLink } from './takeHomes'
-import { forgetTakenOut, putBack, takenOutBy, takeOut } from '../db/softDeleted'
+import { forgetSoftDeleted, putBack, softDeletedBy, takeOut } from '../db/softDeleted'
 
 ownDatabase('afterwards')
 
@@ -268,17 +268,17 @@ it('all that is kept of a household goes out when it asks, and away when it want
   expect((await openFollowUps()).filter(({ householdId }) => householdId === at)).toEqual([])
 
   // Whoever took it out by mistake has it back as it was: the link works, the follow-up is due.
-  expect(await takenOutBy(ADA.id)).toEqual([{ id: at, name: 'Those who leave' }])
+  expect(await softDeletedBy(ADA.id)).toEqual([{ id: at, name: 'Those who leave' }])
   await expect(putBack(at, 'somebody else')).rejects.toBeInstanceOf(Gone)
   await putBack(at, ADA.id)
   expect(await everythingOf(at)).toEqual(all)
   expect(await behindLink(token)).toBeDefined()
-  expect(await takenOutBy(ADA.id)).toEqual([])
+  expect(await softDeletedBy(ADA.id)).toEqual([])
 
   // Once the time is over nothing of it is left, also not there.
   await takeOut(at, { version: 1, by: ADA.id, mayTakeOut() {} })
   await database().query('UPDATE taken_out SET taken_out_at = NOW(3) - INTERVAL 16 MINUTE', { type: QueryTypes.RAW })
   await expect(putBack(at, ADA.id)).rejects.toBeInstanceOf(Gone)
-  await forgetTakenOut()
+  await forgetSoftDeleted()
   expect(await database().query('SELECT * FROM taken_out', { type: QueryTypes.SELECT })).toEqual([])
 })

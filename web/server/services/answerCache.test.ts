@@ -9,7 +9,7 @@ import { waitedFor } from '@hitchet/core/match/tapeList'
 import { variantOf } from '@hitchet/core/match/variants'
 import { DEFAULT_HOUSE_RULES as RULES } from '@hitchet/core/rules/houseRules'
 import { chance } from '@hitchet/core/testing/assignments'
-import { keptOf } from '@hitchet/core/testing/keptYard'
+import { cachedOf } from '@hitchet/core/testing/cachedYard'
 import { COUPLE, FAMILY, HATCH, LONG } from '@hitchet/core/testing/lot'
 import { couple, household, person, vehicle } from '@hitchet/core/testing/someone'
 import type { Account } from '../db/accounts'
@@ -28,7 +28,7 @@ import { cacheKey } from './cacheKey'
 import { seenUnit } from './matching'
 import { officeView } from './office'
 import { takeReading } from './trailers'
-import { waitsFor } from './pendingReadings'
+import { pendingReadingsFor } from './pendingReadings'
 import { besideTyped } from './yardBeside'
 import { yardPage } from './yardList'
 import { takeOutNow } from '../testing/softDeleted'
@@ -52,7 +52,7 @@ const they = (budget: number): Household =>
 /** The yard as core ranks it now. */
 async function reckoned(of: Household) {
   const units = (await allTrailers()).map(({ id, trailer }) => ({ id, facts: factSheet(trailer, RULES) }))
-  return JSON.parse(JSON.stringify(keptOf(rankWithChanges(units, of, RULES), of, RULES))) as object[]
+  return JSON.parse(JSON.stringify(cachedOf(rankWithChanges(units, of, RULES), of, RULES))) as object[]
 }
 
 const rowsOf = async (household: string) =>
@@ -155,7 +155,7 @@ describe('what is kept of a household on a yard', () => {
     const [unit] = await trailersByStock(['LONG'])
     expect(await seenUnit(unit!, they2)).toEqual({ failed: 'TypeError' })
     expect(await besideTyped(they2.household, 5)).toMatchObject({ all: lot.length - 1, open: 0 })
-    expect((await waitsFor([{ household: id, unit: kept!.id }]))[0]).toMatchObject({ waits: [], old: false })
+    expect((await pendingReadingsFor([{ household: id, unit: kept!.id }]))[0]).toMatchObject({ waits: [], old: false })
     // Whoever asks again is told the same; nothing is tried anew.
     expect((await rankedYard(id)).failed).toEqual(['LONG'])
     expect((await yardPage({ text: '', order: 'order', from: 0, household: id })).failed).toEqual(['LONG'])
@@ -260,7 +260,7 @@ describe('what waits for a reading', () => {
     )
     expect(own.map(({ key }) => key)).toContain('readings.hitchWeight')
     const now = { waits: own, old: false }
-    expect(await waitsFor(pairs)).toEqual([now, now])
+    expect(await pendingReadingsFor(pairs)).toEqual([now, now])
     await takeReading('FAMILY', { key: 'readings.hitchWeight', text: '420', source: 'measured' }, MAREN, '2026-11-27')
     // Until it is looked at again, what was so before stands, and says that it is old.
     const between = await waitsOf([one, other], [found!.id], cacheKey(RULES))
@@ -268,7 +268,7 @@ describe('what waits for a reading', () => {
       { waits: own, old: true },
       { waits: own, old: true },
     ])
-    const after = await waitsFor(pairs)
+    const after = await pendingReadingsFor(pairs)
     expect(after.map((kept) => kept!.old)).toEqual([false, false])
     expect(after.flatMap((kept) => kept!.waits.map(({ key }) => key))).not.toContain('readings.hitchWeight')
   })

@@ -1,6 +1,6 @@
 import { LRUCache } from 'lru-cache'
-import { rankedKept, type Placed } from '@hitchet/core/match/kept'
-import { householdsInHand, keptFor, stampOf, standingsOf, unitsInYard, type YardStanding } from '../db/answers'
+import { rankedCached, type Placed } from '@hitchet/core/match/cachedMatch'
+import { householdsInHand, keptFor, revisionOf, standingsOf, unitsInYard, type YardStanding } from '../db/answers'
 import { noteFault } from '../db/faults'
 import { withNamedLock } from '../db/namedLock'
 import { idsByStock, yardRevision } from '../db/trailers'
@@ -43,7 +43,7 @@ const PARTS = 2
 /** The whole yard for a household that is kept. `until`: so long whoever looks waits for it. */
 export async function rankedYard(household: string, until = deadline()): Promise<RankedYard> {
   const key = cacheKey(houseRules())
-  const stamp = `${household} ${await stampOf(household)} ${key}`
+  const stamp = `${household} ${await revisionOf(household)} ${key}`
   const known = lately.get(stamp)
   if (known) return known
   const rows = await onceReckoned(
@@ -55,13 +55,13 @@ export async function rankedYard(household: string, until = deadline()): Promise
   const units = rows.flatMap(({ kept, id, stock, version }) => (kept ? [{ ...kept, id, stock, version }] : []))
   const failed = rows.flatMap(({ failed: kind, stock }) => (kind === undefined ? [] : [stock]))
   const stocks = new Map(units.map(({ id, stock }) => [id, stock]))
-  const ranked = rankedKept(units).map((one): RankedUnit => ({
+  const ranked = rankedCached(units).map((one): RankedUnit => ({
     ...one,
     ...(one.likely && { failing: stocks.get(one.likely.like)! }),
   }))
   const yard = { stamp, units: ranked, failed, open: rows.length - units.length - failed.length }
   // Whoever saves while it is read changes the stamp, or finds it changed.
-  if (yard.open === 0 && stamp === `${household} ${await stampOf(household)} ${key}`) lately.set(stamp, yard)
+  if (yard.open === 0 && stamp === `${household} ${await revisionOf(household)} ${key}`) lately.set(stamp, yard)
   return yard
 }
 

@@ -1,7 +1,7 @@
 import { isAway } from '../db/away'
 import { database } from '../db/database'
 import { missingMigrations, NewerDatabase } from '../db/migrate'
-import { forgetTakenOut } from '../db/softDeleted'
+import { forgetSoftDeleted } from '../db/softDeleted'
 import { openPaperPool } from '../jobs/paper'
 import { logLine } from '../log'
 import { followHouseRules } from './houseRules'
@@ -20,7 +20,7 @@ export async function beginServing(): Promise<void> {
   await followHouseRules()
   refreshInBackground('anything')
   openPaperPool()
-  setInterval(() => void forgetTakenOut().catch(() => {}), A_MINUTE).unref()
+  setInterval(() => void forgetSoftDeleted().catch(() => {}), A_MINUTE).unref()
 }
 
 async function whyNot(): Promise<string | undefined> {

@@ -2,7 +2,7 @@ import type { YardStanding } from '../db/answers'
 import type { KeptHousehold } from '../db/households'
 import { cardsById, type KeptCard } from './cards'
 import { standingsFor, standingsOnceReckoned } from './answerCache'
-import { waitsFor } from './pendingReadings'
+import { pendingReadingsFor } from './pendingReadings'
 
 /** So many households lie on the desk at a time, those last touched first. */
 export const ON_DESK = 12
@@ -65,7 +65,7 @@ export async function toMeasure(
       standing === 'measure' ? [{ household: households[i]!, unit: id, place: n + 1 }] : [],
     ),
   )
-  const found = await waitsFor(places.map(({ household, unit }) => ({ household: household.id, unit })))
+  const found = await pendingReadingsFor(places.map(({ household, unit }) => ({ household: household.id, unit })))
   const units = new Map<string, { readings: Map<string, number>; waiting: UnitToMeasure['waiting'] }>()
   for (const [i, { household, unit, place }] of places.entries()) {
     const waits = found[i]?.waits ?? []

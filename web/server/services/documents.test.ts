@@ -9,7 +9,7 @@ import { database, inTransaction } from '../db/database'
 import { latestFaults } from '../db/faults'
 import { addFollowUp } from '../db/followUps'
 import { addHousehold, addHouseholds, householdById, latestHouseholds } from '../db/households'
-import { allSetAside, eraseSetAside, setAsideDocument } from '../db/quarantined'
+import { allQuarantined, eraseQuarantined, quarantinedDocument } from '../db/quarantined'
 import { allTrailers, saveTrailers, trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { yardCards } from './cards'
@@ -49,24 +49,24 @@ describe('records that are kept', () => {
     expect(await setAsideUnreadable()).toEqual({ renewed: 0, setAside: 2 })
     expect((await allTrailers()).map(({ trailer: { stock } }) => stock)).toEqual(['D-1', 'D-3'])
     expect((await latestHouseholds(9)).households.map(({ household: { name } }) => name)).toEqual(['One'])
-    const aside = await allSetAside()
+    const aside = await allQuarantined()
     expect(aside).toMatchObject([
       { kind: 'unit', name: 'D-2', why: expect.stringMatching(/plan/i) },
       { kind: 'household', name: 'Two', why: expect.stringMatching(/age/i) },
     ])
-    const whole = await setAsideDocument(aside[1]!.id)
+    const whole = await quarantinedDocument(aside[1]!.id)
     expect(JSON.parse(whole!.document)).toMatchObject({ name: 'Two', people: [{ age: 'old' }] })
     expect(await setAsideUnreadable()).toEqual({ renewed: 0, setAside: 0 })
   })
 
   it('a household that is mended and brought in again is itself: contact and pages are under the id it had', async () => {
-    const [aside] = (await allSetAside()).filter(({ kind }) => kind === 'household')
+    const [aside] = (await allQuarantined()).filter(({ kind }) => kind === 'household')
     const mended = household([person({ name: 'Two' })], { name: 'Two' })
     const report = await inTransaction((transaction) =>
       bringHouseholds([{ file: 'two.json', household: mended }], { again: 'ask', by: null }, transaction),
     )
     expect(report.added).toEqual([{ id: aside!.id, name: 'Two' }])
-    expect((await allSetAside()).map(({ kind }) => kind)).toEqual(['unit'])
+    expect((await allQuarantined()).map(({ kind }) => kind)).toEqual(['unit'])
     expect((await householdById(aside!.id))!.household).toMatchObject({ name: 'Two' })
   })
 
@@ -75,13 +75,13 @@ describe('records that are kept', () => {
     const { id } = (await latestHouseholds(9)).households.find(({ household: { name } }) => name === 'Two')!
     await addFollowUp({ id: uuid(), householdId: id, dueOn: '2026-12-24', why: 'call Two', madeBy: uuid() })
     await setAsideUnreadable()
-    expect(await eraseSetAside(id)).toBe(true)
-    expect((await allSetAside()).map(({ kind }) => kind)).toEqual(['unit'])
+    expect(await eraseQuarantined(id)).toBe(true)
+    expect((await allQuarantined()).map(({ kind }) => kind)).toEqual(['unit'])
     const left = await database().query('SELECT why FROM follow_ups', { type: QueryTypes.SELECT })
     expect(left).toEqual([])
     await expect(addHousehold(id, household([person({ name: 'Two' })]), '')).rejects.toThrow(Gone)
     // A unit leaves nothing behind that could come back.
-    const [unitAside] = await allSetAside()
-    expect([await eraseSetAside(unitAside!.id), await eraseSetAside(unitAside!.id)]).toEqual([true, false])
+    const [unitAside] = await allQuarantined()
+    expect([await eraseQuarantined(unitAside!.id), await eraseQuarantined(unitAside!.id)]).toEqual([true, false])
   })
 })

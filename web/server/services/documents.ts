@@ -3,7 +3,7 @@ import { flawWords } from '@hitchet/core/formats/placeWords'
 import { HOUSEHOLD_VERSION } from '@hitchet/core/household/household'
 import { TRAILER_VERSION } from '@hitchet/core/trailer/trailer'
 import { inTransaction } from '../db/database'
-import { everyDocument, putAside, renewDocument } from '../db/quarantined'
+import { everyDocument, quarantine, renewDocument } from '../db/quarantined'
 
 const KINDS = {
   unit: { parse: parseTrailer, version: TRAILER_VERSION },
@@ -23,7 +23,7 @@ export async function setAsideUnreadable(): Promise<{ renewed: number; setAside:
       if (document === undefined) {
         const [first] = flaws.filter(({ severity }) => severity === 'error')
         const why = first ? flawWords(first, plain(text)) : 'it cannot be read'
-        await inTransaction((transaction) => putAside(kind, id, why, transaction))
+        await inTransaction((transaction) => quarantine(kind, id, why, transaction))
         found.setAside += 1
       } else if (versionOf(text) !== version) {
         await inTransaction((transaction) => renewDocument(kind, id, text, JSON.stringify(document), transaction))

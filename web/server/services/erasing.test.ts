@@ -10,7 +10,7 @@ import { database } from '../db/database'
 import { addFollowUp } from '../db/followUps'
 import { endHousehold, householdById } from '../db/households'
 import { addTakeHome, countVisit } from '../db/takeHomes'
-import { forgetTakenOut } from '../db/softDeleted'
+import { forgetSoftDeleted } from '../db/softDeleted'
 import { addTrailer } from '../db/trailers'
 import { heldBack } from '../outgoing/heldBack'
 import { Refused } from '../refused'
@@ -124,7 +124,7 @@ describe('whatever is written while a household is erased goes with it', () => {
     // And what comes late: it is refused, in whatever way it is told, and leaves nothing.
     for (const id of ids.slice(0, 5)) await write(id).catch(() => undefined)
     await database().query('UPDATE taken_out SET taken_out_at = NOW(3) - INTERVAL 1 HOUR', { type: QueryTypes.RAW })
-    await forgetTakenOut()
+    await forgetSoftDeleted()
     expect(await standsIn(MARK)).toEqual([])
     const places = new Set((await Promise.all(ids.map(standsIn))).flat())
     expect([...places]).toEqual(['erased.household_id'])

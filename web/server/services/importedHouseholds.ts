@@ -4,7 +4,7 @@ import type { Household } from '@hitchet/core/household/household'
 import { inCommon, sameHousehold } from '@hitchet/core/household/same'
 import type { Again, HouseholdReport, KnownHousehold } from '../../contracts/importing'
 import { addHouseholds, householdsForUpdate, renewHouseholdIn, type KeptHousehold } from '../db/households'
-import { setAsideHouseholds, takenBack } from '../db/quarantined'
+import { quarantinedHouseholds, takenBack } from '../db/quarantined'
 
 export interface BroughtHousehold {
   file: string
@@ -64,7 +64,7 @@ export async function bringHouseholds(
 async function ownIds(fresh: readonly BroughtHousehold[], transaction: Transaction): Promise<(string | undefined)[]> {
   const ids: (string | undefined)[] = []
   for (const { household } of fresh) {
-    const aside = await setAsideHouseholds(household.name, transaction)
+    const aside = await quarantinedHouseholds(household.name, transaction)
     const named = ({ document }: { document: string }) =>
       household.people.filter(({ name }) => document.includes(JSON.stringify(name))).length
     const [own] = aside.sort((a, b) => named(b) - named(a))

@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { judgeFor } from '@hitchet/core/match/judge'
 import { rankWithChanges } from '@hitchet/core/match/match'
-import { keptOf } from '@hitchet/core/testing/keptYard'
+import { cachedOf } from '@hitchet/core/testing/cachedYard'
 import { household, person, vehicle } from '@hitchet/core/testing/someone'
 import { FAMILY } from '@hitchet/core/testing/lot'
 import { berth, fixture, unit } from '@hitchet/core/testing/unit'
@@ -50,7 +50,7 @@ describe('ranking in a worker', () => {
     )
     const { units, open } = await rankedYard((await kept(weak)).id)
     expect(open).toBe(0)
-    expect(units).toMatchObject(JSON.parse(JSON.stringify(keptOf(own, weak, RULES))) as object[])
+    expect(units).toMatchObject(JSON.parse(JSON.stringify(cachedOf(own, weak, RULES))) as object[])
   })
 
   it('and answers in full what is looked at', async () => {

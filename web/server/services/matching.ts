@@ -1,6 +1,6 @@
 import type { Household } from '@hitchet/core/household/household'
 import type { Way } from '@hitchet/core/match/bindingConstraints'
-import { outOf } from '@hitchet/core/match/kept'
+import { outOf } from '@hitchet/core/match/cachedMatch'
 import type { Answers } from '@hitchet/core/match/judge'
 import type { NextQuestion } from '@hitchet/core/match/nextQuestion'
 import type { SeenUnit } from '@hitchet/core/match/seen'
@@ -19,7 +19,7 @@ import { AsyncCache } from '../asyncCache'
 import { processSingleton } from '../processSingleton'
 import { cardsById } from './cards'
 import { rankedYard, type RankedYard } from './answerCache'
-import { Lately, type Looked } from './versionedCache'
+import { VersionedCache, type Looked } from './versionedCache'
 import { inTime, deadline } from './deadline'
 
 /** Nobody shares it: whoever hangs up, or types on, does not wait for it any more. */
@@ -73,7 +73,7 @@ export const seenUnit = (unit: Looked, household: KeptHousehold): Promise<SeenUn
     inWorker('seen', { unit: unit.id, household: household.household, rules: houseRules() }),
   )
 
-const seenLately = processSingleton('seen lately', () => new Lately<SeenUnit | NotFigured>(100))
+const seenLately = processSingleton('seen lately', () => new VersionedCache<SeenUnit | NotFigured>(100))
 
 /** What a household is answered on a unit, and their nights in it: for units side by side. */
 export interface AnsweredUnit {
@@ -96,7 +96,7 @@ export async function comparedUnits(
   return new Map(units.flatMap(({ id }, i) => (told[i] ? [[id, told[i]]] : [])))
 }
 
-const comparedLately = processSingleton('compared lately', () => new Lately<AnsweredUnit | NotFigured>(400))
+const comparedLately = processSingleton('compared lately', () => new VersionedCache<AnsweredUnit | NotFigured>(400))
 
 /** The figures that each of a household's answers on a unit rests on. @throws Refused. */
 export async function restsFor(stock: string, householdId: string): Promise<AnswerRests[]> {

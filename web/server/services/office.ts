@@ -6,7 +6,7 @@ import { latestEvents } from '../db/houseEvents'
 import type { SecondFactorOf } from '../../contracts/secondFactor'
 import { secondFactorOf } from '../db/houseSettings'
 import { openSessions } from '../db/sessions'
-import { allSetAside, type SetAside } from '../db/quarantined'
+import { allQuarantined, type Quarantined } from '../db/quarantined'
 import { houseRules } from '../houseRules'
 import { waitingJobs } from '../jobs/pool'
 import { cacheKey } from './cacheKey'
@@ -29,7 +29,7 @@ export interface OfficeView {
   /** What cannot be worked out as it is, by unit: for everybody, or for so many households. */
   failed: { stock: string; households?: number; kind: string }[]
   faults: Fault[]
-  setAside: SetAside[]
+  setAside: Quarantined[]
 }
 
 /** So many of what failed lately. */
@@ -52,7 +52,7 @@ export async function officeView(): Promise<OfficeView> {
     failedUnits(storedKey(rules)),
     failedPairs(cacheKey(rules), FAILED),
     latestFaults(FAULTS),
-    allSetAside(),
+    allQuarantined(),
   ])
   return {
     people: people.map((one) => {

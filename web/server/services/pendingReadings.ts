@@ -1,4 +1,4 @@
-import { waitsOf, type KeptWaits } from '../db/answers'
+import { waitsOf, type PendingReadings } from '../db/answers'
 import { houseRules } from '../houseRules'
 import { inWorker } from '../jobs/pool'
 import { processSingleton } from '../processSingleton'
@@ -18,7 +18,7 @@ const AT_ONCE = 10
  * For each of some households on some unit the readings that could change one of its answers there. While that is still being
  * looked at, what was so before stands, marked as old; absent: there is nothing yet.
  */
-export async function waitsFor(pairs: readonly Looked[]): Promise<(KeptWaits | undefined)[]> {
+export async function pendingReadingsFor(pairs: readonly Looked[]): Promise<(PendingReadings | undefined)[]> {
   const until = deadline()
   const key = cacheKey(houseRules())
   const read = async () => {

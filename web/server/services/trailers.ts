@@ -8,11 +8,11 @@ import { thingAt, withReading } from '@hitchet/core/trailer/things'
 import { isSold, type Trailer } from '@hitchet/core/trailer/trailer'
 import { flawed, Refused } from '../refused'
 import type { Account } from '../db/accounts'
-import type { KeptWaits } from '../db/answers'
+import type { PendingReadings } from '../db/answers'
 import { householdNames } from '../db/households'
 import { addTrailer, changeTrailer, isAsTakenIn, trailersByStock, type StockedTrailer } from '../db/trailers'
 import { refreshInBackground } from './answerCache'
-import { waitsFor } from './pendingReadings'
+import { pendingReadingsFor } from './pendingReadings'
 
 export interface SavedTrailer {
   version: number
@@ -127,7 +127,7 @@ export async function tapeListFor(
   // It is nobody's to wait for any more.
   if (isSold(trailer)) return { list: tapeList(trailer, []), open: 0 }
   const households = await householdNames()
-  const found = await waitsFor(households.map((one) => ({ household: one.id, unit: id })))
+  const found = await pendingReadingsFor(households.map((one) => ({ household: one.id, unit: id })))
   const all = households.map(({ name }, i) => ({
     name: named ? name : `household ${i + 1}`,
     waits: stillOpen(found[i], trailer),
@@ -140,7 +140,7 @@ export async function tapeListFor(
 }
 
 /** Of what was waited for before, without what was read since. */
-const stillOpen = (kept: KeptWaits | undefined, trailer: Trailer): readonly Waited[] =>
+const stillOpen = (kept: PendingReadings | undefined, trailer: Trailer): readonly Waited[] =>
   kept?.old
     ? kept.waits.filter(({ key }) => {
         const found = thingAt(trailer, key)

@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { factSheet } from '@hitchet/core/match/factSheet'
 import { rankWithChanges } from '@hitchet/core/match/match'
 import { DEFAULT_HOUSE_RULES as RULES, rulesWith, type HouseRules } from '@hitchet/core/rules/houseRules'
-import { keptOf } from '@hitchet/core/testing/keptYard'
+import { cachedOf } from '@hitchet/core/testing/cachedYard'
 import { COUPLE, FAMILY, HATCH, LONG } from '@hitchet/core/testing/lot'
 import { couple, household, vehicle } from '@hitchet/core/testing/someone'
 import { inTransaction } from '../db/database'
@@ -62,7 +62,7 @@ describe('two processes of one house on one database', () => {
       const [here, there] = await Promise.all([rankedYard(id!), ask({ rank: id! })])
       const now = (await householdById(id!))!.household
       const units = (await allTrailers()).map((one) => ({ id: one.id, facts: factSheet(one.trailer, RULES) }))
-      const right = JSON.parse(JSON.stringify(keptOf(rankWithChanges(units, now, RULES), now, RULES))) as object[]
+      const right = JSON.parse(JSON.stringify(cachedOf(rankWithChanges(units, now, RULES), now, RULES))) as object[]
       expect(here.units, `here, round ${round}`).toMatchObject(right)
       expect(there, `there, round ${round}`).toMatchObject(right)
     }
@@ -80,7 +80,7 @@ describe('two processes of one house on one database', () => {
     const rules = rulesWith(new Map([['price.tightShare', 0.15]]))
     const units = (await allTrailers()).map((one) => ({ id: one.id, facts: factSheet(one.trailer, rules) }))
     const by = (set: HouseRules) =>
-      JSON.parse(JSON.stringify(keptOf(rankWithChanges(units, now, set), now, set))) as object[]
+      JSON.parse(JSON.stringify(cachedOf(rankWithChanges(units, now, set), now, set))) as object[]
     expect(by(rules)).not.toEqual(by(RULES))
     const [here, there] = await Promise.all([rankedYard(id!), ask({ rank: id! })])
     expect(here.units).toMatchObject(by(rules))

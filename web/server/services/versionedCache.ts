@@ -13,7 +13,7 @@ export interface Looked {
  * What was made lately of households on units, known by the versions of both, by the rules and by the program: who comes back to
  * a page, or opens it beside somebody else, is not answered anew. What could not be made is not remembered.
  */
-export class Lately<Made extends object> {
+export class VersionedCache<Made extends object> {
   private readonly known: AsyncCache<Made>
 
   constructor(most: number) {

@@ -2,7 +2,7 @@ import { wallShape } from '../overlap'
 import type { Door, Plan } from '../plan'
 import { distancesOn, EIGHTHS } from './distanceTransform'
 import { widenNarrows } from './narrows'
-import { USUAL_FLOOR, withOwnLists } from './scratchBuffers'
+import { USUAL_FLOOR, withScratchBuffers } from './scratchBuffers'
 import { fill, HAIR, type Raster } from './raster'
 import type { Bounds, Point, Shape } from '../shape/shape'
 import { withoutPocket } from '../leaves/pockets'
@@ -73,7 +73,7 @@ export function clearanceOf(raster: Raster, free: Uint8Array, outlines: readonly
 }
 
 /** A floor to be laid: the one before it has been read off. */
-const nothingLaid = withOwnLists(USUAL_FLOOR, (most) => {
+const nothingLaid = withScratchBuffers(USUAL_FLOOR, (most) => {
   const free = new Uint8Array(most)
   return (cells: number): Uint8Array => free.subarray(0, cells).fill(0)
 })

@@ -1,4 +1,4 @@
-import { USUAL_FLOOR, withOwnLists } from './scratchBuffers'
+import { USUAL_FLOOR, withScratchBuffers } from './scratchBuffers'
 
 /** Widths are kept in parts of an inch, rounded down. */
 export const EIGHTHS = 8
@@ -36,7 +36,7 @@ export const distancesOn = (free: Uint8Array, columns: number, rows: number): Di
 /** From the middle of a cell to the nearest corner of the nearest cell in the way: twice that, in eighths. */
 const widthOf = (squared: number): number => Math.max(1, Math.floor(2 * EIGHTHS * (Math.sqrt(squared) - Math.SQRT1_2)))
 
-const transform = withOwnLists(USUAL_FLOOR, (most) => {
+const transform = withScratchBuffers(USUAL_FLOOR, (most) => {
   const open = new Uint8Array(most)
   /** Where each stretch of free cells within a row begins, and the first cell after it: half a floor is not free. */
   const begins = new Int32Array(most)

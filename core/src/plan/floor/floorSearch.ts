@@ -1,5 +1,5 @@
 import { EIGHTHS, type Clearance } from './clearance'
-import { USUAL_FLOOR, withOwnLists } from './scratchBuffers'
+import { USUAL_FLOOR, withScratchBuffers } from './scratchBuffers'
 import type { Stands } from './stands'
 
 /**
@@ -63,7 +63,7 @@ function on(clearance: Clearance, marks = 0) {
   return search
 }
 
-const searchOn = withOwnLists(USUAL_FLOOR, (most) => {
+const searchOn = withScratchBuffers(USUAL_FLOOR, (most) => {
   /** Of the floor that is walked on: a floor that has been laid is not changed any more. */
   const wide = new Int16Array(most)
   let loaded: Int16Array | undefined

@@ -1,5 +1,5 @@
 import type { Clearance } from './clearance'
-import { USUAL_FLOOR, withOwnLists } from './scratchBuffers'
+import { USUAL_FLOOR, withScratchBuffers } from './scratchBuffers'
 import { fill, type Raster } from './raster'
 import type { Bounds, Point, Shape } from '../shape/shape'
 
@@ -30,7 +30,7 @@ export function freeFloor({ wide, ...raster }: Clearance, { ways, half, shapes }
 }
 
 /** 1 where one can stand: the floor before it has been read off. */
-const nothingKept = withOwnLists(USUAL_FLOOR, (most) => {
+const nothingKept = withScratchBuffers(USUAL_FLOOR, (most) => {
   const free = new Uint8Array(most)
   const walked = new Int16Array(most)
   return (wide: Int16Array): Uint8Array => {
@@ -66,7 +66,7 @@ const alongside = ([ax, ay]: Point, [bx, by]: Point, half: number): Shape => {
 
 const largest = ({ columns, rows }: Raster) => searching(Math.max(columns * rows, columns + 1, rows + 1))
 
-const searching = withOwnLists(USUAL_FLOOR, (most) => {
+const searching = withScratchBuffers(USUAL_FLOOR, (most) => {
   /** Of the floor that is looked at. */
   const free = new Uint8Array(most)
   /** Of each column how many cells up from the row are free; of the stretches that are open, from where and how high. */

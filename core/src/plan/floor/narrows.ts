@@ -1,6 +1,6 @@
 import { nearestOn } from '../shape/distance'
 import { EIGHTHS, WIDE, type Distances } from './distanceTransform'
-import { withOwnLists } from './scratchBuffers'
+import { withScratchBuffers } from './scratchBuffers'
 import type { Raster } from './raster'
 import { bounds, type Shape } from '../shape/shape'
 
@@ -31,7 +31,7 @@ export function widenNarrows(raster: Raster, distances: Distances, wide: Int16Ar
   widen(Math.max(things.length, Math.ceil(raster.columns / TILE)))(raster, distances, wide, things)
 }
 
-const widen = withOwnLists(64, (most) => {
+const widen = withScratchBuffers(64, (most) => {
   const left = new Float64Array(most)
   const top = new Float64Array(most)
   const right = new Float64Array(most)

@@ -12,7 +12,7 @@ export const USUAL_FLOOR = 1 << 17
  * A loop belongs into a function that does nothing after it: what V8 makes of a loop while it runs for the first time
  * knows nothing of what follows, and is thrown away there, each time again.
  */
-export function withOwnLists<Work>(usual: number, make: (most: number) => Work): (length: number) => Work {
+export function withScratchBuffers<Work>(usual: number, make: (most: number) => Work): (length: number) => Work {
   let most = usual
   let work: Work | undefined
   return (length) => {

@@ -1,7 +1,7 @@
 import { EIGHTHS, type Clearance } from './clearance'
 import { fill } from './raster'
 import { apart } from '../shape/distance'
-import { USUAL_FLOOR, withOwnLists } from './scratchBuffers'
+import { USUAL_FLOOR, withScratchBuffers } from './scratchBuffers'
 import { CLIMB, type Place } from './places'
 import type { Front } from '../fronts'
 import { bounds, type Bounds, type Shape } from '../shape/shape'
@@ -66,7 +66,7 @@ export function atArm({ cells, needs }: Stands): number[] {
   return near
 }
 
-const looking = withOwnLists(USUAL_FLOOR, (most) => {
+const looking = withScratchBuffers(USUAL_FLOOR, (most) => {
   /** Of the floor that is looked at, and what stands tall on it. */
   const wide = new Int16Array(most)
   const high = new Uint8Array(most)

@@ -2,7 +2,7 @@ import { DOOR_KINDS } from '../../readings/catalogue'
 import { EIGHTHS, type Clearance } from '../floor/clearance'
 import { eachCellIn, fill } from '../floor/raster'
 import { wallShape } from '../overlap'
-import { USUAL_FLOOR, withOwnLists } from '../floor/scratchBuffers'
+import { USUAL_FLOOR, withScratchBuffers } from '../floor/scratchBuffers'
 import type { Door, Plan } from '../plan'
 import { floorOf, startCells } from './reach'
 import { bounds, type Shape } from '../shape/shape'
@@ -66,7 +66,7 @@ function partsOf(clearance: Clearance, doors: readonly Door[], sideways: number)
   return divided(cells)(clearance, sideways * EIGHTHS, shut)
 }
 
-const divided = withOwnLists(USUAL_FLOOR, (most) => {
+const divided = withScratchBuffers(USUAL_FLOOR, (most) => {
   /** Of the floor that is divided, and 1 where a door is shut. */
   const wide = new Int16Array(most)
   const closed = new Uint8Array(most)

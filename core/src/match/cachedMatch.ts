@@ -12,7 +12,7 @@ import type { Standing } from './standing'
  * What is kept of a match: enough to put the yard in order, to count it, to weigh it otherwise and to say a sentence of each
  * unit. All other words are made again for the few units that are looked at. Plain data.
  */
-export interface KeptMatch {
+export interface CachedMatch {
   /** Of units drawn alike the same. */
   plan: string
   /** Of units of one make and model the same. */
@@ -39,7 +39,7 @@ export interface KeptMatch {
   asks?: AskedLimits
 }
 
-export function keptMatch(match: Match, household: Household, { points }: RankingRules): KeptMatch {
+export function cachedMatch(match: Match, household: Household, { points }: RankingRules): CachedMatch {
   const { plan, model, standing, score, answers, nearly, flexibility } = match
   const against = QUESTIONS.flatMap(({ id }) => (answers[id]?.verdict === 'no' ? [id] : []))
   const { waits, passed } = outcomesOf(answers)
@@ -65,7 +65,7 @@ export function keptMatch(match: Match, household: Household, { points }: Rankin
 export type OutUnit = AskedLimits & { id: string }
 
 /** Those of a ranked yard, nearly fitting ones too. */
-export const outOf = (ranked: readonly (KeptMatch & { id: string })[]): OutUnit[] =>
+export const outOf = (ranked: readonly (CachedMatch & { id: string })[]): OutUnit[] =>
   ranked.flatMap(({ id, standing, asks }) =>
     asks && (standing === 'nearly' || standing === 'out') ? [{ id, ...asks }] : [],
   )
@@ -74,20 +74,20 @@ export const outOf = (ranked: readonly (KeptMatch & { id: string })[]): OutUnit[
 const round = (value: number): number => Math.round(value * 1e4) / 1e4
 
 /** A kept match beside all others of its yard. */
-export type Placed = KeptMatch & { id: string; likely?: LikelyNo }
+export type Placed = CachedMatch & { id: string; likely?: LikelyNo }
 
 /** A whole yard as it is kept, best first. */
-export const rankedKept = <Unit extends KeptMatch & { id: string }>(units: readonly Unit[]) =>
+export const rankedCached = <Unit extends CachedMatch & { id: string }>(units: readonly Unit[]) =>
   withLikely(units.map((one) => ({ ...one, against: bitsOf(one.against) })))
     .map(({ likely }, i): Unit & { likely?: LikelyNo } => ({ ...units[i]!, ...(likely && { likely }) }))
-    .sort(inKeptOrder)
+    .sort(inCachedOrder)
 
 /** Questions as bits, in the order of the questions. */
 export const bitsOf = (questions: readonly QuestionId[]): number =>
   QUESTIONS.reduce((sum, { id }, i) => sum + (questions.includes(id) ? 2 ** i : 0), 0)
 
 /** How kept matches stand behind each other, as the matches themselves do (`inOrder`). */
-export const inKeptOrder = (a: Placed, b: Placed): number =>
+export const inCachedOrder = (a: Placed, b: Placed): number =>
   place(a) - place(b) ||
   a.size - b.size ||
   (a.standing === 'out' ? a.objections - b.objections : 0) ||
