@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize'
 import { v7 as uuid } from 'uuid'
 import type { SetRules } from '@hitchet/core/rules/houseRules'
-import { database } from './database'
+import { database, inTransaction } from './database'
 
 /** One time that somebody set a rule. */
 export interface RuleSet {
@@ -30,23 +30,23 @@ export async function setRules(): Promise<SetRules> {
   return new Map([...last].flatMap(([rule, value]) => (value === null ? [] : [[rule, value] as const])))
 }
 
-/** Returns what the rule stood at: read as it is written over. `usual`: its default, at which it stands while nobody has set it. */
-export async function addRuleSet(set: Omit<RuleSet, 'before'> & { usual: number }): Promise<number> {
-  const id = uuid()
-  const { rule, value = null, usual, by } = set
-  await database().query(
-    `INSERT INTO house_rules (id, rule, value, \`before\`, set_by, set_at)
-      SELECT :id, :rule, :value,
-        COALESCE((SELECT value FROM house_rules WHERE rule = :rule ORDER BY set_at DESC, id DESC LIMIT 1), :usual),
-        :by, NOW(3)`,
-    { type: QueryTypes.INSERT, replacements: { id, rule, value, usual, by } },
-  )
-  const [row] = await database().query<{ before: number }>('SELECT `before` FROM house_rules WHERE id = :id', {
-    type: QueryTypes.SELECT,
-    replacements: { id },
+/**
+ * Returns what the rule stood at. Of two who set it in the same moment both may have found it as it was before either: what it
+ * stands at is what the later one set. `usual`: its default, at which it stands while nobody has set it.
+ */
+export const addRuleSet = ({ rule, value, usual, by }: Omit<RuleSet, 'before'> & { usual: number }): Promise<number> =>
+  inTransaction(async (transaction) => {
+    const [last] = await database().query<{ value: number | null }>(
+      'SELECT value FROM house_rules WHERE rule = :rule ORDER BY set_at DESC, id DESC LIMIT 1',
+      { type: QueryTypes.SELECT, replacements: { rule }, transaction },
+    )
+    const before = last?.value ?? usual
+    await database().query(
+      'INSERT INTO house_rules (id, rule, value, `before`, set_by, set_at) VALUES (:id, :rule, :value, :before, :by, NOW(3))',
+      { type: QueryTypes.INSERT, replacements: { id: uuid(), rule, value: value ?? null, before, by }, transaction },
+    )
+    return before
   })
-  return row!.before
-}
 
 /** Who set what, the latest first. */
 export async function latestRuleSets(most: number): Promise<(RuleSet & { at: Date })[]> {

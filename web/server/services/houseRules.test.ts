@@ -57,7 +57,7 @@ describe('a rule that the dealership sets', () => {
     expect(await latestRuleSets(99)).toEqual(before)
   })
 
-  it('twenty at once are all kept, each with what it was set over', async () => {
+  it('twenty at once are all kept', async () => {
     const values = Array.from({ length: 20 }, (_, i) => Number((0.11 + 0.01 * (i % 19)).toFixed(2)))
     await Promise.all(values.map((value) => setHouseRule('tow.reserve', value, 'Maren')))
     const sets = (await latestRuleSets(20)).reverse()
