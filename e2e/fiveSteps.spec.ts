@@ -88,7 +88,7 @@ test('the consultant’s day: yard, household, match, compare, in three times of
     await expect(best).toContainText(/Beside T-\d+: .*in all, of 100 points\./)
     await expect(best).toContainText('Ta in the upper bunk')
     await expect(best).toContainText('Jo in the lower bunk')
-    await expect(best).toContainText('Children under 6 do not sleep in an upper bunk.')
+    await expect(best).toContainText('No child under 6 in an upper bunk: the federal bunk-bed standard.')
     await expect(page.getByRole('heading', { name: /^Nearly/ })).toBeVisible()
     await expectAccessible(page)
     // What matters to them is a slider; the order follows, is in the address, and goes back to the house's.

@@ -17,7 +17,7 @@ export const ROW_RULES = {
     py: '0.5',
     borderRadius: '4px',
     whiteSpace: 'nowrap',
-    '@media print': { color: 'var(--h-colors-ink)', borderWidth: '1px' },
+    '@media print': { background: 'none', color: 'var(--h-colors-ink)', borderWidth: '1px' },
   },
   '.strip-picture': { flex: 'none', maxWidth: '100%' },
   '.standing-word': {

@@ -220,7 +220,8 @@ function Unit({
       py="1.5"
     >
       <Flex
-        gap="8"
+        columnGap="8"
+        rowGap="2"
         align="center"
         flexWrap={{ base: 'wrap', lg: 'nowrap' }}
         css={{ '@media print': { flexWrap: 'wrap' } }}
