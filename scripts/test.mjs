@@ -8,7 +8,7 @@ import { withEnding } from './machine/ending.mjs'
 import { installGalera } from './machine/galera.mjs'
 import { installMissing } from './machine/install.mjs'
 import { ROOT, Stop } from './machine/places.mjs'
-import { show } from './machine/processes.mjs'
+import { show, showAfter } from './machine/processes.mjs'
 import { forPlaywright, forVitest, scratchFolder } from './machine/testbed.mjs'
 
 const BIN = join(ROOT, 'node_modules', '.bin')
@@ -22,14 +22,22 @@ await withEnding(async (atEnd) => {
   const scratch = scratchFolder(atEnd)
   // The pages are built first: with them come the types of their routes.
   await build()
-  for (const { good } of await checkAll()) totals[good ? 'passed' : 'failed'] += 1
-
   const { database, env } = await forVitest(atEnd, scratch)
-  await runVitest('Vitest', ['unit', 'integration'], scratch, env)
   // Where the package cannot be had there is no cluster to try.
-  if (await installGalera()) await runVitest('Cluster', ['cluster'], scratch, env)
+  const hasGalera = await installGalera()
+  // On one core what needs no database, on the other what shares one.
+  const [, address] = await Promise.all([
+    (async () => {
+      for (const { good } of await checkAll()) totals[good ? 'passed' : 'failed'] += 1
+      await runVitest('Unit', 'unit', scratch, env)
+    })(),
+    (async () => {
+      await runVitest('Integration', 'integration', scratch, env, showAfter)
+      if (hasGalera) await runVitest('Cluster', 'cluster', scratch, env, showAfter)
+      return forPlaywright(atEnd, database)
+    })(),
+  ])
 
-  const address = await forPlaywright(atEnd, database)
   const browserReport = join(scratch, 'playwright.json')
   const playwright = await sh('playwright', ['test', '--config', 'e2e/playwright.config.ts'], {
     ...address,
@@ -47,14 +55,14 @@ await withEnding(async (atEnd) => {
   if (totals.failed) throw new Stop('Not everything holds; see above.')
 })
 
-/** Vitest over some of its projects. */
-async function runVitest(name, projects, scratch, env) {
+/** Vitest over one of its projects. */
+async function runVitest(name, project, scratch, env, by = show) {
   const report = join(scratch, `${name}.json`)
-  const chosen = projects.flatMap((project) => ['--project', project])
   const code = await sh(
     'vitest',
-    ['run', ...chosen, '--reporter=default', '--reporter=json', `--outputFile=${report}`],
+    ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile=${report}`],
     env,
+    by,
   )
   count(name, code, () => {
     const { numPassedTests, numFailedTests, numFailedTestSuites, testResults } = JSON.parse(
@@ -89,7 +97,7 @@ function count(name, code, read) {
   totals.failed += numbers.failed
 }
 
-function sh(command, args, env = {}) {
+function sh(command, args, env = {}, by = show) {
   console.log(`\n> ${command} ${args.join(' ')}`)
-  return show(join(BIN, command), args, { NEXT_TELEMETRY_DISABLED: '1', ...env })
+  return by(join(BIN, command), args, { NEXT_TELEMETRY_DISABLED: '1', ...env })
 }

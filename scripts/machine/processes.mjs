@@ -42,6 +42,21 @@ export async function show(command, args, env = {}) {
   return (await child.closed) ?? 1
 }
 
+/** Runs a command to its end beside others; what it said is shown whole once it is through; its code. */
+export async function showAfter(command, args, env = {}) {
+  const child = start(command, args, {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'pipe'],
+    env: { ...process.env, ...env },
+  })
+  steps.add(child)
+  let said = ''
+  for (const stream of [child.stdout, child.stderr]) stream.setEncoding('utf8').on('data', (part) => (said += part))
+  const code = (await child.closed) ?? 1
+  process.stdout.write(said)
+  return code
+}
+
 const running = new Set()
 /** What is run to its end, and nothing of ours hangs on. */
 const steps = new WeakSet()
