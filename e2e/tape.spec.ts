@@ -228,7 +228,7 @@ test('two people at one plan: the later one sees both and chooses', async ({ pag
   await expect(other.getByText('Saved.')).toBeVisible()
   await put(page, 'Wardrobe')
   const conflict = page.getByRole('alertdialog')
-  await expect(conflict).toContainText('Somebody else saved this plan in the meantime')
+  await expect(conflict).toContainText('Somebody else saved this plan')
   await expect(conflict.getByRole('img')).toHaveCount(2)
   await conflict.getByRole('button', { name: 'Take theirs, drop mine' }).click()
   await expect(item(page, /^Toilet/)).toBeVisible()

@@ -5,17 +5,19 @@ import type { ReactNode } from 'react'
 import type { Differing } from './differing'
 
 /**
- * Somebody else saved the same thing meanwhile: both versions, and one of them chosen in full sight. `shown`:
- * both as pictures, where they are.
+ * The same thing was saved meanwhile, by somebody else or from another tab (`byYou`): both versions, and one of them chosen in
+ * full sight. `shown`: both as pictures, where they are.
  */
 export function Conflict({
   what,
+  byYou,
   differences,
   shown,
   onMine,
   onTheirs,
 }: {
   what: string
+  byYou: boolean
   differences: Differing[]
   shown?: ReactNode
   onMine(): void
@@ -33,7 +35,7 @@ export function Conflict({
       my="3"
     >
       <Heading as="h2" id="conflict" size="sm">
-        Somebody else saved this {what} in the meantime
+        {byYou ? `You saved this ${what} in another tab or on another device` : `Somebody else saved this ${what}`}
       </Heading>
       <Text fontSize="14px" mb="2">
         Nothing was overwritten, and what you did is still here. These values differ:
@@ -43,8 +45,8 @@ export function Conflict({
         <Table.Header>
           <Table.Row bg="bar">
             <Table.ColumnHeader>Where</Table.ColumnHeader>
-            <Table.ColumnHeader>Yours</Table.ColumnHeader>
-            <Table.ColumnHeader>Theirs</Table.ColumnHeader>
+            <Table.ColumnHeader>{byYou ? 'Here' : 'Yours'}</Table.ColumnHeader>
+            <Table.ColumnHeader>{byYou ? 'There' : 'Theirs'}</Table.ColumnHeader>
           </Table.Row>
         </Table.Header>
         <Table.Body>
@@ -59,10 +61,10 @@ export function Conflict({
       </Table.Root>
       <HStack>
         <Button size="sm" onClick={onMine}>
-          Save mine over theirs
+          {byYou ? 'Save what’s here' : 'Save mine over theirs'}
         </Button>
         <Button size="sm" variant="outline" onClick={onTheirs}>
-          Take theirs, drop mine
+          {byYou ? 'Take the other, drop this' : 'Take theirs, drop mine'}
         </Button>
       </HStack>
     </Box>

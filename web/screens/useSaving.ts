@@ -1,10 +1,11 @@
 import { useState } from 'react'
 import { refusalText, type Outcome } from './request'
 
-/** A document as somebody else saved it meanwhile. */
+/** A document as somebody else, or the same person somewhere else (`byYou`), saved it meanwhile. */
 export interface Theirs<Document> {
   document: Document
   version: number
+  byYou: boolean
 }
 
 interface Saving<Document> {
@@ -25,7 +26,8 @@ export function useSaving<Document>(startsWith?: string) {
     const outcome = await asking()
     if (outcome.ok) setState({ busy: false, says: 'Saved.' })
     else if (outcome.kind === 'stale') {
-      setState({ busy: false, theirs: { document: outcome.theirs as Document, version: outcome.theirVersion } })
+      const { theirs, theirVersion, byYou } = outcome
+      setState({ busy: false, theirs: { document: theirs as Document, version: theirVersion, byYou } })
     } else setState({ busy: false, says: refusalText(outcome) })
     return outcome.ok ? outcome.value : undefined
   }

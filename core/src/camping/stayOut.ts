@@ -40,6 +40,7 @@ export const CRUMB = 1e-9
  * Water and energy are conserved: the ledger holds what came, went, stayed and fell short. Begins with fresh and propane
  * full, waste empty, battery full. Gallons, Wh, BTU.
  */
+// eslint-disable-next-line complexity -- one fork for each thing that can run out first, in the order in which it is told
 export function stayOut(rig: Rig, camp: Camp, day: Day, nights: number, traced = false): Stay {
   const hours = 24 * nights
   const out: Stay['out'] = {}

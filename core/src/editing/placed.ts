@@ -7,6 +7,7 @@ import { freshId } from './item'
 import type { ShelfEntry } from './shelf'
 
 /** The plan with one thing more, its middle at a point; what belongs on a wall goes to the nearest one. */
+// eslint-disable-next-line max-lines-per-function, complexity -- a case for each list of the plan, each one literal
 export function placed(plan: Plan, entry: ShelfEntry, [x, y]: Point): { plan: Plan; id: string } {
   const [long, deep] = entry.size
   const id = freshId(

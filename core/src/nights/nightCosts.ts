@@ -11,6 +11,7 @@ import type { Sleeper } from './need'
  * toilet, a long way for those who are up at night, others in a room that should be one's own, floor for cribs, crates and dog beds.
  * `open`: bits over the options, 0 for what is always there, then the conversions in order.
  */
+// eslint-disable-next-line complexity -- one fork for each cost, added up in one order
 export function nightCosts(
   facts: NightFacts,
   sleepers: readonly Sleeper[],

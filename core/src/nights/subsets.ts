@@ -94,6 +94,7 @@ type Stage =
   | { kind: 'choice'; closed: number; opened: number; first: number }
   | { kind: 'either'; branches: { stages: Stage[]; row: number }[]; after: number }
 
+// eslint-disable-next-line max-lines-per-function -- a search over flat lists: its steps share a dozen of them
 const table = withScratchBuffers(USUAL_TABLE, (most) => {
   const cells = new Int32Array(most)
   let rows = 0

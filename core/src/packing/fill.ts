@@ -134,6 +134,7 @@ export class Filling {
   }
 
   /** Of equal ones the first in the order of pieces and turns. */
+  // eslint-disable-next-line complexity -- a search over flat lists: its steps share a dozen of them
   private largestFor({ hold, level: { z }, area }: Spot, { left, limits }: State): Block | undefined {
     const long = area.x1 - area.x0
     const wide = area.y1 - area.y0

@@ -18,13 +18,8 @@ export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer 
   let verdict: Verdict = 'fits'
   for (const reason of reasons)
     if (reason.verdict !== 'note' && badness(reason.verdict) > badness(verdict)) verdict = reason.verdict
-  let deciding: Reason | undefined
-  const missing: string[] = []
-  for (const reason of reasons) {
-    for (const key of reason.missing ?? []) if (!missing.includes(key)) missing.push(key)
-    if (reason.verdict === verdict && reason.margin && (!deciding || ease(reason.margin) < ease(deciding.margin!)))
-      deciding = reason
-  }
+  const deciding = decidingOf(reasons, verdict)
+  const missing = [...new Set(reasons.flatMap((reason) => reason.missing ?? []))]
   const answer: Answer = { verdict, because: worstFirst(reasons, deciding), cautions, missing }
   // Of what is not certain only a range is known: its figure is in the words.
   if (deciding && verdict !== 'measure') answer.margin = deciding.margin
@@ -33,6 +28,15 @@ export function answerOf(reasons: Reason[], cautions: CautionId[] = []): Answer 
   if (!deciding || verdict === 'measure')
     answer.brief = reasons.find((reason) => reason.verdict === verdict && reason.brief)?.brief
   return answer
+}
+
+/** Of those that decide, the one with least to spare. */
+function decidingOf(reasons: readonly Reason[], verdict: Verdict): Reason | undefined {
+  let deciding: Reason | undefined
+  for (const reason of reasons)
+    if (reason.verdict === verdict && reason.margin && (!deciding || ease(reason.margin) < ease(deciding.margin!)))
+      deciding = reason
+  return deciding
 }
 
 /**

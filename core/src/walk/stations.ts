@@ -127,57 +127,60 @@ interface Found {
   at?: Point
 }
 
-/** Where one reads a reading of a thing. */
+/** Where a reading of a thing is read. */
 function placeOf({ path, id }: Thing, key: string, trailer: Trailer): Found {
-  const { plan } = trailer
   const [first, list] = path.split('.') as [string, string?]
   if (first === 'readings') return { station: READ_AT[key as TrailerKey] }
   if (first === 'equipment') {
     const kind = trailer.equipment.find((one) => one.id === id)!.kind
     return { station: STANDS_AT[kind as EquipmentKind] }
   }
-  if (list === 'outside') {
+  return DRAWN_AT[list as keyof typeof DRAWN_AT](trailer.plan, id!)
+}
+
+/** Where a thing that is drawn is looked at, by the list of the plan it stands in. */
+const DRAWN_AT: Record<
+  'outside' | 'fixtures' | 'berths' | 'slides' | 'compartments',
+  (plan: Plan, id: string) => Found
+> = {
+  outside(plan, id) {
     const item = plan.outside.find((one) => one.id === id)!
     return { station: SIDE_PLACES[item.wall], at: onWall(item, plan) }
-  }
-  if (list === 'fixtures') {
+  },
+  fixtures(plan, id) {
     const fixture = plan.fixtures.find((one) => one.id === id)!
-    const at = middleOf(fixture.shape)
     const room = otherRoom(plan, fixture.shape)
-    return { station: room?.id ?? (IN_KITCHEN.has(fixture.kind) ? 'kitchen' : 'living'), at }
-  }
-  if (list === 'berths') {
+    const station = room?.id ?? (IN_KITCHEN.has(fixture.kind) ? 'kitchen' : 'living')
+    return { station, at: middleOf(fixture.shape) }
+  },
+  berths(plan, id) {
     const berth = plan.berths.find((one) => one.id === id)!
     const room = plan.rooms.find((one) => one.id === berth.room)
     const other = room && room.kind !== 'living' && room.kind !== 'galley' ? room.id : 'living'
     return { station: other, at: middleOf(berth.shape) }
-  }
-  if (list === 'slides') {
-    const slide = plan.slides.find((one) => one.id === id)!
-    const { box } = plan
-    const far = slide.start + slide.length / 2
-    const at: Point =
-      slide.wall === 'off-door'
-        ? [far, 0]
-        : slide.wall === 'door'
-          ? [far, box.width]
-          : [slide.wall === 'front' ? 0 : box.length, far]
+  },
+  slides(plan, id) {
+    const at = onWall(
+      plan.slides.find((one) => one.id === id)!,
+      plan,
+    )
     return { station: otherRoom(plan, { rect: [at[0] - 1, at[1] - 1, 2, 2] })?.id ?? 'living', at }
-  }
-  const bay = plan.compartments.find((one) => one.id === id)!
-  const [opening] = bay.openings
-  const outside = bay.place === 'outside' && opening && opening.wall !== 'top' ? SIDE_PLACES[opening.wall] : undefined
-  const along = bay.at ?? plan.box.length / 2
-  if (outside)
-    return {
-      station: outside,
-      at: [along, outside === 'door' ? plan.box.width : outside === 'off-door' ? 0 : plan.box.width / 2],
+  },
+  compartments(plan, id) {
+    const bay = plan.compartments.find((one) => one.id === id)!
+    const [opening] = bay.openings
+    const along = bay.at ?? plan.box.length / 2
+    const middle = plan.box.width / 2
+    if (bay.place === 'outside' && opening && opening.wall !== 'top') {
+      const station = SIDE_PLACES[opening.wall]
+      return { station, at: [along, station === 'door' ? plan.box.width : station === 'off-door' ? 0 : middle] }
     }
-  const room = otherRoom(plan, { rect: [along - 1, plan.box.width / 2 - 1, 2, 2] })
-  return { station: room?.id ?? 'living', at: [along, plan.box.width / 2] }
+    const room = otherRoom(plan, { rect: [along - 1, middle - 1, 2, 2] })
+    return { station: room?.id ?? 'living', at: [along, middle] }
+  },
 }
 
-function onWall({ wall, start, length }: OutsideItem, { box }: Plan): Point {
+function onWall({ wall, start, length }: Pick<OutsideItem, 'wall' | 'start' | 'length'>, { box }: Plan): Point {
   const far = start + length / 2
   if (wall === 'door') return [far, box.width]
   if (wall === 'off-door') return [far, 0]

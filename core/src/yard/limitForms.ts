@@ -65,35 +65,14 @@ function limit(
   const word = most ? 'at most' : 'at least'
   const within = (own: number | undefined, end: number) =>
     own === undefined ? undefined : most ? own <= end : own >= end
-  const isThousands = unit === 'k' || unit === 'grand' || unit === 'thousand'
-  const named = of?.trim()
-  const isLong =
-    named === 'long' || named === 'length' || named === 'overall' || way === 'shorter than' || way === 'longer than'
-  const isWeight =
-    named === 'gvwr' || named === 'uvw' || named?.startsWith('dry') || way === 'lighter than' || way === 'heavier than'
-  const isMoney =
-    dollar ||
-    isThousands ||
-    unit === 'dollars' ||
-    unit === 'bucks' ||
-    way === 'cheaper than' ||
-    way?.startsWith('budget') ||
-    (!unit && !isLong && !isWeight && value >= DOLLARS_FROM)
-  if (isMoney) {
-    const end = isThousands || (way?.startsWith('budget') && value < 1000) ? value * 1000 : value
+  const { named, isLong, isWeight } = whatOf(way, of)
+  const isMoney = !!dollar || MONEY_UNITS.has(unit) || MONEY_WAYS.test(way ?? '')
+  if (isMoney || (!unit && !isLong && !isWeight && value >= DOLLARS_FROM)) {
+    const end = inDollars(value, unit, way)
     return { says: says`${word} ${dollars(end)}`, test: ({ price }) => within(price, end) }
   }
-  const inInches: Record<string, number> = {
-    ft: 12,
-    feet: 12,
-    foot: 12,
-    "'": 12,
-    in: 1,
-    inches: 1,
-    '"': 1,
-    m: 100 / 2.54,
-  }
-  const per = unit === undefined ? (!isWeight && (isLong || value < FEET_BELOW) ? 12 : undefined) : inInches[unit]
+  const isFeet = !isWeight && (isLong || value < FEET_BELOW)
+  const per = unit === undefined ? (isFeet ? IN_INCHES.ft : undefined) : IN_INCHES[unit]
   if (per !== undefined) {
     const end = value * per
     return { says: says`overall ${word} ${feet(end)}`, test: ({ length }) => within(length, end) }
@@ -101,4 +80,37 @@ function limit(
   const end = unit === 'kg' ? value * LB_PER_KG : value
   if (named === 'gvwr') return { says: says`GVWR ${word} ${pounds(end)}`, test: (one) => within(one.gvwr, end) }
   return { says: says`UVW ${word} ${pounds(end)}`, test: ({ uvw }: YardUnit) => within(uvw, end) }
+}
+
+/** `32k`, and `budget 32`: people leave the thousands out. */
+const inDollars = (value: number, unit: string | undefined, way: string | undefined): number =>
+  THOUSANDS.has(unit) || (way?.startsWith('budget') && value < 1000) ? value * 1000 : value
+
+/** Of what the limit is, as far as the words around the number say it. */
+function whatOf(way: string | undefined, of: string | undefined) {
+  const named = of?.trim()
+  return {
+    named,
+    isLong: LONG_NAMES.has(named) || LONG_WAYS.has(way),
+    isWeight: named === 'gvwr' || named === 'uvw' || !!named?.startsWith('dry') || WEIGHT_WAYS.has(way),
+  }
+}
+
+const LONG_NAMES = new Set<string | undefined>(['long', 'length', 'overall'])
+const LONG_WAYS = new Set<string | undefined>(['shorter than', 'longer than'])
+const WEIGHT_WAYS = new Set<string | undefined>(['lighter than', 'heavier than'])
+const MONEY_WAYS = /^(cheaper than$|budget)/
+const THOUSANDS = new Set<string | undefined>(['k', 'grand', 'thousand'])
+const MONEY_UNITS = new Set<string | undefined>([...THOUSANDS, 'dollars', 'bucks'])
+
+/** A unit of length as people write it, in inches. */
+const IN_INCHES: Partial<Record<string, number>> = {
+  ft: 12,
+  feet: 12,
+  foot: 12,
+  "'": 12,
+  in: 1,
+  inches: 1,
+  '"': 1,
+  m: 100 / 2.54,
 }

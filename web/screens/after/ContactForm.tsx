@@ -1,17 +1,17 @@
 'use client'
 
 import { Button, Field, Grid, Input, NativeSelect, Text } from '@chakra-ui/react'
-import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { REACHED_BY, type Contact } from '@hitchet/core/household/contact'
 import { request } from '../request'
-import { useSaving } from '../useSaving'
+import { useAskBeforeLeaving, useVersioned } from '../useVersioned'
 import { typedIn } from './typedIn'
 
 interface Kept {
   version: number
   contact: Contact
 }
+type Typed = Record<string, string>
 
 const FIELDS = [
   { key: 'name', label: 'Who is asked for', type: 'text', complete: 'off' },
@@ -21,26 +21,27 @@ const FIELDS = [
 
 /** Kept apart from all that is reckoned with, and gone with the household. */
 export function ContactForm({ household, kept }: { household: string; kept: Kept }) {
-  const router = useRouter()
-  const [stands, setStands] = useState(kept)
+  const [stands, setStands] = useState(kept.contact)
   const [taken, setTaken] = useState(0)
-  const typed = useRef<Record<string, string>>({})
-  const { busy, says, theirs, send, say } = useSaving<Contact>()
-  const save = async (contact: Record<string, string>, over: number) => {
+  const [touched, setTouched] = useState(false)
+  const typed = useRef<Typed>({})
+  const { busy, says, theirs, save, beginWith } = useVersioned<Contact, Typed, Kept>({
+    version: kept.version,
+    put: (contact, version) => request('PUT', `/api/households/${household}/contact`, { version, contact }),
+  })
+  useAskBeforeLeaving(touched)
+  const saveTyped = async (contact: Typed, chosen?: number) => {
     typed.current = contact
-    const saved = await send<Kept>(() =>
-      request('PUT', `/api/households/${household}/contact`, { version: over, contact }),
-    )
-    if (!saved) return
-    setStands(saved)
-    router.refresh()
+    setTouched(false)
+    if (!(await save(contact, chosen))) setTouched(true)
   }
   return (
     <form
       noValidate
       // Taken from somebody else, the fields are made anew. After a save of one’s own they stay: more may have been typed meanwhile.
       key={taken}
-      onSubmit={(event) => void save(typedIn(event), stands.version)}
+      onChange={() => setTouched(true)}
+      onSubmit={(event) => void saveTyped(typedIn(event))}
     >
       <Grid templateColumns="repeat(auto-fit, minmax(170px, 1fr))" gap="2">
         {FIELDS.map(({ key, label, type, complete }) => (
@@ -48,7 +49,7 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
             <Field.Label fontSize="13.5px" mb="0">
               {label}
             </Field.Label>
-            <Input size="sm" type={type} autoComplete={complete} name={key} defaultValue={stands.contact[key]} />
+            <Input size="sm" type={type} autoComplete={complete} name={key} defaultValue={stands[key]} />
           </Field.Root>
         ))}
         <Field.Root>
@@ -56,7 +57,7 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
             Best by
           </Field.Label>
           <NativeSelect.Root size="sm">
-            <NativeSelect.Field name="by" defaultValue={stands.contact.by ?? ''} bg="bar" borderColor="line">
+            <NativeSelect.Field name="by" defaultValue={stands.by ?? ''} bg="bar" borderColor="line">
               <option value="">not said</option>
               {REACHED_BY.map((one) => (
                 <option key={one}>{one}</option>
@@ -71,21 +72,28 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
       </Button>
       {theirs && (
         <Text role="alert" fontSize="14px" color="no">
-          Somebody else noted meanwhile: {Object.values(theirs.document).filter(Boolean).join(', ') || 'nothing'}.{' '}
-          <Button size="xs" type="button" variant="outline" onClick={() => void save(typed.current, theirs.version)}>
-            Keep mine
+          {theirs.byYou ? 'You saved something else elsewhere' : 'Somebody else saved something else'}:{' '}
+          {Object.values(theirs.document).filter(Boolean).join(', ') || 'nothing'}.{' '}
+          <Button
+            size="xs"
+            type="button"
+            variant="outline"
+            onClick={() => void saveTyped(typed.current, theirs.version)}
+          >
+            {theirs.byYou ? 'Keep what’s here' : 'Keep mine'}
           </Button>{' '}
           <Button
             size="xs"
             type="button"
             variant="outline"
             onClick={() => {
-              setStands({ version: theirs.version, contact: theirs.document })
+              setStands(theirs.document)
               setTaken(taken + 1)
-              say(undefined)
+              setTouched(false)
+              beginWith(theirs.version)
             }}
           >
-            Take theirs
+            {theirs.byYou ? 'Take the other' : 'Take theirs'}
           </Button>
         </Text>
       )}

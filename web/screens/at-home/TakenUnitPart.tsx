@@ -114,51 +114,58 @@ export function TakenUnitPart({
         </Box>
       </Grid>
       {unit.outlook && <Years outlook={unit.outlook} />}
-      <details>
-        <summary style={{ cursor: 'pointer', fontWeight: 600, padding: '6px 0' }}>
-          What was asked, and every reading
-        </summary>
-        {unit.asked.map(({ asks, verdict, says }) => (
-          <Box key={asks} borderTopWidth="1px" borderColor="hair" py="1.5">
-            <HStack gap="2">
-              <PatternSwatch verdict={verdict} />
-              <Text fontWeight="700" color={verdict}>
-                {VERDICT_WORDS[verdict]}
-              </Text>
-              <Text fontWeight="600">{asks}</Text>
-            </HStack>
-            {says.map((one, i) => (
-              <Text key={i} fontSize="14.5px">
-                <Said phrase={one} />
-              </Text>
-            ))}
-          </Box>
-        ))}
-        {unit.readings.map(({ of, rows }, i) => (
-          <Box key={i} borderTopWidth="1px" borderColor="hair" py="1.5" fontSize="14.5px">
-            <Text fontWeight="600">{of}</Text>
-            {rows.map(({ label, value, source, on, against }) => (
-              <Text key={label}>
-                {label}:{' '}
-                <b>
-                  <Said phrase={value} />
-                </b>{' '}
-                <Text as="span" color="line">
-                  {SOURCE_AT_HOME[source]}
-                  {on && `, ${on}`}
-                </Text>
-                {against.map((one, j) => (
-                  <Text as="span" key={j} color="no">
-                    {' '}
-                    but also <Said phrase={one} />
-                  </Text>
-                ))}
-              </Text>
-            ))}
-          </Box>
-        ))}
-      </details>
+      <AllAsked unit={unit} />
     </Box>
+  )
+}
+
+/** Every question and every reading, for whoever wants to know how it came about. */
+function AllAsked({ unit }: { unit: TakenUnit }) {
+  return (
+    <details>
+      <summary style={{ cursor: 'pointer', fontWeight: 600, padding: '6px 0' }}>
+        What was asked, and every reading
+      </summary>
+      {unit.asked.map(({ asks, verdict, says }) => (
+        <Box key={asks} borderTopWidth="1px" borderColor="hair" py="1.5">
+          <HStack gap="2">
+            <PatternSwatch verdict={verdict} />
+            <Text fontWeight="700" color={verdict}>
+              {VERDICT_WORDS[verdict]}
+            </Text>
+            <Text fontWeight="600">{asks}</Text>
+          </HStack>
+          {says.map((one, i) => (
+            <Text key={i} fontSize="14.5px">
+              <Said phrase={one} />
+            </Text>
+          ))}
+        </Box>
+      ))}
+      {unit.readings.map(({ of, rows }, i) => (
+        <Box key={i} borderTopWidth="1px" borderColor="hair" py="1.5" fontSize="14.5px">
+          <Text fontWeight="600">{of}</Text>
+          {rows.map(({ label, value, source, on, against }) => (
+            <Text key={label}>
+              {label}:{' '}
+              <b>
+                <Said phrase={value} />
+              </b>{' '}
+              <Text as="span" color="line">
+                {SOURCE_AT_HOME[source]}
+                {on && `, ${on}`}
+              </Text>
+              {against.map((one, j) => (
+                <Text as="span" key={j} color="no">
+                  {' '}
+                  but also <Said phrase={one} />
+                </Text>
+              ))}
+            </Text>
+          ))}
+        </Box>
+      ))}
+    </details>
   )
 }
 

@@ -56,23 +56,9 @@ export function Board({
   unitsAt: string
 }) {
   const { units } = comparison
-  const [time, setTime] = useQueryState('time', parseAsStringLiteral(TIMES).withDefault('parked'))
-  const [guests, setGuests] = useQueryState('guests', parseAsBoolean.withDefault(false))
-  const [show, setShow] = useQueryState(
-    'show',
-    parseAsStringLiteral(['differences', 'everything'] as const).withDefault('differences'),
-  )
-  const [words, setWords] = useState(false)
+  const shown = useShown(units)
+  const { time, guests, show, setShow, words } = shown
   const system = useMeasures()
-  const guestsCome = units.some(({ guestNight }) => guestNight)
-  useKeys({
-    p: () => void setTime('parked'),
-    n: () => void setTime('night'),
-    r: () => void setTime('road'),
-    d: () => void setShow(show === 'differences' ? 'everything' : 'differences'),
-    w: () => setWords((last) => !last),
-    ...(guestsCome && { g: () => void setGuests(!guests) }),
-  })
   // What tells them apart most stands beside the strips; all of it in the rows below.
   const apart = comparison.differences
     .filter(({ differs }) => differs)
@@ -89,53 +75,7 @@ export function Board({
   )
   return (
     <Box className={units.length > 3 ? 'wide-sheet of-four' : 'wide-sheet'}>
-      <PageHead
-        title={`${COUNT_WORDS[units.length]} on one ruler`}
-        line={<span className="print-only">for {who}</span>}
-      >
-        <TimeSegments time={time} onChange={(value) => void setTime(value)} />
-        {guestsCome && time === 'night' && (
-          <Segments
-            label="Which night"
-            value={guests ? 'guests' : 'every'}
-            onChange={(value) => void setGuests(value === 'guests')}
-            options={[
-              { value: 'every', name: 'Every night' },
-              { value: 'guests', name: 'With guests', key: 'G' },
-            ]}
-          />
-        )}
-        <Segments
-          label="What is listed below"
-          value={show}
-          onChange={(value) => void setShow(value)}
-          options={[
-            { value: 'differences', name: 'Differences' },
-            { value: 'everything', name: 'Everything', key: 'D' },
-          ]}
-        />
-        <Button variant="outline" size="sm" onClick={() => window.print()}>
-          <Printer size={15} aria-hidden /> Print
-        </Button>
-        <Button asChild variant="ghost" size="sm" className="no-print">
-          <NextLink href={chooseAt}>Choose others</NextLink>
-        </Button>
-        <Button asChild variant="outline" size="sm" className="no-print">
-          <NextLink href={takeHomeAt} prefetch={false}>
-            Take home
-          </NextLink>
-        </Button>
-        <Shortcuts
-          keys={{
-            P: 'Parked',
-            N: 'Night',
-            R: 'On the road',
-            D: 'Differences or everything',
-            W: 'All words, or none',
-            ...(guestsCome && { G: 'Night with guests' }),
-          }}
-        />
-      </PageHead>
+      <BoardHead shown={shown} title={`${COUNT_WORDS[units.length]} on one ruler`} {...{ who, chooseAt, takeHomeAt }} />
       <Box className="sheet-columns">
         <Box
           className="ruler"
@@ -187,6 +127,88 @@ export function Board({
         </details>
       )}
     </Box>
+  )
+}
+
+/** What of them is shown, as the address says: the time of day, with guests or without, all of it or what differs. */
+function useShown(units: readonly ComparedUnit[]) {
+  const [time, setTime] = useQueryState('time', parseAsStringLiteral(TIMES).withDefault('parked'))
+  const [guests, setGuests] = useQueryState('guests', parseAsBoolean.withDefault(false))
+  const [show, setShow] = useQueryState(
+    'show',
+    parseAsStringLiteral(['differences', 'everything'] as const).withDefault('differences'),
+  )
+  const [words, setWords] = useState(false)
+  const guestsCome = units.some(({ guestNight }) => guestNight)
+  useKeys({
+    p: () => void setTime('parked'),
+    n: () => void setTime('night'),
+    r: () => void setTime('road'),
+    d: () => void setShow(show === 'differences' ? 'everything' : 'differences'),
+    w: () => setWords((last) => !last),
+    ...(guestsCome && { g: () => void setGuests(!guests) }),
+  })
+  return { time, setTime, guests, setGuests, guestsCome, show, setShow, words }
+}
+
+function BoardHead({
+  title,
+  who,
+  shown: { time, setTime, guests, setGuests, guestsCome, show, setShow },
+  chooseAt,
+  takeHomeAt,
+}: {
+  title: string
+  who: string
+  shown: ReturnType<typeof useShown>
+  chooseAt: string
+  takeHomeAt: string
+}) {
+  return (
+    <PageHead title={title} line={<span className="print-only">for {who}</span>}>
+      <TimeSegments time={time} onChange={(value) => void setTime(value)} />
+      {guestsCome && time === 'night' && (
+        <Segments
+          label="Which night"
+          value={guests ? 'guests' : 'every'}
+          onChange={(value) => void setGuests(value === 'guests')}
+          options={[
+            { value: 'every', name: 'Every night' },
+            { value: 'guests', name: 'With guests', key: 'G' },
+          ]}
+        />
+      )}
+      <Segments
+        label="What is listed below"
+        value={show}
+        onChange={(value) => void setShow(value)}
+        options={[
+          { value: 'differences', name: 'Differences' },
+          { value: 'everything', name: 'Everything', key: 'D' },
+        ]}
+      />
+      <Button variant="outline" size="sm" onClick={() => window.print()}>
+        <Printer size={15} aria-hidden /> Print
+      </Button>
+      <Button asChild variant="ghost" size="sm" className="no-print">
+        <NextLink href={chooseAt}>Choose others</NextLink>
+      </Button>
+      <Button asChild variant="outline" size="sm" className="no-print">
+        <NextLink href={takeHomeAt} prefetch={false}>
+          Take home
+        </NextLink>
+      </Button>
+      <Shortcuts
+        keys={{
+          P: 'Parked',
+          N: 'Night',
+          R: 'On the road',
+          D: 'Differences or everything',
+          W: 'All words, or none',
+          ...(guestsCome && { G: 'Night with guests' }),
+        }}
+      />
+    </PageHead>
   )
 }
 

@@ -63,73 +63,20 @@ export function Matrix({
           </tr>
         </thead>
         <Part title="Asked" columns={units.length} empty={asked.length === 0 && 'answered alike on every question'}>
-          {asked.map(({ question, best }) => {
-            const answers = units.map((unit) => unit.asked.find(({ id }) => id === question))
-            const open = allWords || opened.has(question)
-            return [
-              <tr key={question}>
-                <th scope="row">
-                  <button type="button" className="plain" aria-expanded={open} onClick={() => toggle(question)}>
-                    {answers.find(Boolean)!.short} <span aria-hidden>{open ? '▾' : '▸'}</span>
-                  </button>
-                </th>
-                {answers.map((one, i) => (
-                  <td key={units[i]!.trailer.stock}>
-                    {one && (
-                      <div className="answered">
-                        <PatternSwatch verdict={one.answer.verdict} />
-                        <b className={`is-${one.answer.verdict}`}>{VERDICT_WORDS[one.answer.verdict]}</b>
-                        <span className="figure">
-                          <Said phrase={marginText(one.answer)} />
-                        </span>
-                        {best[i] && <Best word="best" />}
-                      </div>
-                    )}
-                  </td>
-                ))}
-              </tr>,
-              open && (
-                <tr key={`${question} words`} className="no-print">
-                  <td />
-                  {answers.map((one, i) => (
-                    <td key={units[i]!.trailer.stock} className="words">
-                      {one && (
-                        <Reasons
-                          answer={
-                            onlyDifferences
-                              ? {
-                                  ...one.answer,
-                                  because: one.answer.because.filter(
-                                    (reason) => !answers.every((other) => !other || says(other.answer.because, reason)),
-                                  ),
-                                }
-                              : one.answer
-                          }
-                        />
-                      )}
-                    </td>
-                  ))}
-                </tr>
-              ),
-            ]
-          })}
+          {asked.map((row) => (
+            <AskedRow
+              key={row.question}
+              row={row}
+              units={units}
+              isOpen={allWords || opened.has(row.question)}
+              onlyDifferences={onlyDifferences}
+              onToggle={() => toggle(row.question)}
+            />
+          ))}
         </Part>
         <Part title="Figures" columns={units.length} empty={read.length === 0 && 'the same figures'}>
-          {read.map(({ label, unit, long, word, cells }) => (
-            <tr key={label}>
-              <th scope="row">{label}</th>
-              {cells.map(({ value, reading, contradicted, best }, i) => (
-                <td key={units[i]!.trailer.stock}>
-                  <Sourced reading={reading}>
-                    <span className={best ? 'figure best' : 'figure'}>
-                      <Figure value={value} unit={unit} long={long} />
-                    </span>
-                    {best && word && <Best word={word} />}
-                    {contradicted && <span className="is-no otherwise"> another source says otherwise</span>}
-                  </Sourced>
-                </td>
-              ))}
-            </tr>
+          {read.map((row) => (
+            <FigureRow key={row.label} row={row} units={units} />
           ))}
         </Part>
         <Part
@@ -137,23 +84,8 @@ export function Matrix({
           columns={units.length}
           empty={having.length === 0 && 'nothing in which they differ'}
         >
-          {(all || !onlyDifferences ? having : having.slice(0, FIRST)).map(({ group, label, spec, cells }, row) => (
-            <tr key={`${group} ${label}`} className={row >= PRINTED ? 'no-print' : undefined}>
-              <th scope="row">{label}</th>
-              {cells.map(({ reading, none }, i) => (
-                <td key={units[i]!.trailer.stock} className="has">
-                  {none ? (
-                    'none'
-                  ) : reading ? (
-                    <Sourced reading={reading}>
-                      <ReadingValue spec={spec} reading={reading} />
-                    </Sourced>
-                  ) : (
-                    'not looked'
-                  )}
-                </td>
-              ))}
-            </tr>
+          {(all || !onlyDifferences ? having : having.slice(0, FIRST)).map((row, i) => (
+            <HavingRow key={`${row.group} ${row.label}`} row={row} units={units} isPrinted={i < PRINTED} />
           ))}
         </Part>
       </table>
@@ -177,6 +109,124 @@ export function Matrix({
         </Text>
       )}
     </Box>
+  )
+}
+
+type Units = Comparison['units']
+
+/** One question: each unit's answer in a word and a figure; its reasons, where asked for, in a row of their own. */
+function AskedRow({
+  row: { question, best },
+  units,
+  isOpen,
+  onlyDifferences,
+  onToggle,
+}: {
+  row: Comparison['differences'][number]
+  units: Units
+  isOpen: boolean
+  /** Reasons that all of them share are left out. */
+  onlyDifferences: boolean
+  onToggle(): void
+}) {
+  const answers = units.map((unit) => unit.asked.find(({ id }) => id === question))
+  const isShared = (reason: Reason): boolean => answers.every((other) => !other || says(other.answer.because, reason))
+  return (
+    <>
+      <tr>
+        <th scope="row">
+          <button type="button" className="plain" aria-expanded={isOpen} onClick={onToggle}>
+            {answers.find(Boolean)!.short} <span aria-hidden>{isOpen ? '▾' : '▸'}</span>
+          </button>
+        </th>
+        {answers.map((one, i) => (
+          <td key={units[i]!.trailer.stock}>
+            {one && (
+              <div className="answered">
+                <PatternSwatch verdict={one.answer.verdict} />
+                <b className={`is-${one.answer.verdict}`}>{VERDICT_WORDS[one.answer.verdict]}</b>
+                <span className="figure">
+                  <Said phrase={marginText(one.answer)} />
+                </span>
+                {best[i] && <Best word="best" />}
+              </div>
+            )}
+          </td>
+        ))}
+      </tr>
+      {isOpen && (
+        <tr className="no-print">
+          <td />
+          {answers.map((one, i) => (
+            <td key={units[i]!.trailer.stock} className="words">
+              {one && (
+                <Reasons
+                  answer={
+                    onlyDifferences
+                      ? { ...one.answer, because: one.answer.because.filter((reason) => !isShared(reason)) }
+                      : one.answer
+                  }
+                />
+              )}
+            </td>
+          ))}
+        </tr>
+      )}
+    </>
+  )
+}
+
+function FigureRow({
+  row: { label, unit, long, word, cells },
+  units,
+}: {
+  row: Comparison['figures'][number]
+  units: Units
+}) {
+  return (
+    <tr>
+      <th scope="row">{label}</th>
+      {cells.map(({ value, reading, contradicted, best }, i) => (
+        <td key={units[i]!.trailer.stock}>
+          <Sourced reading={reading}>
+            <span className={best ? 'figure best' : 'figure'}>
+              <Figure value={value} unit={unit} long={long} />
+            </span>
+            {best && word && <Best word={word} />}
+            {contradicted && <span className="is-no otherwise"> another source says otherwise</span>}
+          </Sourced>
+        </td>
+      ))}
+    </tr>
+  )
+}
+
+function HavingRow({
+  row: { label, spec, cells },
+  units,
+  isPrinted,
+}: {
+  row: Comparison['told'][number]
+  units: Units
+  isPrinted: boolean
+}) {
+  return (
+    <tr className={isPrinted ? undefined : 'no-print'}>
+      <th scope="row">{label}</th>
+      {cells.map(({ reading, none }, i) => (
+        <td key={units[i]!.trailer.stock} className="has">
+          {none ? (
+            'none'
+          ) : reading ? (
+            <Sourced reading={reading}>
+              <ReadingValue spec={spec} reading={reading} />
+            </Sourced>
+          ) : (
+            'not looked'
+          )}
+        </td>
+      ))}
+    </tr>
   )
 }
 

@@ -14,7 +14,7 @@ import type { Household } from '@hitchet/core/household/household'
 import { useMeasures } from '../../look/measures'
 import { PageHead } from '../PageHead'
 import { request } from '../request'
-import { useSaving } from '../useSaving'
+import { useVersioned } from '../useVersioned'
 import { Along } from './Along'
 import { draftResolver } from './draftErrors'
 import { FieldLine } from './FieldLine'
@@ -27,6 +27,7 @@ import { useKeptDraft } from './useKeptDraft'
 import { Vehicle } from './Vehicle'
 import { Wishes } from './Wishes'
 import type { Frame } from '../../drawing/frame'
+import type { SavedHousehold } from '../../server/services/households'
 import type { Silhouette, YardBeside } from '../../server/services/yardBeside'
 import { YardLeft } from './YardLeft'
 
@@ -51,43 +52,41 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
   const start = useMemo(() => (kept ? draftOf(kept.household, system) : emptyDraft()), [kept, system])
   const resolver = useMemo(() => draftResolver(reader, kept?.household), [reader, kept])
   const form = useForm<HouseholdDraft>({ defaultValues: start, resolver, mode: 'onTouched' })
-  const { forget, keptVersion, says: saysDevice } = useKeptDraft(form, kept?.id ?? 'new', kept?.version ?? 0)
-  const { busy, says, theirs, send, say } = useSaving<Household>()
-  const ready = useHydrated()
   // Sent twice, because no answer came, it is there once.
   const [newId] = useState(() => uuid())
-
-  const save = async (typed: HouseholdDraft, overVersion?: number) => {
-    const { household } = householdFromDraft(typed, reader, kept?.household)
-    if (!household) return false
-    const version = overVersion ?? keptVersion() ?? kept?.version
-    const saved = await send(() =>
+  const { busy, says, theirs, overRef, save, beginWith, say } = useVersioned<Household, Household, SavedHousehold>({
+    version: kept?.version ?? 0,
+    put: (household, version) =>
       kept
-        ? request<{ id: string; version: number }>('PUT', `/api/households/${kept.id}`, { version, household })
-        : request<{ id: string; version: number }>('POST', '/api/households', { id: newId, household }),
-    )
+        ? request<SavedHousehold>('PUT', `/api/households/${kept.id}`, { version, household })
+        : request<SavedHousehold>('POST', '/api/households', { id: newId, household }),
+  })
+  const { forget, says: saysDevice } = useKeptDraft(form, kept?.id ?? 'new', overRef)
+  const ready = useHydrated()
+
+  const saveTyped = async (typed: HouseholdDraft, chosen?: number) => {
+    const { household } = householdFromDraft(typed, reader, kept?.household)
+    const saved = household && (await save(household, chosen))
     if (!saved) return false
-    forget(saved.version)
+    forget()
     // What was typed while it was on its way is still there, and not saved yet.
     const now = structuredClone(form.getValues())
     form.reset(typed)
     for (const key of Object.keys(now) as (keyof HouseholdDraft)[])
       if (JSON.stringify(now[key]) !== JSON.stringify(typed[key])) form.setValue(key, now[key], { shouldDirty: true })
     if (!kept) router.replace(`/households/${saved.id}`)
-    router.refresh()
     return true
   }
   const notRight = () => say('Some fields are not right yet; each says what would be.')
-  const submit = form.handleSubmit(async (typed) => void (await save(typed)), notRight)
+  const submit = form.handleSubmit(async (typed) => void (await saveTyped(typed)), notRight)
   // A match of what stood here before would deny what was typed since.
   const saveAndMatch = form.handleSubmit(async (typed) => {
-    if (await save(typed)) router.push(`/households/${kept!.id}/match`)
+    if (await saveTyped(typed)) router.push(`/households/${kept!.id}/match`)
   }, notRight)
-  const drop = (to: HouseholdDraft) => {
+  const drop = (to: HouseholdDraft, version: number) => {
     form.reset(to)
     forget()
-    say(undefined)
-    router.refresh()
+    beginWith(version)
   }
   const mine = theirs && householdFromDraft(form.getValues(), reader, kept?.household).household
   return (
@@ -98,7 +97,7 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
           line={<SaveState dirty={form.formState.isDirty} says={says} device={saysDevice} />}
         >
           {form.formState.isDirty && (
-            <Button variant="ghost" size="sm" onClick={() => drop(start)}>
+            <Button variant="ghost" size="sm" onClick={() => drop(start, kept?.version ?? 0)}>
               Drop what is not saved
             </Button>
           )}
@@ -120,8 +119,9 @@ export function Interview({ kept, reader, yard, frame, countries, left }: Interv
           <TwoVersions
             mine={mine}
             theirs={theirs.document}
-            onMine={() => void save(form.getValues(), theirs.version)}
-            onTheirs={() => drop(draftOf(theirs.document, system))}
+            byYou={theirs.byYou}
+            onMine={() => void saveTyped(form.getValues(), theirs.version)}
+            onTheirs={() => drop(draftOf(theirs.document, system), theirs.version)}
           />
         )}
         <Grid templateColumns={{ base: '1fr', lg: 'minmax(0, 1fr) 360px' }} gap="8">

@@ -12,6 +12,7 @@ export function TwoVersions({
 }: {
   mine: Household
   theirs: Household
+  byYou: boolean
   onMine(): void
   onTheirs(): void
 }) {

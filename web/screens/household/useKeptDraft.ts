@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react'
+import { useEffect, useRef, type RefObject } from 'react'
 import type { UseFormReturn } from 'react-hook-form'
 import type { HouseholdDraft } from '@hitchet/core/household/draft'
 import { readDraft } from '@hitchet/core/household/draftSchema'
@@ -34,43 +34,38 @@ const valueAt = (key: string): KeptDraft | undefined => {
 /**
  * What is typed is kept on this device until it is saved: a reload, a closed tab or a lost connection costs nothing. Two tabs
  * on one household keep each its own: neither writes over, saves as its own, or forgets what is typed in the other.
- * `version`: of the household as it came with the page; `says`: what the person should know of what is kept.
+ * `overRef`: the version that this tab's typing began with; `says`: what the person should know of what is kept.
  */
-export function useKeptDraft(form: UseFormReturn<HouseholdDraft>, key: string, version: number) {
-  /** The version that this tab's typing began with; a save of it is its new beginning. */
-  const began = useRef<number>(undefined)
+export function useKeptDraft(form: UseFormReturn<HouseholdDraft>, key: string, overRef: RefObject<number>) {
   /** What an earlier visit left under the household's own key, while nobody has typed on there. */
   const adopted = useRef<string>(undefined)
   useEffect(() => {
     const own = valueAt(ownKey(key)) ?? valueAt(key)
     if (!own) return
-    began.current = own.version
+    overRef.current = own.version
     adopted.current = JSON.stringify(own)
     // What is kept as saved stays the default, so that the form knows itself unsaved.
     form.reset(own.draft, { keepDefaultValues: true })
-  }, [form, key])
+  }, [form, key, overRef])
   useEffect(() => {
     const { unsubscribe } = form.watch((draft, { name: changed }) => {
       // A reset names no field: what it put there is saved already.
       if (!changed) return
-      began.current ??= version
       const held = valueAt(key)
       // What another tab wrote stays its own, also where this one began with it.
       const isFree = !held || held.tab === undefined || held.tab === thisTab()
-      const kept = { version: began.current, draft: draft as HouseholdDraft, tab: thisTab() }
+      const kept = { version: overRef.current, draft: draft as HouseholdDraft, tab: thisTab() }
       store.keep(isFree ? key : ownKey(key), kept)
     })
     return unsubscribe
-  }, [form, key, version])
-  /** `saved`: the version that it was saved as; absent: it is dropped. */
-  const forget = (saved?: number) => {
+  }, [form, key, overRef])
+  const forget = () => {
     const held = valueAt(key)
     if (held && (held.tab === thisTab() || JSON.stringify(held) === adopted.current)) store.forget(key)
     store.forget(ownKey(key))
     adopted.current = undefined
-    began.current = saved
   }
-  return { forget, keptVersion: () => began.current, says: useTrouble(store, key) }
+  return { forget, says: useTrouble(store, key) }
 }
 
 const ownKey = (key: string): string => `${key}@${thisTab()}`

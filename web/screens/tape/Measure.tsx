@@ -71,62 +71,16 @@ export function Measure({ trailer, list: asked, meter }: { trailer: Trailer; lis
           </Box>
         )}
         <Box as="ol" listStyleType="none">
-          {list.map(({ key, name, spec, unnoted, doubt, households }) => (
-            <Box as="li" key={key} borderTopWidth="1px" borderColor="hair">
-              <button
-                type="button"
-                aria-expanded={open === key}
-                onClick={() => (setSent(undefined), setOpen(open === key ? undefined : key))}
-                style={{
-                  display: 'block',
-                  width: '100%',
-                  minHeight: '52px',
-                  textAlign: 'left',
-                  cursor: 'pointer',
-                  padding: '6px 4px',
-                }}
-              >
-                <Text as="span" fontWeight="600" fontSize="16px">
-                  {name}
-                </Text>
-                {households.length > 0 && (
-                  <Text as="span" ml="3" fontSize="13.5px" color="measure" fontWeight="600" title={listed(households)}>
-                    Waited for by {households.length > 2 ? `${households.length} households` : listed(households)}
-                  </Text>
-                )}
-                {doubt && (
-                  <Text as="span" display="block" fontSize="14px" color="measure" fontWeight="600">
-                    <Said phrase={doubt} />
-                  </Text>
-                )}
-                {spec?.how && (
-                  <Text as="span" display="block" fontSize="14px" color="line">
-                    {spec.how}
-                  </Text>
-                )}
-              </button>
-              {open === key && spec && (
-                <TakeReading
-                  stock={trailer.stock}
-                  path={key}
-                  spec={spec}
-                  doubted={doubt && readingAt(trailer, key)}
-                  filled={sent}
-                  about={name}
-                  stood={readingAt(trailer, key)}
-                  onTaken={() => (setLast(name), setOpen(undefined), setSent(undefined))}
-                />
-              )}
-              {open === key && unnoted && (
-                <NoteThing
-                  stock={trailer.stock}
-                  kind={unnoted}
-                  about={name}
-                  onNoted={() => (setLast(name), setOpen(undefined))}
-                />
-              )}
-              {open === key && !spec && !unnoted && <Text pb="2">Draw it: the shelf is under Draw, above.</Text>}
-            </Box>
+          {list.map((one) => (
+            <ToTake
+              key={one.key}
+              one={one}
+              trailer={trailer}
+              isOpen={open === one.key}
+              filled={sent}
+              onToggle={() => (setSent(undefined), setOpen(open === one.key ? undefined : one.key))}
+              onTaken={() => (setLast(one.name), setOpen(undefined), setSent(undefined))}
+            />
           ))}
         </Box>
       </Box>
@@ -145,6 +99,75 @@ export function Measure({ trailer, list: asked, meter }: { trailer: Trailer; lis
         </Box>
       </Box>
     </Grid>
+  )
+}
+
+/** One thing to measure: why, how, and where its figure is typed. */
+function ToTake({
+  one: { key, name, spec, unnoted, doubt, households },
+  trailer,
+  isOpen,
+  filled,
+  onToggle,
+  onTaken,
+}: {
+  one: ToMeasure
+  trailer: Trailer
+  isOpen: boolean
+  /** What the meter sent. */
+  filled?: string
+  onToggle(): void
+  onTaken(): void
+}) {
+  return (
+    <Box as="li" borderTopWidth="1px" borderColor="hair">
+      <button
+        type="button"
+        aria-expanded={isOpen}
+        onClick={onToggle}
+        style={{
+          display: 'block',
+          width: '100%',
+          minHeight: '52px',
+          textAlign: 'left',
+          cursor: 'pointer',
+          padding: '6px 4px',
+        }}
+      >
+        <Text as="span" fontWeight="600" fontSize="16px">
+          {name}
+        </Text>
+        {households.length > 0 && (
+          <Text as="span" ml="3" fontSize="13.5px" color="measure" fontWeight="600" title={listed(households)}>
+            Waited for by {households.length > 2 ? `${households.length} households` : listed(households)}
+          </Text>
+        )}
+        {doubt && (
+          <Text as="span" display="block" fontSize="14px" color="measure" fontWeight="600">
+            <Said phrase={doubt} />
+          </Text>
+        )}
+        {spec?.how && (
+          <Text as="span" display="block" fontSize="14px" color="line">
+            {spec.how}
+          </Text>
+        )}
+      </button>
+      {isOpen && spec && (
+        <TakeReading
+          stock={trailer.stock}
+          path={key}
+          spec={spec}
+          doubted={doubt && readingAt(trailer, key)}
+          filled={filled}
+          about={name}
+          stood={readingAt(trailer, key)}
+          onTaken={onTaken}
+        />
+      )}
+      {isOpen && unnoted && <NoteThing stock={trailer.stock} kind={unnoted} about={name} onNoted={onTaken} />}
+      {isOpen && !spec && !unnoted && <Text pb="2">Draw it: the shelf is under Draw, above.</Text>}
+    </Box>
   )
 }
 

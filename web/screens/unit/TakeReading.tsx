@@ -103,22 +103,7 @@ export function TakeReading({
               autoComplete="off"
             />
           )}
-          <NativeSelect.Root size="md" w="150px">
-            <NativeSelect.Field
-              aria-label="Where it comes from"
-              value={source}
-              onChange={(event) => setSource(event.target.value as Source)}
-              bg="bar"
-              borderColor="line"
-            >
-              {SOURCES.map((one) => (
-                <option key={one} value={one}>
-                  {SOURCE_WORDS[one]}
-                </option>
-              ))}
-            </NativeSelect.Field>
-            <NativeSelect.Indicator />
-          </NativeSelect.Root>
+          <SourceChoice source={source} onChoose={setSource} />
           <Button type="submit" loading={busy} minH="40px">
             Write it down
           </Button>
@@ -134,18 +119,13 @@ export function TakeReading({
           )}
         </HStack>
         {asks && stood && (
-          <HStack role="alert" gap="2" pt="1" flexWrap="wrap">
-            <Text fontSize="14px" fontWeight="600">
-              So far it’s <ReadingValue spec={spec} reading={stood} /> (<ReadingSource reading={stood} />
-              ). Is “{text}” right?
-            </Text>
-            <Button type="submit" minH="40px" loading={busy}>
-              Yes, write it beside that
-            </Button>
-            <Button type="button" variant="outline" minH="40px" onClick={() => (setAsks(false), onTaken())}>
-              No, leave it
-            </Button>
-          </HStack>
+          <StoodOtherwise
+            stood={stood}
+            spec={spec}
+            text={text}
+            busy={busy}
+            onLeave={() => (setAsks(false), onTaken())}
+          />
         )}
         {says && (
           <Text role="alert" color="no" fontSize="13.5px" pt="1">
@@ -154,6 +134,57 @@ export function TakeReading({
         )}
       </form>
     </Box>
+  )
+}
+
+function SourceChoice({ source, onChoose }: { source: Source; onChoose(source: Source): void }) {
+  return (
+    <NativeSelect.Root size="md" w="150px">
+      <NativeSelect.Field
+        aria-label="Where it comes from"
+        value={source}
+        onChange={(event) => onChoose(event.target.value as Source)}
+        bg="bar"
+        borderColor="line"
+      >
+        {SOURCES.map((one) => (
+          <option key={one} value={one}>
+            {SOURCE_WORDS[one]}
+          </option>
+        ))}
+      </NativeSelect.Field>
+      <NativeSelect.Indicator />
+    </NativeSelect.Root>
+  )
+}
+
+/** What stands there says otherwise: written beside it, or left. */
+function StoodOtherwise({
+  stood,
+  spec,
+  text,
+  busy,
+  onLeave,
+}: {
+  stood: Reading
+  spec: ReadingSpec
+  text: string
+  busy: boolean
+  onLeave(): void
+}) {
+  return (
+    <HStack role="alert" gap="2" pt="1" flexWrap="wrap">
+      <Text fontSize="14px" fontWeight="600">
+        So far it’s <ReadingValue spec={spec} reading={stood} /> (<ReadingSource reading={stood} />
+        ). Is “{text}” right?
+      </Text>
+      <Button type="submit" minH="40px" loading={busy}>
+        Yes, write it beside that
+      </Button>
+      <Button type="button" variant="outline" minH="40px" onClick={onLeave}>
+        No, leave it
+      </Button>
+    </HStack>
   )
 }
 

@@ -8,7 +8,7 @@ import { trailerName, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { ToMeasure } from '@hitchet/core/match/tapeList'
 import type { Shown } from '@hitchet/core/match/showing'
 import { asked, toTake } from '@hitchet/core/match/takingIn'
-import { routeOf, type School } from '@hitchet/core/walk/route'
+import { routeOf } from '@hitchet/core/walk/route'
 import type { WalkNote } from '@hitchet/core/walk/event'
 import type { Seen, Station } from '@hitchet/core/walk/station'
 import { stationsOf } from '@hitchet/core/walk/stations'
@@ -64,10 +64,11 @@ export function WalkBoard({
   const { noted: mine } = useNotes()
   const trailer = useMemo(() => withNotes(kept, mine, 'you'), [kept, mine])
   const system = useMeasures()
-  const { first, setFirst, through, setThrough, from, setFrom, at, setAt, minutes, setMinutes } = useWhere()
+  const where = useWhere()
+  const { first, through, from, setFrom, at, setAt, minutes } = where
   useArrivals({ where: `${first} ${through} ${from} ${at} ${minutes}`, calm: CALM })
   const { stations, legs } = useMemo(() => {
-    const school: School = { first, inside: through, ...(from && { from }) }
+    const school = { first, inside: through, ...(from && { from }) }
     return routeOf(asked(stationsOf(trailer), waits), trailer.plan, school)
   }, [trailer, waits, first, through, from])
   const now = Math.max(
@@ -103,16 +104,7 @@ export function WalkBoard({
           </>
         }
       >
-        <Segments label="What comes first" value={first} onChange={setFirst} options={FIRST_NAMES} />
-        <Segments label="Inside" value={through} onChange={setThrough} options={THROUGH_NAMES} />
-        {showing && (
-          <Segments
-            label="Minutes they have"
-            value={minutes}
-            onChange={setMinutes}
-            options={MINUTES.map((value) => ({ value, name: value === 'all' ? 'all the time' : `${value} min` }))}
-          />
-        )}
+        <School where={where} withMinutes={!!showing} />
         <Button asChild variant="outline" size="sm">
           <NextLink href={home}>Unit</NextLink>
         </Button>
@@ -134,40 +126,8 @@ export function WalkBoard({
           }
         />
       </Box>
-      <Flex as="nav" aria-label="Stations" gap="2" flexWrap="wrap" mb="3">
-        {stations.map((one, i) => (
-          <Button
-            key={one.id}
-            minH="48px"
-            px="3"
-            variant={i === now ? 'solid' : 'outline'}
-            aria-current={i === now ? 'step' : undefined}
-            onClick={() => go(i)}
-          >
-            {i + 1} {one.name}
-            <Text as="span" className="figure" fontWeight="400" ml="1">
-              {knownAt(one)}/{one.things.length}
-              {waitedAt(one) > 0 && `, ${waitedAt(one)} waited for`}
-            </Text>
-          </Button>
-        ))}
-      </Flex>
-      <Flex align="center" gap="3" mb="1">
-        <Text as="h2" fontSize="22px" fontWeight="700" flex="1">
-          {now + 1} {station.name}
-        </Text>
-        {now > 0 && station.id !== 'papers' && (
-          <Button minH="48px" variant="ghost" onClick={() => setFrom(station.id)}>
-            Begin the round here
-          </Button>
-        )}
-        <Button minH="48px" variant="outline" disabled={now === 0} onClick={() => go(now - 1)}>
-          Back
-        </Button>
-        <Button minH="48px" disabled={now === stations.length - 1} onClick={() => go(now + 1)}>
-          Next: {stations[now + 1]?.name ?? 'done'}
-        </Button>
-      </Flex>
+      <Stations stations={stations} now={now} waitedAt={waitedAt} onGo={go} />
+      <StationHead stations={stations} now={now} onGo={go} onBegin={() => setFrom(station.id)} />
       {showing && (
         <Showing
           key={`show ${station.id}`}
@@ -190,5 +150,96 @@ export function WalkBoard({
       )}
       <Noting key={`note ${station.id}`} stock={trailer.stock} station={station} waits={waits} />
     </>
+  )
+}
+
+/** In which order they are gone to, and how much time there is. */
+function School({
+  where: { first, setFirst, through, setThrough, minutes, setMinutes },
+  withMinutes,
+}: {
+  where: ReturnType<typeof useWhere>
+  withMinutes: boolean
+}) {
+  return (
+    <>
+      <Segments label="What comes first" value={first} onChange={setFirst} options={FIRST_NAMES} />
+      <Segments label="Inside" value={through} onChange={setThrough} options={THROUGH_NAMES} />
+      {withMinutes && (
+        <Segments
+          label="Minutes they have"
+          value={minutes}
+          onChange={setMinutes}
+          options={MINUTES.map((value) => ({ value, name: value === 'all' ? 'all the time' : `${value} min` }))}
+        />
+      )}
+    </>
+  )
+}
+
+function Stations({
+  stations,
+  now,
+  waitedAt,
+  onGo,
+}: {
+  stations: readonly Station[]
+  now: number
+  /** So many things there are waited for. */
+  waitedAt(station: Station): number
+  onGo(to: number): void
+}) {
+  return (
+    <Flex as="nav" aria-label="Stations" gap="2" flexWrap="wrap" mb="3">
+      {stations.map((one, i) => (
+        <Button
+          key={one.id}
+          minH="48px"
+          px="3"
+          variant={i === now ? 'solid' : 'outline'}
+          aria-current={i === now ? 'step' : undefined}
+          onClick={() => onGo(i)}
+        >
+          {i + 1} {one.name}
+          <Text as="span" className="figure" fontWeight="400" ml="1">
+            {knownAt(one)}/{one.things.length}
+            {waitedAt(one) > 0 && `, ${waitedAt(one)} waited for`}
+          </Text>
+        </Button>
+      ))}
+    </Flex>
+  )
+}
+
+/** Where one stands, and the way on. */
+function StationHead({
+  stations,
+  now,
+  onGo,
+  onBegin,
+}: {
+  stations: readonly Station[]
+  now: number
+  onGo(to: number): void
+  onBegin(): void
+}) {
+  const station = stations[now]!
+  return (
+    <Flex align="center" gap="3" mb="1">
+      <Text as="h2" fontSize="22px" fontWeight="700" flex="1">
+        {now + 1} {station.name}
+      </Text>
+      {now > 0 && station.id !== 'papers' && (
+        <Button minH="48px" variant="ghost" onClick={onBegin}>
+          Begin the round here
+        </Button>
+      )}
+      <Button minH="48px" variant="outline" disabled={now === 0} onClick={() => onGo(now - 1)}>
+        Back
+      </Button>
+      <Button minH="48px" disabled={now === stations.length - 1} onClick={() => onGo(now + 1)}>
+        Next: {stations[now + 1]?.name ?? 'done'}
+      </Button>
+    </Flex>
   )
 }

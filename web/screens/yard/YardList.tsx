@@ -69,7 +69,7 @@ export function YardList({
     return () => removeEventListener('keydown', find)
   }, [])
   const { page, more, wrong } = useYardPages({ text, order, household }, first)
-  const { rows, listed, all, unsure, terms, strange, read } = page
+  const { rows, listed } = page
   const end = useRef<HTMLButtonElement>(null)
   // Whoever scrolls to the end of what is drawn gets the next ones; the button is for those who do not scroll.
   useEffect(() => {
@@ -107,40 +107,7 @@ export function YardList({
           </NativeSelect.Field>
           <NativeSelect.Indicator />
         </NativeSelect.Root>
-        <HStack gap="2" flexWrap="wrap" aria-live="polite">
-          <Text fontWeight="600">
-            {listed} of {all}
-          </Text>
-          {terms.map((says, i) => (
-            <Box key={i} borderWidth="1px" borderColor="line" borderRadius="4px" px="2" fontSize="13.5px" bg="bar">
-              <Said phrase={says} />
-            </Box>
-          ))}
-          {strange.length > 0 && (
-            <Text fontSize="13.5px">
-              {read.map(({ words, strange: isStrange }, i) =>
-                isStrange ? (
-                  <Text as="u" key={i} color="no" textDecorationStyle="wavy">
-                    {words}
-                  </Text>
-                ) : (
-                  words
-                ),
-              )}
-              : nothing here is called {strange.map((word) => `“${word}”`).join(', ')}, so nothing is left out for it
-            </Text>
-          )}
-          {unsure > 0 && (
-            <Text fontSize="13.5px">
-              {listed - unsure} {listed - unsure === 1 ? 'matches' : 'match'}, {unsure} not drawn or not read yet
-            </Text>
-          )}
-          {wrong && (
-            <Text fontSize="13.5px" color="no" role="alert">
-              {wrong}
-            </Text>
-          )}
-        </HStack>
+        <Found page={page} wrong={wrong} />
         <Box ml="auto">
           <Shortcuts keys={{ '/': 'Type what you look for', 'Ctrl F': 'The same' }} />
         </Box>
@@ -166,6 +133,46 @@ export function YardList({
         </Button>
       )}
     </>
+  )
+}
+
+/** How many are listed, and how what was typed is read. */
+function Found({ page: { listed, all, terms, strange, read, unsure }, wrong }: { page: YardPage; wrong?: string }) {
+  return (
+    <HStack gap="2" flexWrap="wrap" aria-live="polite">
+      <Text fontWeight="600">
+        {listed} of {all}
+      </Text>
+      {terms.map((says, i) => (
+        <Box key={i} borderWidth="1px" borderColor="line" borderRadius="4px" px="2" fontSize="13.5px" bg="bar">
+          <Said phrase={says} />
+        </Box>
+      ))}
+      {strange.length > 0 && (
+        <Text fontSize="13.5px">
+          {read.map(({ words, strange: isStrange }, i) =>
+            isStrange ? (
+              <Text as="u" key={i} color="no" textDecorationStyle="wavy">
+                {words}
+              </Text>
+            ) : (
+              words
+            ),
+          )}
+          : nothing here is called {strange.map((word) => `“${word}”`).join(', ')}, so nothing is left out for it
+        </Text>
+      )}
+      {unsure > 0 && (
+        <Text fontSize="13.5px">
+          {listed - unsure} {listed - unsure === 1 ? 'matches' : 'match'}, {unsure} not drawn or not read yet
+        </Text>
+      )}
+      {wrong && (
+        <Text fontSize="13.5px" color="no" role="alert">
+          {wrong}
+        </Text>
+      )}
+    </HStack>
   )
 }
 

@@ -1,13 +1,17 @@
 import { isDeepStrictEqual } from 'node:util'
 import { fromColumn } from './models'
 
-/** Somebody else saved first. Both versions are at hand: `theirs` is in the database, the caller still has its own. */
+/**
+ * Another save came first. Both versions are at hand: `theirs` is in the database, the caller still has its own. `byYou`: it
+ * was the same person's, from another tab or device.
+ */
 export class StaleSave<T = unknown> extends Error {
   constructor(
     readonly theirs: T,
     readonly theirVersion: number,
+    readonly byYou = false,
   ) {
-    super('Somebody else saved this in the meantime.')
+    super(byYou ? 'You saved this somewhere else in the meantime.' : 'Somebody else saved this in the meantime.')
     this.name = 'StaleSave'
   }
 }

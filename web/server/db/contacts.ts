@@ -27,7 +27,8 @@ export async function saveContact(
     const { ContactRow } = models()
     const row = await ContactRow.findByPk(householdId, { transaction, lock: true })
     if (row && isSavedAlready(row, { version, by, document: contact })) return { version: row.version, contact }
-    if ((row?.version ?? 0) !== version) throw new StaleSave(row ? fromColumn(row.document) : {}, row?.version ?? 0)
+    if ((row?.version ?? 0) !== version)
+      throw new StaleSave(row ? fromColumn(row.document) : {}, row?.version ?? 0, row?.updatedBy === by)
     if (row) await row.update({ document: contact, version: version + 1, updatedBy: by }, { transaction })
     else await ContactRow.create({ householdId, document: contact, updatedBy: by }, { transaction })
     return { version: version + 1, contact }

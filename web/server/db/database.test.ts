@@ -36,6 +36,15 @@ describe('households', () => {
     expect(await householdById(id)).toMatchObject({ version: 2, household: { name: 'Theirs' } })
   })
 
+  it('says whether the other save was the same person’s', async () => {
+    const id = await keep('Twice')
+    const [ada, cy] = ['01900000-0000-7000-8000-00000000000a', '01900000-0000-7000-8000-00000000000c']
+    await saveHousehold(id, 1, renamed('From the tablet'), ada)
+    const late = (by: string) => saveHousehold(id, 1, renamed('From the desk'), by)
+    await expect(late(ada)).rejects.toMatchObject({ theirVersion: 2, byYou: true })
+    await expect(late(cy)).rejects.toMatchObject({ theirVersion: 2, byYou: false })
+  })
+
   it('of two who save at the same moment, one wins and the other is told', async () => {
     const id = await keep('Race')
     const outcomes = await Promise.allSettled([

@@ -125,7 +125,8 @@ export async function saveHousehold(
     const row = await models().HouseholdRow.findByPk(id, { transaction, lock: true })
     if (!row) throw new Gone()
     if (isSavedAlready(row, { version, by, document: household })) return kept(row)
-    if (row.version !== version) throw new StaleSave(fromColumn<Household>(row.document), row.version)
+    if (row.version !== version)
+      throw new StaleSave(fromColumn<Household>(row.document), row.version, by !== null && row.updatedBy === by)
     return kept(
       await row.update(
         { name: household.name, document: household, version: version + 1, updatedBy: by },

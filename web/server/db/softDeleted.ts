@@ -50,7 +50,8 @@ export async function takeOut(id: string, { version, by, mayTakeOut }: Asked): P
     if (!row && (await softDeletedBy(by, transaction)).some((one) => one.id === id)) return
     if (!row) throw new Gone()
     mayTakeOut(row.broughtBy)
-    if (row.version !== version) throw new StaleSave(fromColumn<Household>(row.document), row.version)
+    if (row.version !== version)
+      throw new StaleSave(fromColumn<Household>(row.document), row.version, row.updatedBy === by)
     const rows = { household: [plain(HouseholdRow, row)] } as Rows
     for (const [name, model] of Object.entries(hanging()) as [Hanging, ModelStatic<Model>][]) {
       const found = await model.findAll({ where: { householdId: id }, transaction })

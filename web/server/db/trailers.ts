@@ -149,7 +149,7 @@ export async function changeTrailerIn(
   if (version !== undefined && row.version !== version) {
     const document = change(latest)
     if (isSavedAlready(row, { version, by, document })) return { id: row.id, version: row.version, trailer: latest }
-    throw new StaleSave(latest, row.version)
+    throw new StaleSave(latest, row.version, by !== null && row.updatedBy === by)
   }
   const trailer = change(latest)
   if (trailer !== latest)

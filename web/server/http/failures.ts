@@ -25,8 +25,8 @@ function refused(failure: unknown, where: string): { status: number; refusal: Re
     return { status, refusal: status === 401 ? { kind: 'stranger', says } : { kind: 'refused', says, flaws } }
   }
   if (failure instanceof StaleSave) {
-    const { message: says, theirs, theirVersion } = failure
-    return { status: 409, refusal: { kind: 'stale', says, theirs, theirVersion } }
+    const { message: says, theirs, theirVersion, byYou } = failure
+    return { status: 409, refusal: { kind: 'stale', says, theirs, theirVersion, byYou } }
   }
   if (failure instanceof Gone) return { status: 410, refusal: { kind: 'gone', says: failure.message } }
   logFault(where, failure)

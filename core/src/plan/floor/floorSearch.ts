@@ -63,6 +63,7 @@ function on(clearance: Clearance, marks = 0) {
   return search
 }
 
+// eslint-disable-next-line max-lines-per-function -- a search over flat lists: its steps share a dozen of them
 const searchOn = withScratchBuffers(USUAL_FLOOR, (most) => {
   /** Of the floor that is walked on: a floor that has been laid is not changed any more. */
   const wide = new Int16Array(most)

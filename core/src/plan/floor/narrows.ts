@@ -31,6 +31,7 @@ export function widenNarrows(raster: Raster, distances: Distances, wide: Int16Ar
   widen(Math.max(things.length, Math.ceil(raster.columns / TILE)))(raster, distances, wide, things)
 }
 
+// eslint-disable-next-line max-lines-per-function -- a search over flat lists: its steps share a dozen of them
 const widen = withScratchBuffers(64, (most) => {
   const left = new Float64Array(most)
   const top = new Float64Array(most)
@@ -94,6 +95,7 @@ const widen = withScratchBuffers(64, (most) => {
   }
 
   /** How far from all things the best spot within a cell is, inches. Asked for thousands of cells. */
+  // eslint-disable-next-line complexity -- a search over flat lists: its steps share a dozen of them
   function widestNear(mx: number, my: number, far: number, off: number, tile: number): number {
     let count = 0
     // The nearest point.
