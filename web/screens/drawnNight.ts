@@ -3,6 +3,7 @@ import { tokensOf, type PersonToken } from '@hitchet/core/household/tokens'
 import type { Night } from '@hitchet/core/nights/night'
 import type { Nights } from '@hitchet/core/nights/nights'
 import type { StripSleepers } from '../drawing/PlanStrip'
+import { withId } from '@hitchet/core/plan/withId'
 
 /** Who lies where, what is made up for it, and who is left. */
 export interface DrawnNight {
@@ -21,7 +22,7 @@ export function drawnNights(
 }
 
 function drawn({ made, placements, unplaced }: Night, tokens: PersonToken[]): DrawnNight {
-  const token = ({ id }: { id: string }) => tokens.find((one) => one.id === id)!
+  const token = ({ id }: { id: string }) => withId(tokens, id)
   return {
     made,
     sleepers: placements.map(({ berth, people }) => ({ berth: berth.id, people: people.map(token) })),

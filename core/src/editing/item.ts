@@ -4,6 +4,7 @@ import { OPPOSITE } from '../plan/facing'
 import type { Plan, Side } from '../plan/plan'
 import { bounds, moved, type Bounds, type Point, type Shape } from '../plan/shape/shape'
 import { bay } from '../plan/times'
+import { withId } from '../plan/withId'
 
 /** The lists of a plan that are drawn and moved by hand. */
 export const ITEM_LISTS = [
@@ -78,7 +79,7 @@ export function withBounds(plan: Plan, { list, id }: Pick<Item, 'list' | 'id'>, 
   if (list === 'slides' || list === 'canvasEnds' || list === 'outside')
     return { ...plan, [list]: alter(plan[list] as WallItem[], id, (one) => alongWall(plan, one, to)) }
   if (list === 'walls') {
-    const was = plan.walls.find((one) => one.id === id)!
+    const was = withId(plan.walls, id)
     const is = { ...was, ...stretchedTo(was, to) }
     return withJambs({ ...plan, walls: alter(plan.walls, id, () => is) }, was, is)
   }
@@ -199,10 +200,10 @@ export function flipped(plan: Plan, { list, id }: Pick<Item, 'list' | 'id'>): Pl
 
 /** The same once more beside it, with an id of its own; its readings stay with the first. */
 export function doubled(plan: Plan, { list, id }: Pick<Item, 'list' | 'id'>): { plan: Plan; id: string } {
-  const one = (plan[list] as { id: string }[]).find((other) => other.id === id)!
+  const one = withId(plan[list] as { id: string }[], id)
   const copy = { ...structuredClone(one), id: freshId(plan, id.replace(/-\d+$/, '')), readings: undefined }
   const next = { ...plan, [list]: [...(plan[list] as { id: string }[]), tidyOne(copy)] }
-  const made = itemsOf(next).find((item) => item.id === copy.id)!
+  const made = withId(itemsOf(next), copy.id)
   const aside = made.bounds.x1 - made.bounds.x0 > made.bounds.y1 - made.bounds.y0 ? { dx: 6, dy: 6 } : { dx: 6, dy: 0 }
   return { plan: withBounds(next, made, shift(made.bounds, aside.dx, aside.dy)), id: copy.id }
 }

@@ -2,6 +2,7 @@ import type { Stowed } from '../stowing/stowed'
 import { weights as inHolds } from '../stowing/stowed'
 import type { LoadingFacts, TankKind } from './facts'
 import type { LoadingRules } from './rules'
+import { withId } from '../plan/withId'
 
 /** Something that rides in or on the trailer, pounds, and between which places along it its middle is, inches from the front wall. */
 export interface Weight {
@@ -97,14 +98,14 @@ export function weightsAt(
     if (pounds > 0) weights.push({ id, name, pounds, from: from!, to: to!, unread })
   }
   for (const [id, pounds] of inHolds(stowed)) {
-    const { name, at, between } = stowed.holds.find((one) => one.id === id)!
+    const { name, at, between } = withId(stowed.holds, id)
     if (at !== undefined) put(`gear ${id}`, name, pounds, at)
     else anywhere(`gear ${id}`, name, pounds, `plan.compartments.${id}.at`, between)
   }
   weights.push(...brought.racks)
   for (const { id, name, pounds } of brought.unsized) anywhere(`loose ${id}`, name, pounds, `household.gear.${id}.size`)
   for (const { piece, count } of stowed.packing.left) {
-    const { name, weight } = stowed.gear.find(({ id }) => id === piece)!
+    const { name, weight } = withId(stowed.gear, piece)
     if (stowed.facts.looked) put(`loose ${piece}`, name, weight * count, places.middle)
     else anywhere(`loose ${piece}`, name, weight * count, 'plan.compartments')
   }

@@ -10,6 +10,7 @@ import { trusted } from '../trailer/trusted'
 import { inOrder } from '../trailer/inOrder'
 import { undrawn, type DrawnPart } from '../trailer/drawn'
 import { isSold, modelKey, type Trailer } from '../trailer/trailer'
+import { withId } from '../plan/withId'
 
 /** A trailer's facts for all questions and for what they rest on, what is doubted and not drawn; as stored. */
 export type FactSheet = Readonly<
@@ -73,7 +74,7 @@ function otherwise(sheet: FactSheet, known: Trailer, rules: HouseRules): FactShe
 }
 
 function factsOf(id: string, known: Trailer, rules: HouseRules): unknown {
-  const room = ROOMS.find((one) => one.id === id)!
+  const room = withId(ROOMS, id)
   return room.facts(known, factRulesOf(room, rules), rules.ways)
 }
 

@@ -13,6 +13,7 @@ import { BERTH_KINDS, type BerthKind } from '../readings/catalogue'
 import { figure, flag } from '../readings/reading'
 import type { WayRules } from '../plan/wayRules'
 import type { Trailer } from '../trailer/trailer'
+import { withId } from '../plan/withId'
 
 /** The berths as they are, and the nights there can be. Inches and pounds; absent: not read. */
 export interface NightFacts {
@@ -88,7 +89,7 @@ function berthFact(
   open: readonly Side[],
 ): BerthFact {
   const { x0, x1, y0, y1 } = bounds(shape)
-  const own = rooms.find((one) => one.id === room)!
+  const own = withId(rooms, room)
   const along = lengthwise(head) ? (['door', 'off-door'] as const) : (['front', 'rear'] as const)
   return {
     id,
@@ -144,11 +145,7 @@ export function madeNight(plan: Plan, made: string[], rules: WayRules): MadeNigh
   const swept = leavesAt(plan, 'night', made, floor.bodies).filter(({ of, id }) =>
     of === 'doorway'
       ? !made.some((one) => plan.conversions.find((other) => other.id === one)?.takes.includes(id))
-      : of === 'outer wall' &&
-        opensInward(
-          plan,
-          plan.doors.find((door) => door.id === id)!,
-        ),
+      : of === 'outer wall' && opensInward(plan, withId(plan.doors, id)),
   )
   const shapes = [
     ...swept.map((leaf) => ({ polygon: sweepOf(leaf) })),

@@ -2,6 +2,7 @@ import type { Bounds } from '../plan/shape/shape'
 import type { MadeNight, NightFacts } from './facts'
 import { standOnFloor, without, type Footprint } from './floorPacking'
 import type { FloorThing } from './floorThings'
+import { withId } from '../plan/withId'
 
 /**
  * Where each of them stands on a night, by id of the room; what stands only in a walkway, what finds no floor at all, and what
@@ -34,7 +35,7 @@ export function onFloor(
   const better = ({ id }: Footprint, at: Bounds) => (id.startsWith('crib') && room(at) !== parents ? 1 : 0)
   const { stood, left } = standOnFloor(floor, things, better)
   const at = (id: string) => stood.find((one) => one.id === id)?.at
-  const unsure = left.some(({ id }) => things.find((one) => one.id === id)!.least)
+  const unsure = left.some(({ id }) => withId(things, id).least)
   // What would stand if every dog that nobody weighed were a small one.
   const hoped = unsure
     ? standOnFloor(

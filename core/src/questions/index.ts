@@ -14,6 +14,7 @@ import { stay } from './stay/stay'
 import { stow } from './stow/stow'
 import { tow } from './tow/tow'
 import { wishes } from './wishes/wishes'
+import { withId } from '../plan/withId'
 
 /**
  * All questions, in the order consultants ask. A new question is a folder, an import and an entry here; all
@@ -48,4 +49,4 @@ export type AnyQuestion = Omit<Question<QuestionId, unknown, unknown, object>, '
 
 export const QUESTIONS: readonly AnyQuestion[] = ALL
 
-export const questionOf = (id: QuestionId): AnyQuestion => QUESTIONS.find((question) => question.id === id)!
+export const questionOf = (id: QuestionId): AnyQuestion => withId(QUESTIONS, id)

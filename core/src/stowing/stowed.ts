@@ -3,6 +3,7 @@ import { pack } from '../packing/pack'
 import type { Opening, Packing, Piece, Placed } from '../packing/piece'
 import type { Gear, Household } from '../household/household'
 import type { HoldFact, StowingFacts } from './facts'
+import { withId } from '../plan/withId'
 
 /** What rides where: the packing, and what each hold then carries. */
 export interface Stowed {
@@ -175,7 +176,7 @@ export function inFrontOf({ holds, packing }: Stowed, piece: string): number {
 
 /** `the 4 bikes`, `2 of the 3 totes`. */
 export const named = (gear: readonly Gear[], id: string, count: number): string => {
-  const found = gear.find((one) => one.id === id)!
+  const found = withId(gear, id)
   const { count: all } = found
   const name = plainName(found)
   return count === all ? (all > 1 ? `the ${all} ${name}` : `the ${name}`) : `${count} of the ${all} ${name}`

@@ -20,6 +20,7 @@ import { appendixOf, type AppendixGroup } from './appendix'
 import { costOf, type Cost } from './cost'
 import { readFirst, type ReadFirst } from './readFirst'
 import { threeSentences } from './sentences'
+import { withId } from '../plan/withId'
 
 export const TAKE_HOME_FORMAT = 'hitchet/take-home'
 export const TAKE_HOME_VERSION = 1
@@ -123,7 +124,7 @@ function takenUnit(
   const { nights } = solve(facts)
   const { made, placements, cribs, unplaced } = nights.everyNight
   const tokens = tokensOf(household.people)
-  const token = ({ id }: { id: string }) => tokens.find((one) => one.id === id)!
+  const token = ({ id }: { id: string }) => withId(tokens, id)
   const drawn = !facts.undrawn.includes('berths')
   const story = drawn ? sleepStory(nights, facts.sleep.advertised, trustedHousehold(household)) : undefined
   return {

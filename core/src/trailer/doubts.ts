@@ -8,6 +8,7 @@ import { nameIn } from './readingName'
 import { thingsOf, type Thing } from './things'
 import { tableTire } from './tires'
 import { trailerFigure, type Trailer } from './trailer'
+import { withId } from '../plan/withId'
 
 /** Pounds to a foot of box, dry: folding-size trailers to the heaviest (common practice, wide). */
 const USUAL_PER_FOOT = [70, 450] as const
@@ -77,7 +78,7 @@ function oddTire(trailer: Trailer, name: 'tireRating' | 'tirePressure', figure: 
 
 function oddMattress({ plan }: Trailer, { id, name }: Thing, reading: string, figure: number): Phrase | undefined {
   if (reading !== 'mattressLength' && reading !== 'mattressWidth') return undefined
-  const { shape, head } = plan.berths.find((one) => one.id === id)!
+  const { shape, head } = withId(plan.berths, id)
   const { x0, x1, y0, y1 } = bounds(shape)
   const lengthwise = (head === 'front' || head === 'rear') === (reading === 'mattressLength')
   const drawn = lengthwise ? x1 - x0 : y1 - y0

@@ -13,6 +13,7 @@ import type { Seen, Station } from './station'
 import { IN_KITCHEN, READ_AT, STANDS_AT } from './whereSeen'
 import { EQUIPMENT_KINDS, type EquipmentKind, type TrailerKey } from '../readings/catalogue'
 import { equipmentOf } from '../trailer/equipment'
+import { withId } from '../plan/withId'
 
 /** An arm and a step off the wall, inches. */
 const OFF = 30
@@ -132,42 +133,39 @@ function placeOf({ path, id }: Thing, key: string, trailer: Trailer): Found {
   const [first, list] = path.split('.') as [string, string?]
   if (first === 'readings') return { station: READ_AT[key as TrailerKey] }
   if (first === 'equipment') {
-    const kind = trailer.equipment.find((one) => one.id === id)!.kind
+    const kind = withId(trailer.equipment, id).kind
     return { station: STANDS_AT[kind as EquipmentKind] }
   }
-  return DRAWN_AT[list as keyof typeof DRAWN_AT](trailer.plan, id!)
+  return DRAWN_AT[list as keyof typeof DRAWN_AT](trailer.plan, id)
 }
 
 /** Where a thing that is drawn is looked at, by the list of the plan it stands in. */
 const DRAWN_AT: Record<
   'outside' | 'fixtures' | 'berths' | 'slides' | 'compartments',
-  (plan: Plan, id: string) => Found
+  (plan: Plan, id?: string) => Found
 > = {
   outside(plan, id) {
-    const item = plan.outside.find((one) => one.id === id)!
+    const item = withId(plan.outside, id)
     return { station: SIDE_PLACES[item.wall], at: onWall(item, plan) }
   },
   fixtures(plan, id) {
-    const fixture = plan.fixtures.find((one) => one.id === id)!
+    const fixture = withId(plan.fixtures, id)
     const room = otherRoom(plan, fixture.shape)
     const station = room?.id ?? (IN_KITCHEN.has(fixture.kind) ? 'kitchen' : 'living')
     return { station, at: middleOf(fixture.shape) }
   },
   berths(plan, id) {
-    const berth = plan.berths.find((one) => one.id === id)!
+    const berth = withId(plan.berths, id)
     const room = plan.rooms.find((one) => one.id === berth.room)
     const other = room && room.kind !== 'living' && room.kind !== 'galley' ? room.id : 'living'
     return { station: other, at: middleOf(berth.shape) }
   },
   slides(plan, id) {
-    const at = onWall(
-      plan.slides.find((one) => one.id === id)!,
-      plan,
-    )
+    const at = onWall(withId(plan.slides, id), plan)
     return { station: otherRoom(plan, { rect: [at[0] - 1, at[1] - 1, 2, 2] })?.id ?? 'living', at }
   },
   compartments(plan, id) {
-    const bay = plan.compartments.find((one) => one.id === id)!
+    const bay = withId(plan.compartments, id)
     const [opening] = bay.openings
     const along = bay.at ?? plan.box.length / 2
     const middle = plan.box.width / 2

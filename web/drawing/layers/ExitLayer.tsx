@@ -3,6 +3,7 @@ import { outerWall, TOWARDS } from '@hitchet/core/plan/facing'
 import type { Plan } from '@hitchet/core/plan/plan'
 import { bounds } from '@hitchet/core/plan/shape/shape'
 import { MarkText } from './MarkText'
+import { withId } from '@hitchet/core/plan/withId'
 
 /** On every berth how many ways out it has at night; on every way out an arrow to the open. */
 export function ExitLayer({ plan, exits, scale }: { plan: Plan; exits: WaysOut[]; scale: number }) {
@@ -34,7 +35,7 @@ export function ExitLayer({ plan, exits, scale }: { plan: Plan; exits: WaysOut[]
         )
       })}
       {exits.map(({ berth, by }) => {
-        const { shape, head } = plan.berths.find(({ id }) => id === berth)!
+        const { shape, head } = withId(plan.berths, berth)
         const { x0, y0, x1, y1 } = bounds(shape)
         const key = [x0, y0, x1, y1].join()
         const nth = place.get(key) ?? 0

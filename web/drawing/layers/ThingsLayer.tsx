@@ -7,6 +7,7 @@ import { formatQuantity, type MeasureSystem } from '@hitchet/core/quantity/forma
 import { pounds } from '@hitchet/core/quantity/quantity'
 import { FittedText, withoutOverlap, type Label } from '../FittedText'
 import { Outline } from '../Outline'
+import { withId } from '@hitchet/core/plan/withId'
 
 export const STORAGE_KINDS: readonly FixtureKind[] = [
   'pantry',
@@ -120,7 +121,7 @@ export function WeightLayer({
       {limitedBerths(plan)
         .filter(({ id }) => present.some((one) => one.id === id))
         .map((berth) => {
-          const shape = present.find(({ id }) => id === berth.id)!.shape
+          const shape = withId(present, berth.id).shape
           const { x0, y0, x1, y1 } = bounds(shape)
           const nth = seen.get([x0, y0].join()) ?? 0
           seen.set([x0, y0].join(), nth + 1)

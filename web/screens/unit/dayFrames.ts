@@ -3,6 +3,7 @@ import type { Plan } from '@hitchet/core/plan/plan'
 import type { TimeOfDay } from '@hitchet/core/plan/times'
 import type { StripSleepers } from '../../drawing/PlanStrip'
 import type { DrawnNight } from '../drawnNight'
+import { withId } from '@hitchet/core/plan/withId'
 
 /** A moment of a day with them in it: what the plan shows, and what is said. */
 export interface DayFrame {
@@ -18,7 +19,7 @@ export interface DayFrame {
  */
 export function dayFrames({ berths, conversions, slides }: Plan, night: DrawnNight): DayFrame[] {
   const people = night.sleepers.reduce((sum, one) => sum + one.people.length, 0) + night.unplaced.length
-  const berthOf = (id: string) => berths.find((one) => one.id === id)!
+  const berthOf = (id: string) => withId(berths, id)
   const makes = (id: string) => conversions.find((one) => one.id === berthOf(id).conversion)
   const order = night.sleepers
     .filter((one) => one.people.length > 0)

@@ -18,6 +18,7 @@ import { pastOnTheWayIn } from '../leaves/slideWays'
 import { shutWhileOpen } from '../ways/standingOpen'
 import { bodiesAt, strays, type TimeOfDay } from '../times'
 import type { WayRules } from '../wayRules'
+import { withId } from '../withId'
 
 /** Something about a drawing that is not right, or has to be looked at. */
 export interface Finding {
@@ -84,7 +85,7 @@ const onTheWayIn = (plan: Plan): Finding[] =>
     kind: 'overlap',
     weight: 'wrong',
     ids: [a, b, slide],
-    at: middleOf([...plan.fixtures, ...plan.berths].find(({ id }) => id === a)!.shape),
+    at: middleOf(withId([...plan.fixtures, ...plan.berths], a).shape),
     says: says`On its way in with the slide ${nameOnPlan(plan, a)} runs into ${nameOnPlan(plan, b)}.`,
   }))
 
@@ -114,7 +115,7 @@ function noWayOut(plan: Plan, made: readonly string[], ways: WayRules): Finding[
   return waysOut(floorOf(plan, 'night', made), ways, false)
     .filter(({ by }) => by.length < 2)
     .map(({ berth, by }) => {
-      const shape = plan.berths.find(({ id }) => id === berth)!.shape
+      const shape = withId(plan.berths, berth).shape
       const words = by.length
         ? says`${capital(nameOnPlan(plan, berth))} has one way out at night, by ${nameOnPlan(plan, by[0]!)}.`
         : says`${capital(nameOnPlan(plan, berth))} has no way out at night.`
@@ -151,7 +152,7 @@ function inDoorways(plan: Plan, time: TimeOfDay, made: readonly string[]): Findi
 
 function sliding(plan: Plan, time: TimeOfDay, made: readonly string[]): Finding[] {
   return withoutPocket(plan, time, bodiesAt(plan, time, made)).map((one) => {
-    const { from, to } = plan.doors.find(({ id }) => id === one.door)!
+    const { from, to } = withId(plan.doors, one.door)
     return {
       kind: 'clash',
       weight: 'look',

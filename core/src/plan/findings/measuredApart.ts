@@ -6,6 +6,7 @@ import { facesOf, TOWARDS } from '../facing'
 import { capital, nameOnPlan, small } from '../naming'
 import type { Plan } from '../plan'
 import { bounds, middleOf, type Point, type Shape } from '../shape/shape'
+import { withId } from '../withId'
 
 /** Something that was measured, and is drawn otherwise. Inches. */
 export interface MeasuredApart {
@@ -36,7 +37,7 @@ export function measuredApart(plan: Plan): MeasuredApart[] {
 
 function toilets(plan: Plan): MeasuredApart[] {
   return toiletRoom(plan).flatMap(({ id, wide }) => {
-    const one = plan.fixtures.find((fixture) => fixture.id === id)!
+    const one = withId(plan.fixtures, id)
     const measured = figure(one.readings, 'room')
     if (measured === undefined || Math.abs(measured - wide) <= AGREE) return []
     const drawn = Math.round(8 * wide) / 8

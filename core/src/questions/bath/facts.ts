@@ -14,6 +14,7 @@ import type { WayRules } from '../../plan/wayRules'
 import { figure } from '../../readings/reading'
 import { toNote, unexplained } from '../../trailer/drawn'
 import type { Trailer } from '../../trailer/trailer'
+import { withId } from '../../plan/withId'
 
 export interface BathFacts {
   baths: Bath[]
@@ -65,7 +66,7 @@ export function bathFacts(trailer: Trailer, ways: WayRules): BathFacts {
       step: steps.get(id)!,
     })),
     shutting: use.shutting.map(({ room, wide }) => ({
-      name: plan.rooms.find(({ id }) => id === room)!.name,
+      name: withId(plan.rooms, room).name,
       wide,
     })),
     leftOpen: ofGeometry(plan, ['bath left open', ways], () => {
@@ -78,7 +79,7 @@ export function bathFacts(trailer: Trailer, ways: WayRules): BathFacts {
     suites: ofGeometry(plan, ['suites', ways], () => suitesOf(plan, ways)),
     basins: vanityRoom(plan).map(({ deep }) => Math.round(deep)),
     seats: toiletRoom(plan).map(({ id, wide, deep }) => {
-      const measured = figure(fixtures.find((one) => one.id === id)!.readings, 'room')
+      const measured = figure(withId(fixtures, id).readings, 'room')
       return { id, wide: measured ?? toldWidth(wide), measured: measured !== undefined, knees: toldWidth(deep) }
     }),
   }
@@ -86,7 +87,7 @@ export function bathFacts(trailer: Trailer, ways: WayRules): BathFacts {
 
 function suitesOf(plan: Trailer['plan'], ways: WayRules): BathFacts['suites'] {
   const found = suitesAt(plan, ways).map(({ berth, shut }) => {
-    const { room } = plan.berths.find(({ id }) => id === berth)!
+    const { room } = withId(plan.berths, berth)
     return {
       room: roomWord(plan.rooms.find(({ id }) => id === room)?.name ?? 'bedroom'),
       doors: shut.map((id) => nameOnPlan(plan, id)),

@@ -16,6 +16,7 @@ import { fits, measure, no, tight, type Reason } from '../reason'
 import { EXIT_RULES, type ExitRules } from './rules'
 import type { AssignedNight } from '../../nights/sleepingAssignment'
 import { storedFor } from '../../nights/night'
+import { withId } from '../../plan/withId'
 
 /** Ways out of each berth, for every set of conversions that can be made together. */
 export interface ExitFacts {
@@ -103,7 +104,7 @@ function exitFacts(plan: Trailer['plan'], ways: WayRules, hatches: boolean): Exi
         made,
         berths: waysOut(floor, ways, hatches).map(({ berth, by, blocked }) => ({
           id: berth,
-          name: plan.berths.find(({ id }) => id === berth)!.name,
+          name: withId(plan.berths, berth).name,
           by: by.map((id) => nameOnPlan(plan, id)),
           ...(blocked && blocked !== 'berth' && { blocked: nameOnPlan(plan, blocked) }),
         })),

@@ -12,6 +12,7 @@ import type { Nights } from '../../nights/nights'
 import { COST, secondNight, type Night } from '../../nights/night'
 import { noticed, ruledOut } from './notes'
 import { yearsAhead, type Outlook } from './yearsAhead'
+import { withId } from '../../plan/withId'
 
 /** Everything a consultant says about sleeping in this unit, beyond the verdict. */
 export interface SleepStory {
@@ -208,9 +209,7 @@ function secondSays(facts: NightFacts, rules: NightRules, first: Night, second: 
     const movers = people.filter(({ id }) => berthOf(first, id)?.id !== berth.id)
     return movers.length ? [says`${listed(movers.map((one) => one.name))} ${lyingIn(berth)}`] : []
   })
-  const more = second.made
-    .filter((id) => !first.made.includes(id))
-    .map((id) => facts.conversions.find((one) => one.id === id)!)
+  const more = second.made.filter((id) => !first.made.includes(id)).map((id) => withId(facts.conversions, id))
   const known = new Set(noticed(facts, first, rules).map((one) => phraseText(one)))
   const worse = noticed(facts, second, rules).filter((one) => !known.has(phraseText(one)))
   const cost =

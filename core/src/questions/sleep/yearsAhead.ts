@@ -9,6 +9,7 @@ import { fit } from '../../nights/fit'
 import { nightNeed, type Party, type Sleeper } from '../../nights/need'
 import type { NightRules } from '../../nights/rules'
 import { bestNight, type Night } from '../../nights/night'
+import { withId } from '../../plan/withId'
 
 /**
  * One year on the timeline, of an ordinary night. `no`: someone has no berth; `tight`: more beds are made up
@@ -69,7 +70,7 @@ function changed(
   rules: NightRules,
 ): Phrase | undefined {
   const outgrown = last.placements.flatMap(({ berth, people }) => {
-    const now = people.map(({ id }) => party.sleepers.find((one) => one.id === id)!)
+    const now = people.map(({ id }) => withId(party.sleepers, id))
     const one = fit(now, berth, rules)
     if (!one.can) return [outgrows(now, berth.name, one.why, berth)]
     const together =
@@ -105,8 +106,7 @@ function outgrows(
 }
 
 function made({ conversions }: NightFacts, last: Night, night: Night): Phrase | undefined {
-  const names = (ids: readonly string[]) =>
-    listed(ids.map((id) => `the ${small(conversions.find((one) => one.id === id)!.name)}`))
+  const names = (ids: readonly string[]) => listed(ids.map((id) => `the ${small(withId(conversions, id).name)}`))
   const [more, fewer] = [
     night.made.filter((id) => !last.made.includes(id)),
     last.made.filter((id) => !night.made.includes(id)),

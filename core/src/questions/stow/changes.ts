@@ -6,6 +6,7 @@ import type { HoldFact } from '../../stowing/facts'
 import { bayName, named, stowed, type Stowed } from '../../stowing/stowed'
 import type { StowFacts } from './facts'
 import type { LoadingRules } from '../../loading/rules'
+import { withId } from '../../plan/withId'
 
 /** When something stays home: what would let it in, each tried by itself on everything they bring. */
 export function wouldGoIn(
@@ -32,7 +33,7 @@ export function wouldGoIn(
     if (door) changes.push(says`if a door of ${bayName(hold.name)} were ${inches(door[0])} by ${inches(door[1])}`)
   }
   const outside = left
-    .map(({ piece, count }) => ({ ...gear.find(({ id }) => id === piece)!, count }))
+    .map(({ piece, count }) => ({ ...withId(gear, piece), count }))
     .filter(({ fuel, keep }) => !fuel && keep !== 'inside')
   const weight = outside.reduce((sum, one) => sum + one.weight * one.count, 0)
   if (receiver !== undefined && outside.length === left.length) {

@@ -13,6 +13,7 @@ import { usualNight, type AssignedNight } from '../../nights/sleepingAssignment'
 import { stowFacts, type StowFacts } from './facts'
 import { bayName, plainName, inFrontOf, named, ridesInIt, weights, type Stowed } from '../../stowing/stowed'
 import { STOW_RULES, type StowRules } from './rules'
+import { withId } from '../../plan/withId'
 
 export interface StowNeed {
   gear: Gear[]
@@ -129,7 +130,7 @@ function placedReason(gear: readonly Gear[], { holds, pieces, packing }: Stowed,
   const left = packing.left.reduce((sum, one) => sum + one.count, 0)
   const names = packing.left.map((one) => named(gear, one.piece, one.count))
   const place = packing.proven ? 'There is no place in its bays for' : 'No place was found in its bays for'
-  const without = packing.left.map((one) => pieces.find(({ id }) => id === one.piece)!)
+  const without = packing.left.map((one) => withId(pieces, one.piece))
   return tight(says`${place} ${listed(names)}${why(gear, without, holds)}.`, {
     margin: marginOf(-left, 'piece', rules.plentyPieces),
   })
@@ -144,7 +145,7 @@ function why(gear: readonly Gear[], left: readonly Piece[], holds: readonly Hold
   const doors = holds.flatMap(({ openings }) => openings).sort((a, b) => b.width * b.height - a.width * a.height)
   if (!noDoor || !doors[0]) return []
   const [one, two, three] = [...noDoor.size].sort((a, b) => b - a)
-  const what = plainName(gear.find(({ id }) => id === noDoor.id)!)
+  const what = plainName(withId(gear, noDoor.id))
   const size = says`${inches(one!)} by ${inches(two!)} by ${inches(three!)}`
   return says`: no door lets the ${what} (${size}) through; the largest is ${sizeOf(doors[0])}`
 }
@@ -152,7 +153,7 @@ function why(gear: readonly Gear[], left: readonly Piece[], holds: readonly Hold
 /** Every hold against its label; where nobody read it, that is to be read, but only of holds that carry something. */
 function limitReasons(what: Stowed): Reason[] {
   return [...weights(what)].map(([id, weight]): Reason => {
-    const { name, limit, limitRead } = what.holds.find((hold) => hold.id === id)!
+    const { name, limit, limitRead } = withId(what.holds, id)
     if (!limitRead)
       return measure(says`${capital(bayName(name))} would carry ${pounds(weight)}: read what its label allows.`, [
         `plan.compartments.${id}.weightLimit`,

@@ -9,6 +9,7 @@ import { DOOR_KINDS } from '@hitchet/core/readings/catalogue'
 import { ConversionFields } from './ConversionFields'
 import { Choice, Named, Row } from './fields'
 import { LengthField } from './LengthField'
+import { withId } from '@hitchet/core/plan/withId'
 
 interface Chosen {
   plan: Plan
@@ -23,7 +24,7 @@ export function Choices({ item: { list, id }, ...rest }: Omit<Chosen, 'id'> & { 
 }
 
 function FixtureChoices({ plan, id, onChange }: Chosen) {
-  const one = plan.fixtures.find((fixture) => fixture.id === id)!
+  const one = withId(plan.fixtures, id)
   const isUsed = plan.conversions.some(({ uses }) => uses.includes(id))
   return (
     <Row>
@@ -52,7 +53,7 @@ function FixtureChoices({ plan, id, onChange }: Chosen) {
 }
 
 function BerthChoices({ plan, id, onChange }: Chosen) {
-  const one = plan.berths.find((berth) => berth.id === id)!
+  const one = withId(plan.berths, id)
   const conversion = plan.conversions.find((other) => other.id === one.conversion)
   const alter = (change: Partial<typeof one>) => onChange(altered(plan, 'berths', id, change))
   return (
@@ -98,7 +99,7 @@ function BerthChoices({ plan, id, onChange }: Chosen) {
 }
 
 function DoorChoices({ plan, id, onChange }: Chosen) {
-  const one = plan.doors.find((door) => door.id === id)!
+  const one = withId(plan.doors, id)
   const alter = (change: Partial<typeof one>) => onChange(altered(plan, 'doors', id, change))
   return (
     <Row>
@@ -133,7 +134,7 @@ function WindowChoices({ plan, id, onChange }: Chosen) {
     <Row>
       <Choice
         label="Kind"
-        value={plan.windows.find((window) => window.id === id)!.kind}
+        value={withId(plan.windows, id).kind}
         options={[
           ['fixed', 'fixed'],
           ['opening', 'opens'],
@@ -146,7 +147,7 @@ function WindowChoices({ plan, id, onChange }: Chosen) {
 }
 
 function RoomChoices({ plan, id, onChange }: Chosen) {
-  const one = plan.rooms.find((room) => room.id === id)!
+  const one = withId(plan.rooms, id)
   const alter = (change: Partial<typeof one>) => onChange(altered(plan, 'rooms', id, change))
   return (
     <Row>
@@ -176,7 +177,7 @@ function SlideChoices({ plan, id, onChange }: Chosen) {
     <Row>
       <Choice
         label="In wall"
-        value={plan.slides.find((slide) => slide.id === id)!.wall}
+        value={withId(plan.slides, id).wall}
         options={SIDE_OPTIONS}
         onChoose={(wall) => onChange(altered(plan, 'slides', id, { wall: wall as Side }))}
       />

@@ -15,6 +15,7 @@ import { useMeasures } from '../../../../look/measures'
 import { request } from '../../../request'
 import { useSaving } from '../../../useSaving'
 import { playedScale } from './playedScale'
+import { withId } from '@hitchet/core/plan/withId'
 
 const ROWS = [
   { id: 'bars', name: 'Hitched, bars on' },
@@ -194,6 +195,6 @@ function textsOf(ticket: Ticket, system: MeasureSystem): Texts {
 
 function cellName(cell: string): string {
   const [row, column] = cell.split('.')
-  const [of, at] = [ROWS.find(({ id }) => id === row)!, COLUMNS.find(({ id }) => id === column)!]
+  const [of, at] = [withId(ROWS, row), withId(COLUMNS, column)]
   return `${of.name.toLowerCase()}, ${at.name.toLowerCase()}`
 }
