@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Household, Person } from '../core/src/household/household'
-import { STANCE_IDS } from '../core/src/household/stances'
+import { STANCE_IDS } from '../core/src/household/wishes/stances'
 import { factsKey, factsOn, type FactSheet } from '../core/src/match/factSheet'
 import { judgeFor } from '../core/src/match/judge'
 import { rankWithChanges } from '../core/src/match/match'

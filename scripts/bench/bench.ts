@@ -1,5 +1,5 @@
 import { closePool } from '../../web/server/jobs/pool'
-import { stopRefreshing } from '../../web/server/services/answerCache'
+import { stopRefreshing } from '../../web/server/services/cache/answerCache'
 import { disconnect } from '../../web/server/db/database'
 import { benchCamping } from './camping'
 import { benchFacts } from './facts'

@@ -2,7 +2,7 @@ import { existsSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { FEATURES } from '../../core/src/features/catalogue'
 import { householdSchema } from '../../core/src/household/householdSchema'
-import { STANCES } from '../../core/src/household/stances'
+import { STANCES } from '../../core/src/household/wishes/stances'
 import { COMPARTMENT_READS, SLIDE_READS } from '../../core/src/plan/plan'
 import { ALL } from '../../core/src/questions/index'
 import {

@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize'
 import { hashPassword } from '../../web/server/auth/password'
-import { addAccount } from '../../web/server/db/accounts'
+import { addAccount } from '../../web/server/db/people/accounts'
 import { connect, database, disconnect, inTransaction } from '../../web/server/db/database'
 import { addHouseholds } from '../../web/server/db/households'
 import { migrate } from '../../web/server/db/migrate'

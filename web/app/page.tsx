@@ -4,8 +4,7 @@ import { Screen } from '../screens/shell/Screen'
 import { redirect } from 'next/navigation'
 import { may } from '../server/auth/access'
 import { requireAccount } from '../server/auth/session'
-import { latestHouseholds } from '../server/db/households'
-import { softDeletedBy } from '../server/db/softDeleted'
+import { latestHouseholds, softDeletedBy } from '../server/services/households'
 import { ON_DESK } from '../server/services/desk'
 
 export const metadata: Metadata = { title: 'Desk' }

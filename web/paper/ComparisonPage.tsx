@@ -1,5 +1,5 @@
 import { Page, Text, View } from '@react-pdf/renderer'
-import type { CardFigure } from '@hitchet/core/match/unitCard'
+import type { CardFigure } from '@hitchet/core/match/told/unitCard'
 import { listed, phraseText } from '@hitchet/core/quantity/phrase'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { apart } from '@hitchet/core/takehome/apart'

@@ -1,6 +1,6 @@
 import type { Standing } from '@hitchet/core/match/standing'
 import type { Answer } from '@hitchet/core/questions/answer'
-import { answerLine, type AnswerLineData } from '@hitchet/core/match/answerLine'
+import { answerLine, type AnswerLineData } from '@hitchet/core/match/told/answerLine'
 import { badness, type Verdict } from '@hitchet/core/questions/reason'
 import { MarginBar } from '../drawing/MarginBar'
 import { FILLS, VERDICT_WORDS } from '../drawing/patterns'

@@ -1,4 +1,4 @@
-import type { Role } from './db/accounts'
+import type { Role } from './db/people/accounts'
 
 /** The people of the made-up dealership. Entered by one click in demo mode; they have no password anyone knows. */
 export const DEMO_PEOPLE: readonly { name: string; email: string; role: Role }[] = [

@@ -1,6 +1,6 @@
 import { OF_AGE } from './ofAge'
 import { listed } from '../quantity/phrase'
-import type { PersonDraft } from './draft'
+import type { PersonDraft } from './draft/draft'
 
 /** What a household is called while nobody says: `Ro and Mi`; empty while nobody has a name. */
 export function calledAfter(people: readonly Pick<PersonDraft, 'name' | 'age' | 'guest'>[]): string {

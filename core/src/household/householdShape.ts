@@ -24,8 +24,8 @@ import { LIMIT_FIELDS } from './told/limitFields'
 import { PERSON_FIELDS } from './told/personFields'
 import { schemaFieldsOf } from './told/schema'
 import { TRIP_FIELDS } from './told/tripFields'
-import type { FeatureWish } from './featureWishes'
-import { STANCES, STANCE_IDS } from './stances'
+import type { FeatureWish } from './wishes/featureWishes'
+import { STANCES, STANCE_IDS } from './wishes/stances'
 
 /** Far more than anybody brings along; what there is one of each kind of has its own end. */
 const MOST = 60

@@ -1,5 +1,5 @@
 import type { Household } from './household'
-import { STANCE_IDS } from './stances'
+import { STANCE_IDS } from './wishes/stances'
 
 /**
  * The household with each of its lists in one order, whatever order they were told in: people from the oldest to the

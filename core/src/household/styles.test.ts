@@ -3,8 +3,8 @@ import { factsOn } from '../match/factSheet'
 import { judgeFor } from '../match/judge'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { unit } from '../testing/unit'
-import { emptyDraft, type HouseholdDraft } from './draft'
-import { householdFromDraft } from './fromDraft'
+import { emptyDraft, type HouseholdDraft } from './draft/draft'
+import { householdFromDraft } from './draft/fromDraft'
 import { styleOf, STYLES } from './styles'
 
 const NELL = { by: 'Nell', on: '2026-11-26' }

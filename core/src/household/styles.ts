@@ -1,4 +1,4 @@
-import type { HouseholdDraft } from './draft'
+import type { HouseholdDraft } from './draft/draft'
 
 /** How people say that they camp, and what it stands for until they say more. */
 export interface Style {

@@ -1,6 +1,6 @@
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'
 import { describe, expect, it } from 'vitest'
-import { STANCE_IDS, type StanceId } from '../household/stances'
+import { STANCE_IDS, type StanceId } from '../household/wishes/stances'
 import { phraseText } from '../quantity/phrase'
 import { CAUTIONS, type CautionId } from '../questions/cautions'
 import type { Case } from '../testing/cases/case'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { FeatureWish } from '../household/featureWishes'
+import type { FeatureWish } from '../household/wishes/featureWishes'
 import type { Household } from '../household/household'
 import { phraseText } from '../quantity/phrase'
 import { DEFAULT_HOUSE_RULES as RULES } from '../rules/houseRules'

@@ -1,5 +1,5 @@
 import type { Household } from '../household/household'
-import { STANCE_IDS, STANCES, type StanceId } from '../household/stances'
+import { STANCE_IDS, STANCES, type StanceId } from '../household/wishes/stances'
 import { says } from '../quantity/phrase'
 import type { Change } from '../questions/change'
 import { QUESTIONS, type QuestionId } from '../questions/index'

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { STANCES } from '../household/stances'
+import { STANCES } from '../household/wishes/stances'
 import { QUESTIONS } from './index'
 
 const match = new URL('../match/', import.meta.url)

@@ -1,4 +1,4 @@
-import type { Stance } from '../household/stances'
+import type { Stance } from '../household/wishes/stances'
 import { says, type Phrase } from '../quantity/phrase'
 import { fits, measure, no, tight, type Reason } from './reason'
 

@@ -1,4 +1,4 @@
-import type { CardFigure } from '../match/unitCard'
+import type { CardFigure } from '../match/told/unitCard'
 import type { Verdict } from '../questions/reason'
 import type { TakenUnit } from './takeHome'
 

@@ -1,5 +1,5 @@
 import type { Household } from '../household/household'
-import { stillOpen } from '../match/pitch'
+import { stillOpen } from '../match/told/pitch'
 import type { Answers } from '../match/judge'
 import { capital } from '../plan/naming'
 import type { Trailer } from '../trailer/trailer'

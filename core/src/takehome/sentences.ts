@@ -1,7 +1,7 @@
 import type { Answers } from '../match/judge'
 import { headline } from '../match/headline'
 import { byWeightOfObjection } from '../match/match'
-import { goodOf } from '../match/pitch'
+import { goodOf } from '../match/told/pitch'
 import { phraseText, type Phrase } from '../quantity/phrase'
 import type { QuestionId } from '../questions/index'
 

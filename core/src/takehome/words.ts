@@ -1,7 +1,7 @@
 import { formatFeet, formatQuantity, type MeasureSystem } from '../quantity/format'
 import { listed } from '../quantity/phrase'
 import { dollars } from '../quantity/quantity'
-import type { CardFigure } from '../match/unitCard'
+import type { CardFigure } from '../match/told/unitCard'
 import type { Source } from '../readings/reading'
 import type { Cost } from './cost'
 

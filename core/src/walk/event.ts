@@ -1,4 +1,4 @@
-import type { Reaction } from '../household/reaction'
+import type { Reaction } from '../household/wishes/reaction'
 import type { ReadingValue, Source } from '../readings/reading'
 import type { AbsentKind } from '../trailer/trailer'
 

@@ -1,7 +1,7 @@
 import { boolean, lazy, object, string, type Schema } from 'yup'
 import { kindOf } from '../flaws/byKind'
 import { objectOf } from '../flaws/objectOf'
-import { reactionSchema } from '../household/reactionSchema'
+import { reactionSchema } from '../household/wishes/reactionSchema'
 import { SOURCES } from '../readings/reading'
 import { ABSENT_KINDS } from '../trailer/trailer'
 import {

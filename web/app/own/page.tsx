@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { OwnSignIn } from '../../screens/own/OwnSignIn'
 import { Screen } from '../../screens/shell/Screen'
 import { requireAccount } from '../../server/auth/session'
-import { keysOfAccount } from '../../server/db/accounts'
+import { keysOfAccount } from '../../server/services/people/people'
 
 export const metadata: Metadata = { title: 'Password and sign-in' }
 

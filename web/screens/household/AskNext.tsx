@@ -1,6 +1,6 @@
 import { Text } from '@chakra-ui/react'
 import type { Household } from '@hitchet/core/household/household'
-import type { NextQuestion } from '@hitchet/core/match/nextQuestion'
+import type { NextQuestion } from '@hitchet/core/match/asking/nextQuestion'
 import { Said } from '../../look/measures'
 import { useReckoned } from './useReckoned'
 

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { WISHABLE, WISH_PLACES, type Wishable, type WishPlace } from '@hitchet/core/household/featureWishes'
+import { WISHABLE, WISH_PLACES, type Wishable, type WishPlace } from '@hitchet/core/household/wishes/featureWishes'
 import { keyOf } from './wishKey'
 
 /** So many of what was found are offered; more words find fewer. */

@@ -1,6 +1,6 @@
 import { frameOf } from '../../drawing/frame'
 import { climates } from '../../server/climates'
-import type { Account } from '../../server/db/accounts'
+import type { Account } from '../../server/db/people/accounts'
 import type { KeptHousehold } from '../../server/db/households'
 import { yardCards } from '../../server/services/cards'
 import { besideKept, besideNobody } from '../../server/services/yardBeside'

@@ -1,10 +1,10 @@
 'use client'
 
-import type { HouseholdDraft } from '@hitchet/core/household/draft'
+import type { HouseholdDraft } from '@hitchet/core/household/draft/draft'
 import { LIMIT_FIELDS } from '@hitchet/core/household/told/limitFields'
-import { FieldLine } from './FieldLine'
-import { ToldField } from './ToldField'
-import { useOtherDoubt } from './useOtherDoubt'
+import { FieldLine } from './fields/FieldLine'
+import { ToldField } from './fields/ToldField'
+import { useOtherDoubt } from './fields/useOtherDoubt'
 
 /** What it may cost, and how long it may be. */
 export function Limits() {

@@ -3,8 +3,8 @@
 import { Button, Flex } from '@chakra-ui/react'
 import { Ban, Heart, Star } from 'lucide-react'
 import { useFieldArray, useFormContext } from 'react-hook-form'
-import { WISHABLE, type FeatureWish, type Wishable } from '@hitchet/core/household/featureWishes'
-import type { HouseholdDraft } from '@hitchet/core/household/draft'
+import { WISHABLE, type FeatureWish, type Wishable } from '@hitchet/core/household/wishes/featureWishes'
+import type { HouseholdDraft } from '@hitchet/core/household/draft/draft'
 import { FindWish } from './FindWish'
 import { keyOf } from './wishKey'
 

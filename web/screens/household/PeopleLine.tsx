@@ -3,8 +3,8 @@
 import { Box, Flex, Input, Text } from '@chakra-ui/react'
 import { useEffect, useRef, useState } from 'react'
 import { useFormContext, type UseFieldArrayReturn } from 'react-hook-form'
-import { emptyPerson, type HouseholdDraft, type PersonDraft } from '@hitchet/core/household/draft'
-import { peopleLine, type LinePart } from '@hitchet/core/household/peopleLine'
+import { emptyPerson, type HouseholdDraft, type PersonDraft } from '@hitchet/core/household/draft/draft'
+import { peopleLine, type LinePart } from '@hitchet/core/household/draft/peopleLine'
 import { useMeasures } from '../../look/measures'
 
 type Rows = Pick<UseFieldArrayReturn<HouseholdDraft, 'people', 'key'>, 'append' | 'remove' | 'update'>

@@ -1,16 +1,16 @@
 'use client'
 
 import { Button, Flex, Text } from '@chakra-ui/react'
-import type { HouseholdDraft } from '@hitchet/core/household/draft'
+import type { HouseholdDraft } from '@hitchet/core/household/draft/draft'
 import { GUEST_RHYTHMS } from '@hitchet/core/household/household'
 import { STYLES, styleOf } from '@hitchet/core/household/styles'
 import { figuresOf } from '@hitchet/core/household/told/field'
 import { TRIP_FIELDS } from '@hitchet/core/household/told/tripFields'
 import { useFormContext, useWatch } from 'react-hook-form'
-import { Choice, SelectField } from './Choice'
-import { FieldLine } from './FieldLine'
-import { ToldField } from './ToldField'
-import { useOtherDoubt } from './useOtherDoubt'
+import { Choice, SelectField } from './fields/Choice'
+import { FieldLine } from './fields/FieldLine'
+import { ToldField } from './fields/ToldField'
+import { useOtherDoubt } from './fields/useOtherDoubt'
 
 /** What people call the way they camp: one tap fills in what it stands for, and each figure can be changed after. */
 function Styles() {

@@ -3,15 +3,20 @@
 import { Button, HStack, SimpleGrid, Stack, Text } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
-import { NOT_KNOWN, type HouseholdDraft } from '@hitchet/core/household/draft'
-import { ratingDoubt } from '@hitchet/core/household/draftDoubts'
-import { practiceLookup, vehicleDraft, type LookedUp, type RatingLookup } from '@hitchet/core/household/ratingLookup'
+import { NOT_KNOWN, type HouseholdDraft } from '@hitchet/core/household/draft/draft'
+import { ratingDoubt } from '@hitchet/core/household/draft/draftDoubts'
+import {
+  practiceLookup,
+  vehicleDraft,
+  type LookedUp,
+  type RatingLookup,
+} from '@hitchet/core/household/draft/ratingLookup'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import { VEHICLE_READS, type VehicleKey } from '@hitchet/core/readings/vehicleReads'
-import { SelectField } from './Choice'
+import { SelectField } from './fields/Choice'
 import { Caution } from '../Caution'
-import { FieldLine } from './FieldLine'
-import { TextField } from './TextField'
+import { FieldLine } from './fields/FieldLine'
+import { TextField } from './fields/TextField'
 
 const SOURCES = [
   { value: 'label', name: 'read off' },

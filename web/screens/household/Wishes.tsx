@@ -5,8 +5,8 @@ import { Ban, Heart, Search, Star } from 'lucide-react'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { useController, useFormContext, useWatch } from 'react-hook-form'
-import type { HouseholdDraft } from '@hitchet/core/household/draft'
-import { STANCE_IDS, STANCES, type Stance, type StanceId } from '@hitchet/core/household/stances'
+import type { HouseholdDraft } from '@hitchet/core/household/draft/draft'
+import { STANCE_IDS, STANCES, type Stance, type StanceId } from '@hitchet/core/household/wishes/stances'
 
 /** Names all that can be read on a unit: it comes once they speak of more than what people argue about. */
 const MoreWishes = dynamic(

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { differing } from '../differing'
-import { fieldErrors } from './draftErrors'
+import { fieldErrors } from './fields/draftErrors'
 
 const flaw = (path: string) => ({ path, expected: 'something else', severity: 'error' as const })
 

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { draftOf, emptyDraft } from '@hitchet/core/household/draft'
-import { readDraft } from '@hitchet/core/household/draftSchema'
+import { draftOf, emptyDraft } from '@hitchet/core/household/draft/draft'
+import { readDraft } from '@hitchet/core/household/draft/draftSchema'
 import { household, person } from '@hitchet/core/testing/someone'
 import { deviceStore } from './deviceStore'
 

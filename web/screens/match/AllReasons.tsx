@@ -2,7 +2,7 @@
 
 import { Box, SimpleGrid, Text } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
-import type { Asked } from '@hitchet/core/match/asked'
+import type { Asked } from '@hitchet/core/match/asking/asked'
 import { CAUTIONS } from '@hitchet/core/questions/cautions'
 import type { Reasons as Told } from '../../server/services/matchRows'
 import { Caution } from '../Caution'

@@ -2,7 +2,7 @@
 
 import { Button, Text } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
-import { orderBy, worthsIn } from '@hitchet/core/match/weighed'
+import { orderBy, worthsIn } from '@hitchet/core/match/told/weighed'
 import type { Frame } from '../../drawing/frame'
 import type { Choice } from '../../server/db/walkEvents'
 import type { ShownRow } from '../../server/services/matchRows'

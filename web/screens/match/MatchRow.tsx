@@ -3,7 +3,7 @@
 import { ChevronDown } from 'lucide-react'
 import NextLink from 'next/link'
 import { useState, type ReactNode } from 'react'
-import type { MatchRow as Row } from '@hitchet/core/match/row'
+import type { MatchRow as Row } from '@hitchet/core/match/told/row'
 import { listedPhrases, type Phrase } from '@hitchet/core/quantity/phrase'
 import { Figure, Said } from '../../look/measures'
 import type { Choice } from '../../server/db/walkEvents'

@@ -3,7 +3,7 @@
 import { Button, Flex, SimpleGrid } from '@chakra-ui/react'
 import { createParser, useQueryState } from 'nuqs'
 import { createContext, useContext, useMemo, type ReactNode } from 'react'
-import type { Matters } from '@hitchet/core/match/weighed'
+import type { Matters } from '@hitchet/core/match/told/weighed'
 import type { QuestionId } from '@hitchet/core/questions/index'
 import type { RankingRules } from '@hitchet/core/rules/houseRules'
 

@@ -2,7 +2,7 @@
 
 import NextLink from 'next/link'
 import { Fragment, useState } from 'react'
-import type { SameUnit } from '@hitchet/core/match/row'
+import type { SameUnit } from '@hitchet/core/match/told/row'
 import { phraseText } from '@hitchet/core/quantity/phrase'
 import { Figure, Said } from '../../look/measures'
 import { request } from '../request'

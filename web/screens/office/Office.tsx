@@ -1,6 +1,6 @@
 import { Box, Heading, Link, List, Text } from '@chakra-ui/react'
 import NextLink from 'next/link'
-import { officeView, type OfficeView } from '../../server/services/office'
+import { officeView, type OfficeView } from '../../server/services/people/office'
 import { PageHead } from '../PageHead'
 import { AskSecondFactor } from './AskSecondFactor'
 import { EraseRecord } from './EraseRecord'

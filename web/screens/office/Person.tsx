@@ -3,7 +3,7 @@
 import { Button, HStack, NativeSelect, Text } from '@chakra-ui/react'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import type { Role } from '../../server/db/accounts'
+import type { Role } from '../../server/db/people/accounts'
 import { request } from '../request'
 import { ROLES } from '../../contracts/roles'
 

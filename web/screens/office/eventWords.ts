@@ -1,4 +1,4 @@
-import type { HouseEvent } from '../../server/db/houseEvents'
+import type { HouseEvent } from '../../server/db/people/houseEvents'
 
 /** What happened at the door, as a sentence. */
 export function eventWords({ kind, about, by, detail }: HouseEvent): string {

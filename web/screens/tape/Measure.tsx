@@ -2,7 +2,7 @@
 
 import { Box, Grid, Text } from '@chakra-ui/react'
 import { useEffect, useMemo, useState } from 'react'
-import type { ToMeasure } from '@hitchet/core/match/tapeList'
+import type { ToMeasure } from '@hitchet/core/match/asking/tapeList'
 import { measuredApart } from '@hitchet/core/plan/findings/measuredApart'
 import { agrees, listed } from '@hitchet/core/quantity/phrase'
 import { best } from '@hitchet/core/readings/reading'

@@ -1,7 +1,6 @@
 import { notFound } from 'next/navigation'
-import { trailersByStock } from '../../server/db/trailers'
+import { trailersByStock, tapeListFor } from '../../server/services/trailers'
 import { yardCards } from '../../server/services/cards'
-import { tapeListFor } from '../../server/services/trailers'
 import { KeepHere } from '../../offline/KeepHere'
 import { keptWith, unitAddress } from '../unitAddress'
 import { StillReckoning } from '../StillReckoning'

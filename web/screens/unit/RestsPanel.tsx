@@ -1,7 +1,7 @@
 'use client'
 
 import { Box, Text } from '@chakra-ui/react'
-import type { RestedFigure } from '@hitchet/core/match/restedFigure'
+import type { RestedFigure } from '@hitchet/core/match/told/restedFigure'
 import type { AnswerRests } from '../../server/jobs/provenance'
 import { AskFirst } from './AskFirst'
 import { ReadingSource, ReadingValue } from './ReadingValue'

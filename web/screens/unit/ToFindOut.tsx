@@ -1,7 +1,7 @@
 'use client'
 
 import { Box, Text } from '@chakra-ui/react'
-import type { ToFindOut as Waiting } from '@hitchet/core/match/toFindOut'
+import type { ToFindOut as Waiting } from '@hitchet/core/match/asking/toFindOut'
 import { listed } from '@hitchet/core/quantity/phrase'
 
 /** What their answers on this unit still wait for: what is asked of them, and what is measured or looked at here. */

@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { cardFigures } from '@hitchet/core/match/unitCard'
+import { cardFigures } from '@hitchet/core/match/told/unitCard'
 import { trailerFigure, type Trailer } from '@hitchet/core/trailer/trailer'
 import type { Frame } from '../../drawing/frame'
 import { Segments } from '../Segments'

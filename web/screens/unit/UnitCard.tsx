@@ -1,7 +1,7 @@
 'use client'
 
 import { Box, Flex } from '@chakra-ui/react'
-import type { CardFigure } from '@hitchet/core/match/unitCard'
+import type { CardFigure } from '@hitchet/core/match/told/unitCard'
 import { Figure } from '../../look/measures'
 
 const FROM: Record<NonNullable<CardFigure['source']>, string> = {

@@ -1,8 +1,8 @@
 import type { PersonToken } from '@hitchet/core/household/tokens'
 import type { LoadedRack } from '@hitchet/core/loading/racks'
 import type { HoldOnPlan, Things } from '@hitchet/core/stowing/onPlan'
-import type { Asked } from '@hitchet/core/match/asked'
-import type { ToFindOut } from '@hitchet/core/match/toFindOut'
+import type { Asked } from '@hitchet/core/match/asking/asked'
+import type { ToFindOut } from '@hitchet/core/match/asking/toFindOut'
 import type { DrawnNight } from '../drawnNight'
 
 /** What an open household makes of the unit. */

@@ -2,8 +2,8 @@
 
 import { Box, Button, Text } from '@chakra-ui/react'
 import { useState } from 'react'
-import type { ToMeasure } from '@hitchet/core/match/tapeList'
-import { toTake } from '@hitchet/core/match/takingIn'
+import type { ToMeasure } from '@hitchet/core/match/asking/tapeList'
+import { toTake } from '@hitchet/core/match/asking/takingIn'
 import type { Seen, Station } from '@hitchet/core/walk/station'
 import { useNotes } from '../../offline/Notes'
 import { SeenRow } from './SeenRow'

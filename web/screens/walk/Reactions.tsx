@@ -2,7 +2,7 @@
 
 import { Box, Button, Flex, HStack, Input, Text } from '@chakra-ui/react'
 import { useState } from 'react'
-import { FEELINGS, subjectLabel, type Feeling, type Subject } from '@hitchet/core/household/reaction'
+import { FEELINGS, subjectLabel, type Feeling, type Subject } from '@hitchet/core/household/wishes/reaction'
 import { useNotes } from '../../offline/Notes'
 import { subjectKey } from './useDone'
 

@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import type { Feeling, Subject } from '@hitchet/core/household/reaction'
+import type { Feeling, Subject } from '@hitchet/core/household/wishes/reaction'
 import type { WalkNote } from '@hitchet/core/walk/event'
 import { useNotes } from '../../offline/Notes'
 

@@ -1,4 +1,4 @@
-import type { Account, Role } from '../db/accounts'
+import type { Account, Role } from '../db/people/accounts'
 import { Refused } from '../refused'
 
 /** What somebody may do here. Every page and every handler names what it asks for. */

@@ -1,6 +1,6 @@
 import { LRUCache } from 'lru-cache'
-import type { Account } from '../db/accounts'
-import { noteEvent } from '../db/houseEvents'
+import type { Account } from '../db/people/accounts'
+import { noteEvent } from '../db/people/houseEvents'
 import { processSingleton } from '../processSingleton'
 import type { Right } from './access'
 

@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize'
 import { STANDINGS, type Standing } from '@hitchet/core/match/standing'
-import type { Waited } from '@hitchet/core/match/tapeList'
+import type { Waited } from '@hitchet/core/match/asking/tapeList'
 import { bitsOf, type CachedMatch } from '@hitchet/core/match/cachedMatch'
 import type { Household } from '@hitchet/core/household/household'
 import { database, inTransaction } from './database'

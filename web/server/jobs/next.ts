@@ -1,6 +1,6 @@
 import type { Household } from '@hitchet/core/household/household'
 import { judgeFor } from '@hitchet/core/match/judge'
-import { nextQuestion, type NextQuestion } from '@hitchet/core/match/nextQuestion'
+import { nextQuestion, type NextQuestion } from '@hitchet/core/match/asking/nextQuestion'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { sheetsOf } from './sheets'
 

@@ -1,5 +1,5 @@
 import type { Household } from '@hitchet/core/household/household'
-import { restedFigure, type RestedFigure } from '@hitchet/core/match/restedFigure'
+import { restedFigure, type RestedFigure } from '@hitchet/core/match/told/restedFigure'
 import { provenanceOf } from '@hitchet/core/match/provenance'
 import { QUESTIONS, type QuestionId } from '@hitchet/core/questions/index'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'

@@ -9,7 +9,7 @@ import { sheetsOf } from './sheets'
 
 export interface Reckoning {
   rules: HouseRules
-  /** By what program and rules answers are made (`services/cacheKey.ts`). */
+  /** By what program and rules answers are made (`services/cache/cacheKey.ts`). */
   key: string
   /** Absent: all in hand, the whole yard. */
   households?: readonly string[]

@@ -1,6 +1,6 @@
 import type { Household } from '@hitchet/core/household/household'
 import { judgeFor } from '@hitchet/core/match/judge'
-import { matchRow, sameUnits, type MatchRow, type SameUnit } from '@hitchet/core/match/row'
+import { matchRow, sameUnits, type MatchRow, type SameUnit } from '@hitchet/core/match/told/row'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import { trailersById } from '../db/trailers'
 import { sheetsOf } from './sheets'

@@ -4,9 +4,13 @@ import { outcomeSchema, type Outcome } from '@hitchet/core/household/outcome'
 import { saveContact, type KeptContact } from '../db/contacts'
 import { addFollowUp } from '../db/followUps'
 import { endHousehold, householdById } from '../db/households'
-import { refreshInBackground } from './answerCache'
+import { refreshInBackground } from './cache/answerCache'
 import { stocksAsKept } from '../db/trailers'
 import { flawed, Refused } from '../refused'
+
+/** Read, and ticked off, as they are stored. */
+export { contactOf } from '../db/contacts'
+export { followUpsOf, openFollowUps, setDone } from '../db/followUps'
 
 /** Notes how a household is reached. @throws Refused with each field that is not right, StaleSave. */
 export async function noteContact(

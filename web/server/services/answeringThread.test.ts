@@ -37,7 +37,7 @@ const { rowsFor, reasonsFor, sameAs } = await import('./matchRows')
 const { besideKept, besideTyped } = await import('./yardBeside')
 const { yardPage } = await import('./yardList')
 const { tapeListFor } = await import('./trailers')
-const { refreshInBackground, refreshed, rankedYard } = await import('./answerCache')
+const { refreshInBackground, refreshed, rankedYard } = await import('./cache/answerCache')
 
 ownDatabase('answering')
 

@@ -5,7 +5,7 @@ import { forgetSoftDeleted } from '../db/softDeleted'
 import { openPaperPool } from '../jobs/paper'
 import { logLine } from '../log'
 import { followHouseRules } from './houseRules'
-import { refreshInBackground } from './answerCache'
+import { refreshInBackground } from './cache/answerCache'
 
 const A_MINUTE = 60_000
 

@@ -3,8 +3,8 @@ import { cardsOf, cardsThere, storedKey } from '../db/facts'
 import { houseRules } from '../houseRules'
 import { yardRevision } from '../db/trailers'
 import { processSingleton } from '../processSingleton'
-import { freshFacts } from './facts'
-import { deadline, within } from './deadline'
+import { freshFacts } from './cache/facts'
+import { deadline, within } from './cache/deadline'
 
 /** A unit's card, and of which version of the unit it is. */
 export interface KeptCard extends YardCard {

@@ -1,8 +1,8 @@
 import type { YardStanding } from '../db/answers'
 import type { KeptHousehold } from '../db/households'
 import { cardsById, type KeptCard } from './cards'
-import { standingsFor, standingsOnceReckoned } from './answerCache'
-import { pendingReadingsFor } from './pendingReadings'
+import { standingsFor, standingsOnceReckoned } from './cache/answerCache'
+import { pendingReadingsFor } from './cache/pendingReadings'
 
 /** So many households lie on the desk at a time, those last touched first. */
 export const ON_DESK = 12

@@ -14,7 +14,7 @@ import { allTrailers, saveTrailers, trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { yardCards } from './cards'
 import { setAsideUnreadable } from './documents'
-import { yardFacts } from './facts'
+import { yardFacts } from './cache/facts'
 import { bringHouseholds } from './importedHouseholds'
 
 ownDatabase('documents')

@@ -5,7 +5,7 @@ import { latestRuleSets, setRules } from '../db/houseRules'
 import { houseRules, refreshHouseRules } from '../houseRules'
 import { ownDatabase } from '../testing/database'
 import { BadRule, setHouseRule } from './houseRules'
-import { cacheKey } from './cacheKey'
+import { cacheKey } from './cache/cacheKey'
 
 ownDatabase('house_rules')
 

@@ -4,7 +4,7 @@ import { addRuleSet } from '../db/houseRules'
 import { isAway } from '../db/away'
 import { refreshHouseRules } from '../houseRules'
 import { logFault, logLine } from '../log'
-import { refreshInBackground } from './answerCache'
+import { refreshInBackground } from './cache/answerCache'
 
 /** What somebody asked to set is no rule, or no value of one: what would be right. Nothing was set. */
 export class BadRule extends Error {}

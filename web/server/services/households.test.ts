@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid'
 import { describe, expect, it } from 'vitest'
 import { household, person } from '@hitchet/core/testing/someone'
-import type { Account } from '../db/accounts'
+import type { Account } from '../db/people/accounts'
 import { Gone, StaleSave } from '../db/conflict'
 import { allHouseholds, householdById } from '../db/households'
 import { ownDatabase } from '../testing/database'

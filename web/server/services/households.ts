@@ -3,12 +3,18 @@ import { flawWords } from '@hitchet/core/formats/placeWords'
 import { parseHousehold } from '@hitchet/core/formats/document'
 import type { Household } from '@hitchet/core/household/household'
 import { may } from '../auth/access'
-import type { Account } from '../db/accounts'
+import type { Account } from '../db/people/accounts'
 import { Gone, StaleSave } from '../db/conflict'
 import { addHousehold, householdById, saveHousehold } from '../db/households'
 import { putBack, takeOut } from '../db/softDeleted'
 import { flawed, Refused } from '../refused'
-import { refreshInBackground } from './answerCache'
+import { refreshInBackground } from './cache/answerCache'
+
+/** Read as they are stored; what cannot be read, handed out whole or erased. */
+export { everythingOf, latestHouseholds } from '../db/households'
+export { eraseQuarantined, quarantinedDocument } from '../db/quarantined'
+export { softDeletedBy } from '../db/softDeleted'
+export { householdById }
 
 export interface SavedHousehold {
   id: string

@@ -13,7 +13,7 @@ import { saveTrailers, trailerLike } from '../db/trailers'
 import { inWorker } from '../jobs/pool'
 import type { ReadFile } from '../jobs/readFiles'
 import { bringHouseholds, type BroughtHousehold } from './importedHouseholds'
-import { refreshInBackground } from './answerCache'
+import { refreshInBackground } from './cache/answerCache'
 
 export interface Importing extends ImportChoice {
   by: string | null

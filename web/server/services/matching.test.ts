@@ -12,7 +12,7 @@ import { addHouseholds, allHouseholds, householdById } from '../db/households'
 import { allTrailers, saveTrailers, trailersByStock } from '../db/trailers'
 import { ownDatabase } from '../testing/database'
 import { inHand, toMeasure } from './desk'
-import { rankedYard } from './answerCache'
+import { rankedYard } from './cache/answerCache'
 import { answersOn, yardLeftFor, yardLeftOf } from './matching'
 
 ownDatabase('matching')

@@ -1,6 +1,6 @@
 import { listed } from '@hitchet/core/quantity/phrase'
 import { linkToken } from '../auth/linkToken'
-import type { Account } from '../db/accounts'
+import type { Account } from '../db/people/accounts'
 import { contactOf } from '../db/contacts'
 import { outbox, type KeptMessage } from '../db/outbox'
 import { takeHomesOf } from '../db/takeHomes'
@@ -9,7 +9,7 @@ import type { Outgoing } from '../outgoing/outgoing'
 import { Refused } from '../refused'
 import { dayOf } from '../today'
 import { settings } from '../settings'
-import { passwordPath } from './people'
+import { passwordPath } from './people/people'
 
 /** Where in the words of a message the address of its page comes. */
 const LINK = '{link}'

@@ -3,17 +3,19 @@ import type { MeasureSystem } from '@hitchet/core/quantity/format'
 import type { TakeHome } from '@hitchet/core/takehome/takeHome'
 import type { PaperSize } from '../../contracts/paper'
 import { idOfLink, linkToken } from '../auth/linkToken'
-import type { Account } from '../db/accounts'
+import type { Account } from '../db/people/accounts'
 import { householdById } from '../db/households'
 import { addTakeHome, countVisit, openDocument, takeHomeDocument, takeHomesOf, type HandedPage } from '../db/takeHomes'
 import { stocksAsKept, trailersByStock } from '../db/trailers'
 import { houseRules } from '../houseRules'
 import { madeOnPaper } from '../jobs/paper'
 import { inWorker } from '../jobs/pool'
-import { yardFacts } from './facts'
+import { yardFacts } from './cache/facts'
 import { Refused } from '../refused'
 import { settings } from '../settings'
 import { today } from '../today'
+
+export { withdrawTakeHome } from '../db/takeHomes'
 
 /** So many strips a page holds. */
 export const MOST_UNITS = 4

@@ -1,18 +1,21 @@
 import { flawWords } from '@hitchet/core/formats/placeWords'
 import { parseTrailer } from '@hitchet/core/formats/document'
-import { tapeList, type ToMeasure, type Waited } from '@hitchet/core/match/tapeList'
+import { tapeList, type ToMeasure, type Waited } from '@hitchet/core/match/asking/tapeList'
 import { NotAFigure } from '@hitchet/core/quantity/parse'
 import { best, type ReadingSpec, type ReadingValue, type Source } from '@hitchet/core/readings/reading'
 import { typedReading } from '@hitchet/core/readings/typed'
 import { thingAt, withReading } from '@hitchet/core/trailer/things'
 import { isSold, type Trailer } from '@hitchet/core/trailer/trailer'
 import { flawed, Refused } from '../refused'
-import type { Account } from '../db/accounts'
+import type { Account } from '../db/people/accounts'
 import type { PendingReadings } from '../db/answers'
 import { householdNames } from '../db/households'
 import { addTrailer, changeTrailer, isAsTakenIn, trailersByStock, type StockedTrailer } from '../db/trailers'
-import { refreshInBackground } from './answerCache'
-import { pendingReadingsFor } from './pendingReadings'
+import { refreshInBackground } from './cache/answerCache'
+import { pendingReadingsFor } from './cache/pendingReadings'
+
+/** Read as they are stored. */
+export { trailersById, trailersByStock } from '../db/trailers'
 
 export interface SavedTrailer {
   version: number

@@ -15,7 +15,7 @@ import { ownDatabase } from '../testing/database'
 import { saveBoth, type Told } from '../testing/otherProcess'
 import { refreshHouseRules } from '../houseRules'
 import { setHouseRule } from './houseRules'
-import { rankedYard } from './answerCache'
+import { rankedYard } from './cache/answerCache'
 
 ownDatabase('two_processes')
 

@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize'
 import { dayOf, today } from '../today'
-import { withReaction } from '@hitchet/core/household/reaction'
+import { withReaction } from '@hitchet/core/household/wishes/reaction'
 import { best } from '@hitchet/core/readings/reading'
 import { isThere } from '@hitchet/core/trailer/drawn'
 import { withNoted } from '@hitchet/core/trailer/equipment'
@@ -15,15 +15,18 @@ import {
   type WalkEvent,
   type WalkOutcome,
 } from '@hitchet/core/walk/event'
-import type { Account } from '../db/accounts'
+import type { Account } from '../db/people/accounts'
 import { Gone } from '../db/conflict'
 import { changeHouseholdIn } from '../db/households'
 import { models } from '../db/models'
 import { changeTrailerIn } from '../db/trailers'
 import { once } from '../db/walkEvents'
 import { Refused } from '../refused'
-import { refreshInBackground } from './answerCache'
+import { refreshInBackground } from './cache/answerCache'
 import { withTyped } from './trailers'
+
+/** Read as they are stored. */
+export { choicesOf, latestWalks, takenWith } from '../db/walkEvents'
 
 /**
  * What was noted along a walk, in the order in which it was noted: each taken once however often it is sent, and each

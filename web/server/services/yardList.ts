@@ -5,7 +5,7 @@ import type { Phrase } from '@hitchet/core/quantity/phrase'
 import { filterYard, parseFilter } from '@hitchet/core/yard/filter'
 import type { YardUnit } from '@hitchet/core/yard/unit'
 import { yardSoFar, type KeptCard } from './cards'
-import { rankedYard } from './answerCache'
+import { rankedYard } from './cache/answerCache'
 
 export const YARD_ORDERS = ['order', 'length', 'weight', 'price'] as const
 export type YardOrder = (typeof YARD_ORDERS)[number]

@@ -1,5 +1,5 @@
 import { hashPassword } from '../auth/password'
-import { accountByEmail, addAccount, ROLES, type Role } from '../db/accounts'
+import { accountByEmail, addAccount, ROLES, type Role } from '../db/people/accounts'
 import { disconnect } from '../db/database'
 import { askPassword, stop } from './askPassword'
 import './ready'

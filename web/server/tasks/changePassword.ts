@@ -1,7 +1,7 @@
 import { hashPassword } from '../auth/password'
-import { accountByEmail, setPasswordHash } from '../db/accounts'
+import { accountByEmail, setPasswordHash } from '../db/people/accounts'
 import { disconnect } from '../db/database'
-import { endSessionsOf } from '../db/sessions'
+import { endSessionsOf } from '../db/people/sessions'
 import { askPassword, stop } from './askPassword'
 import './ready'
 

@@ -1,6 +1,6 @@
 import { v5 as named } from 'uuid'
 import type { Contact } from '@hitchet/core/household/contact'
-import type { Account } from '../db/accounts'
+import type { Account } from '../db/people/accounts'
 import { allHouseholds } from '../db/households'
 import { comeBackTo, noteContact, noteOutcome } from '../services/afterwards'
 import { handOut, LASTS } from '../services/takeHomes'

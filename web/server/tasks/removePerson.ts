@@ -1,4 +1,4 @@
-import { accountByEmail, removeAccount } from '../db/accounts'
+import { accountByEmail, removeAccount } from '../db/people/accounts'
 import { disconnect } from '../db/database'
 import { stop } from './askPassword'
 import './ready'

@@ -1,11 +1,11 @@
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
-import { everybody } from '../db/accounts'
+import { everybody } from '../db/people/accounts'
 import { archiveLines, restoreArchive } from '../db/archive'
 import { database } from '../db/database'
 import { allHouseholds } from '../db/households'
 import { setAsideUnreadable } from '../services/documents'
-import { rankedYard } from '../services/answerCache'
+import { rankedYard } from '../services/cache/answerCache'
 import { ownDatabase } from '../testing/database'
 import { linesOf } from './archiveFile'
 

@@ -3,7 +3,7 @@ import { QueryTypes } from 'sequelize'
 import { connect, database, disconnect } from '../db/database'
 import { closePicturePool } from '../jobs/pictures'
 import { closePool } from '../jobs/pool'
-import { stopRefreshing } from '../services/answerCache'
+import { stopRefreshing } from '../services/cache/answerCache'
 import { migrate } from '../db/migrate'
 
 /** The server that `npm test` started, HITCHET_TEST_DATABASE, as an account that may make databases named hitchet... */

@@ -1,6 +1,6 @@
 import { atMost } from '../../household/growth'
 import { usuallyThere } from '../../household/household'
-import type { Stance } from '../../household/stances'
+import type { Stance } from '../../household/wishes/stances'
 import { doing, feet, listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'
 import type { Bath } from '../../plan/living/baths'

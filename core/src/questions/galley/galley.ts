@@ -1,5 +1,5 @@
 import { usuallyThere, type Household } from '../../household/household'
-import type { Stance } from '../../household/stances'
+import type { Stance } from '../../household/wishes/stances'
 import type { CounterSpace } from '../../plan/living/counter'
 import { listed, says } from '../../quantity/phrase'
 import { inches, quantity } from '../../quantity/quantity'

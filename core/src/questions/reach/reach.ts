@@ -1,4 +1,4 @@
-import type { Stance } from '../../household/stances'
+import type { Stance } from '../../household/wishes/stances'
 import { clashesAt } from '../../plan/leaves/clashes'
 import { clashWords, standingOpenWords } from '../../plan/findings/clashWords'
 import { ofGeometry } from '../../plan/geometry'

@@ -1,5 +1,5 @@
 import { usuallyThere } from '../../household/household'
-import type { Stance } from '../../household/stances'
+import type { Stance } from '../../household/wishes/stances'
 import { distanceTo } from '../../plan/shape/distance'
 import { ofGeometry } from '../../plan/geometry'
 import { namesOfLost } from '../../plan/ways/keptFrom'

@@ -1,4 +1,4 @@
-import type { Stance } from '../../household/stances'
+import type { Stance } from '../../household/wishes/stances'
 import { isBunk, isUpper, type NightFacts } from '../../nights/facts'
 import type { NightNeed, Sleeper } from '../../nights/need'
 import type { Night, Placement } from '../../nights/night'

@@ -1,4 +1,4 @@
-import { wishLabel, type FeatureWish } from '../../household/featureWishes'
+import { wishLabel, type FeatureWish } from '../../household/wishes/featureWishes'
 import type { Household } from '../../household/household'
 import { says } from '../../quantity/phrase'
 import type { Change } from '../change'

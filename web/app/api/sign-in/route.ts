@@ -1,7 +1,7 @@
 import { object, string } from 'yup'
 import { signIn } from '../../../server/auth/session'
 import { openHandler } from '../../../server/http/handler'
-import { checkSignIn, type Shown } from '../../../server/services/signIn'
+import { checkSignIn, type Shown } from '../../../server/services/people/signIn'
 
 const body = object({
   email: string().max(190).required(),

@@ -1,6 +1,6 @@
 import { object, string } from 'yup'
 import { openHandler } from '../../../server/http/handler'
-import { choosePassword } from '../../../server/services/people'
+import { choosePassword } from '../../../server/services/people/people'
 
 const body = object({ token: string().max(60).required(), password: string().max(2000).required() })
 

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation'
 import { measureSystem } from '../../../screens/measureCookie'
 import { AtHome } from '../../../screens/at-home/AtHome'
 import { CountVisit } from '../../../screens/at-home/CountVisit'
-import { sayingAway } from '../../../server/db/sayingAway'
+import { sayingAway } from '../../../server/http/sayingAway'
 import { behindLink } from '../../../server/services/takeHomes'
 
 /** Found by nobody but who was given the link, and telling no other site of it. */

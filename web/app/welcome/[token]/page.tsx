@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { Welcome } from '../../../screens/welcome/Welcome'
-import { behindPasswordLink } from '../../../server/services/people'
+import { behindPasswordLink } from '../../../server/services/people/people'
 
 export const metadata: Metadata = { title: 'Choose a password', robots: { index: false, follow: false } }
 

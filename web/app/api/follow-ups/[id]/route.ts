@@ -1,5 +1,5 @@
 import { boolean, object } from 'yup'
-import { setDone } from '../../../../server/db/followUps'
+import { setDone } from '../../../../server/services/afterwards'
 import { handler } from '../../../../server/http/handler'
 import { Refused } from '../../../../server/refused'
 

@@ -1,7 +1,7 @@
 import { object, string } from 'yup'
 import { SECOND_FACTOR_OF, type SecondFactorOf } from '../../../../contracts/secondFactor'
 import { handler } from '../../../../server/http/handler'
-import { requireSecondFactor } from '../../../../server/services/people'
+import { requireSecondFactor } from '../../../../server/services/people/people'
 
 const body = object({ of: string().oneOf(SECOND_FACTOR_OF).required() })
 

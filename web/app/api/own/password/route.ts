@@ -1,7 +1,7 @@
 import { object, string } from 'yup'
 import { currentSession } from '../../../../server/auth/session'
 import { handler } from '../../../../server/http/handler'
-import { changeOwnPassword } from '../../../../server/services/people'
+import { changeOwnPassword } from '../../../../server/services/people/people'
 
 const body = object({ current: string().max(1000).required(), next: string().max(2000).required() })
 

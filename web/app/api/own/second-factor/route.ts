@@ -1,7 +1,7 @@
 import { toString as drawn } from 'qrcode'
 import { object, string } from 'yup'
 import { handler } from '../../../../server/http/handler'
-import { beginSecondFactor, dropOwnSecondFactor, setUpSecondFactor } from '../../../../server/services/people'
+import { beginSecondFactor, dropOwnSecondFactor, setUpSecondFactor } from '../../../../server/services/people/people'
 
 const code = string().min(6).max(12).required()
 const confirming = object({ sealed: string().max(1000).required(), code })

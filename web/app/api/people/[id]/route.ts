@@ -1,7 +1,7 @@
 import { object, string } from 'yup'
-import { ROLES, type Role } from '../../../../server/db/accounts'
+import { ROLES, type Role } from '../../../../contracts/roles'
 import { handler } from '../../../../server/http/handler'
-import { giveRole, remove } from '../../../../server/services/people'
+import { giveRole, remove } from '../../../../server/services/people/people'
 
 const body = object({ role: string().oneOf(ROLES).required() })
 

@@ -1,4 +1,4 @@
-import { eraseQuarantined, quarantinedDocument } from '../../../../server/db/quarantined'
+import { eraseQuarantined, quarantinedDocument } from '../../../../server/services/households'
 import { handler } from '../../../../server/http/handler'
 import { Refused } from '../../../../server/refused'
 import { fileResponse } from '../../../../server/services/files'

@@ -1,6 +1,6 @@
 import { object, string } from 'yup'
 import { signIn } from '../../../../server/auth/session'
-import { accountByEmail } from '../../../../server/db/accounts'
+import { accountByEmail } from '../../../../server/services/people/people'
 import { DEMO_PEOPLE } from '../../../../server/demoPeople'
 import { openHandler } from '../../../../server/http/handler'
 import { Refused } from '../../../../server/refused'

@@ -1,4 +1,4 @@
-import { withdrawTakeHome } from '../../../../server/db/takeHomes'
+import { withdrawTakeHome } from '../../../../server/services/takeHomes'
 import { handler } from '../../../../server/http/handler'
 import { Refused } from '../../../../server/refused'
 

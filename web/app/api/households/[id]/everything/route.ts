@@ -1,4 +1,4 @@
-import { everythingOf } from '../../../../../server/db/households'
+import { everythingOf } from '../../../../../server/services/households'
 import { handler } from '../../../../../server/http/handler'
 import { Refused } from '../../../../../server/refused'
 import { fileResponse } from '../../../../../server/services/files'

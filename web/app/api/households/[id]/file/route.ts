@@ -1,5 +1,5 @@
 import { documentText } from '@hitchet/core/formats/document'
-import { householdById } from '../../../../../server/db/households'
+import { householdById } from '../../../../../server/services/households'
 import { handler } from '../../../../../server/http/handler'
 import { Refused } from '../../../../../server/refused'
 import { fileResponse } from '../../../../../server/services/files'
