@@ -4,6 +4,7 @@ import { TIMES, WASTE, WATER, type Habits } from './habits'
 import type { Rig } from './rig'
 import type { CampingRules } from './rules'
 import { HOURS, type Weather } from './weather'
+import { latest } from '../memory/remembered'
 
 /** What an ordinary day asks and gives, by the hour from midnight. */
 export interface Day extends Water {
@@ -61,10 +62,13 @@ export function dayOf(rig: Rig, camp: Camp, habits: Habits, weather: Weather = c
 }
 
 /** The same for all units of a yard: worked out once for so many people who wash so. */
-function waterOf(people: number, { washing }: Habits): Water {
-  const key = `${people} ${washing}`
-  const known = WATERS.get(key)
-  if (known) return known
+const waterOf = (people: number, { washing }: Habits): Water =>
+  waters(`${people} ${washing}`, () => waterBy(people, washing))
+
+/** At most so many people and ways to wash. */
+const waters = latest<Water>(200)
+
+function waterBy(people: number, washing: Habits['washing']): Water {
   const each = WATER[washing]
   const by = (times: readonly number[], gallons: number) => times.map((share) => share * gallons * people)
   const [shower, basin, galley] = [
@@ -74,7 +78,7 @@ function waterOf(people: number, { washing }: Habits): Water {
   ]
   const [flush, drunk, waste] = [by(TIMES.flush, each.flush), by(TIMES.drunk, each.drunk), by(TIMES.flush, WASTE)]
   const gray = HOURS.map((hour) => shower[hour]! + basin[hour]!)
-  const made: Water = {
+  return {
     fresh: HOURS.map((hour) => gray[hour]! + galley[hour]! + flush[hour]! + drunk[hour]!),
     gray,
     galley,
@@ -82,12 +86,7 @@ function waterOf(people: number, { washing }: Habits): Water {
     black: HOURS.map((hour) => flush[hour]! + waste[hour]!),
     hot: HOURS.map((hour) => shower[hour]! + galley[hour]!),
   }
-  WATERS.set(key, made)
-  return made
 }
-
-/** At most so many people and ways to wash. */
-const WATERS = new Map<string, Water>()
 
 /** What the furnace does in an hour: what goes out through the shell, less what people give. */
 function heatingAt(hour: number, rig: Rig, camp: Camp, { heatTo }: Habits, { temperature }: Weather) {

@@ -1,6 +1,7 @@
 import { getPosition } from 'suncalc'
 import type { Climate } from '../household/climate'
 import { MONTH_NAMES, MONTHS_OF } from './seasons'
+import { oncePerPart } from '../memory/remembered'
 
 /** An ordinary day of a month, hour by hour from midnight. */
 export interface Weather {
@@ -22,23 +23,17 @@ export interface SeasonWeather {
   hottest: Weather
 }
 
-export function seasonWeather(climate: Climate, season: keyof typeof MONTHS_OF): SeasonWeather {
-  const known = KNOWN.get(climate)?.get(season)
-  if (known) return known
+/** A ranking asks for the same again and again. */
+export const seasonWeather = oncePerPart((climate: Climate, season: keyof typeof MONTHS_OF): SeasonWeather => {
   const months = MONTHS_OF[season]
   const by = (value: (month: number) => number) => months.reduce((a, b) => (value(b) < value(a) ? b : a))
   const of = (month: number) => weatherOf(climate, month)
-  const made: SeasonWeather = {
+  return {
     hardest: of(by((month) => climate.lows[month]! + climate.highs[month]!)),
     coldest: of(by((month) => climate.lows[month]!)),
     hottest: of(by((month) => -climate.highs[month]!)),
   }
-  KNOWN.set(climate, (KNOWN.get(climate) ?? new Map<string, SeasonWeather>()).set(season, made))
-  return made
-}
-
-/** A ranking asks for the same again and again. */
-const KNOWN = new WeakMap<Climate, Map<string, SeasonWeather>>()
+})
 
 export function weatherOf({ where, latitude, lows, highs, clear }: Climate, month: number): Weather {
   const [low, high] = [lows[month]!, highs[month]!]

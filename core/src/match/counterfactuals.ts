@@ -9,6 +9,7 @@ import type { HouseRules } from '../rules/houseRules'
 import type { FactSheet } from './factSheet'
 import { mustsGivenUp } from './givenUp'
 import { judgeFor, type Answers } from './judge'
+import { latest, oncePer } from '../memory/remembered'
 
 /** Who asks, and by which rules. */
 export interface Start {
@@ -77,18 +78,13 @@ function against(answers: Answers): [QuestionId, Answer][] {
 
 /** What is answered on a unit once some changes are made. */
 export function answersWith(facts: FactSheet, start: Start, set: readonly Change[], only?: QuestionId): Answers {
-  const known = judges.get(start) ?? new Map<string, (facts: FactSheet) => Answers>()
-  judges.set(start, known)
+  const known = judgesOf(start)
   const name = [only ?? 'all', ...set.map(({ id }) => id)].join('\n')
-  const judge = known.get(name) ?? judgeWith(start, set, only)
-  // Budgets and ratings are raised by as much as each unit asks for: of these there are many, and none is asked for twice.
-  if (known.size >= MOST_JUDGES) known.clear()
-  known.set(name, judge)
-  return judge(facts)
+  return known(name, () => judgeWith(start, set, only))(facts)
 }
 
-const judges = new WeakMap<Start, Map<string, (facts: FactSheet) => Answers>>()
-const MOST_JUDGES = 100
+/** Budgets and ratings are raised by as much as each unit asks for: of these there are many, and none is asked for twice. */
+const judgesOf = oncePer((_: Start) => latest<(facts: FactSheet) => Answers>(100))
 
 /** Those in tents sleep elsewhere, and ride along all the same. */
 function judgeWith({ household: given, rules }: Start, set: readonly Change[], only?: QuestionId) {

@@ -3,6 +3,7 @@ import type { MadeNight, NightFacts } from './facts'
 import { standOnFloor, without, type Footprint } from './floorPacking'
 import type { FloorThing } from './floorThings'
 import { withId } from '../plan/withId'
+import { latest, oncePer } from '../memory/remembered'
 
 /**
  * Where each of them stands on a night, by id of the room; what stands only in a walkway, what finds no floor at all, and what
@@ -24,11 +25,19 @@ export function onFloor(
 ): OnFloor {
   if (things.length === 0) return NOTHING
   if (!made) return { ...NOTHING, left: [...things] }
-  const known = found.get(made) ?? new Map<string, OnFloor>()
-  found.set(made, known)
-  const key = `${parents}|${things.map(({ id, name, length, width }) => `${id} ${name} ${length} ${width}`).join('|')}`
-  const before = known.get(key)
-  if (before) return before
+  const key = JSON.stringify([parents, things])
+  return stoodOn(made)(key, () => standing(made, things, parents, floorRooms))
+}
+
+/** On the floor of one night so many sets of things are tried, as households are. */
+const stoodOn = oncePer((_: MadeNight) => latest<OnFloor>(200))
+
+function standing(
+  made: MadeNight,
+  things: readonly FloorThing[],
+  parents: string | undefined,
+  floorRooms: NightFacts['floorRooms'],
+): OnFloor {
   const room = (at: Bounds) => roomAt(floorRooms, at)
   const boxes = (some: MadeNight['floor']) => some.map(([x0, y0, x1, y1]) => ({ x0, y0, x1, y1 }))
   const floor = boxes(made.floor)
@@ -58,13 +67,10 @@ export function onFloor(
   const squeezed = rest.length ? standOnFloor(around, rest).stood : []
   all.inWay = rest.filter(({ id }) => squeezed.some((one) => one.id === id))
   all.left = rest.filter((thing) => !all.inWay.includes(thing))
-  known.set(key, all)
   return all
 }
 
 const NOTHING: OnFloor = { stands: [], inWay: [], left: [], open: [] }
-
-const found = new WeakMap<MadeNight, Map<string, OnFloor>>()
 
 /** The room in which the middle of it lies. */
 function roomAt(rooms: NightFacts['floorRooms'], { x0, x1, y0, y1 }: Bounds): string | undefined {

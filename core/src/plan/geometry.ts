@@ -1,11 +1,14 @@
 import type { Plan } from './plan'
 import { takenInside } from './takenInside'
+import { latest, oncePer } from '../memory/remembered'
 
-const signatures = new WeakMap<Plan, string>()
-const known = new Map<string, Map<string, unknown>>()
+/** The drawing without what is read on it. */
+const signatureOf = oncePer((plan: Plan) =>
+  JSON.stringify(plan, (key, value: unknown) => (key === 'readings' ? undefined : value)),
+)
 
-/** So many drawings are remembered: more than a yard has models. */
-const MOST = 80
+/** Of more drawings than a yard has models. */
+const followingFrom = latest<Map<string, unknown>>(80)
 
 /**
  * What follows from a drawing alone, made once for all units of a model and for all readings taken on them:
@@ -14,13 +17,7 @@ const MOST = 80
  * that is looked at with every call, so that whoever watches readings hears of it.
  */
 export function ofGeometry<T>(plan: Plan, asked: readonly [what: string, ...rules: unknown[]], make: () => T): T {
-  const signature =
-    signatures.get(plan) ?? JSON.stringify(plan, (key, value: unknown) => (key === 'readings' ? undefined : value))
-  signatures.set(plan, signature)
-  const facts = known.get(signature) ?? new Map<string, unknown>()
-  known.delete(signature)
-  known.set(signature, facts)
-  if (known.size > MOST) known.delete(known.keys().next().value!)
+  const facts = followingFrom(signatureOf(plan), () => new Map())
   const what = JSON.stringify([asked, takenInside(plan)])
   if (!facts.has(what)) facts.set(what, make())
   return facts.get(what) as T

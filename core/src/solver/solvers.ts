@@ -7,6 +7,7 @@ import type { WayRules } from '../plan/wayRules'
 import type { ValuesOf } from '../rule/rule'
 import { stowing } from '../stowing/stowing'
 import type { Solver } from './solver'
+import { oncePer } from '../memory/remembered'
 
 /** The rooms below the questions. A question rests on any of them, and on no other question. */
 export const SOLVERS = [nights, stowing, camping] as const
@@ -49,13 +50,9 @@ export function sharedFor(
       readonly look: ((id: SharedId) => void) | undefined,
     ) {}
   }
-  const found = (id: SharedId, by: SolverId, solve: (facts: SolverFacts) => unknown) => {
-    const known = new WeakMap<object, unknown>()
-    const once = (facts: SolverFacts): unknown => {
-      const own = facts[by]
-      if (!known.has(own)) known.set(own, solve(facts))
-      return known.get(own)
-    }
+  const found = (id: SharedId, by: SolverId, solve: (own: object) => unknown) => {
+    const solved = oncePer(solve)
+    const once = (facts: SolverFacts): unknown => solved(facts[by])
     Object.defineProperty(Asked.prototype, id, {
       get(this: Asked) {
         this.look?.(id)
@@ -69,10 +66,11 @@ export function sharedFor(
     const need = ground.need(by(ground.id), rules[ground.id])
     rooms.set(
       ground.id,
-      found(ground.id, ground.id, (facts) => ground.solve(facts[ground.id], need)),
+      found(ground.id, ground.id, (own) => ground.solve(own, need)),
     )
   }
   const lying = assignedOnce()
-  found('lying', 'nights', (facts) => lying(rooms.get('nights')!(facts) as Nights))
+  const nightsOf = rooms.get('nights')!
+  found('lying', 'nights', (own) => lying(nightsOf({ nights: own } as unknown as SolverFacts) as Nights))
   return (facts, look) => new Asked(facts, look) as unknown as Shared
 }

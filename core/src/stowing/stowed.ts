@@ -4,6 +4,7 @@ import type { Opening, Packing, Piece, Placed } from '../packing/piece'
 import type { Gear, Household } from '../household/household'
 import type { HoldFact, StowingFacts } from './facts'
 import { withId } from '../plan/withId'
+import { latest, oncePer } from '../memory/remembered'
 
 /** What rides where: the packing, and what each hold then carries. */
 export interface Stowed {
@@ -20,29 +21,14 @@ export interface Stowed {
 export function stowed(facts: StowingFacts, gear: readonly Gear[]): Stowed {
   if (gear.length === 0)
     return { facts, gear, holds: onRoad(facts), pieces: [], packing: { placed: [], left: [], proven: true } }
-  const key = asText(facts.holds) + asText(gear)
-  const known = lately.get(key) ?? putAway(facts, gear)
-  lately.delete(key)
-  lately.set(key, known)
-  if (lately.size > KEPT) lately.delete(lately.keys().next().value!)
-  return known
+  return packed(asText(facts.holds) + asText(gear), () => putAway(facts, gear))
 }
-
-const texts = new WeakMap<object, string>()
 
 /** One household's gear is put into every unit of a yard: it is written out once. */
-function asText(value: object): string {
-  const text = texts.get(value) ?? JSON.stringify(value)
-  texts.set(value, text)
-  return text
-}
+const asText = oncePer((value: object): string => JSON.stringify(value))
 
-/**
- * A yard has many units of a plan, and is ranked anew at every word of an interview: what was packed lately is
- * kept.
- */
-const lately = new Map<string, Stowed>()
-const KEPT = 400
+/** A yard has many units of a plan, and is ranked anew at every word of an interview. */
+const packed = latest<Stowed>(400)
 
 function putAway(facts: StowingFacts, gear: readonly Gear[]): Stowed {
   const holds = onRoad(facts)
@@ -114,20 +100,12 @@ function piecesOf(
 }
 
 /** Pounds in each hold, by id; added up once for what is weighed at several moments, on all units of a plan. */
-export function weights(stowed: Stowed): ReadonlyMap<string, number> {
-  const known = added.get(stowed) ?? addedUp(stowed)
-  added.set(stowed, known)
-  return known
-}
-
-const added = new WeakMap<Stowed, ReadonlyMap<string, number>>()
-
-function addedUp({ pieces, packing }: Stowed): Map<string, number> {
+export const weights = oncePer(({ pieces, packing }: Stowed): ReadonlyMap<string, number> => {
   const each = new Map(pieces.map(({ id, weight }) => [id, weight]))
   const sums = new Map<string, number>()
   for (const { hold, piece } of packing.placed) sums.set(hold, (sums.get(hold) ?? 0) + (each.get(piece) ?? 0))
   return sums
-}
+})
 
 /**
  * Things that have to come out before a piece does, towards the nearest of the doors: what stands in its way,

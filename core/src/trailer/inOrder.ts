@@ -1,37 +1,28 @@
 import { SIDES, type Plan, type Side } from '../plan/plan'
 import { bounds, type Point, type Shape } from '../plan/shape/shape'
 import type { Trailer } from './trailer'
-
-const known = new WeakMap<Trailer, Trailer>()
-const plans = new WeakMap<Plan, Plan>()
+import { oncePerAndItself } from '../memory/remembered'
 
 /**
  * The trailer with each of its lists in one order, from the hitch to the rear, whatever order its file has: answers and
  * words don't depend on which berth or compartment was written down first.
  */
-export function inOrder(trailer: Trailer): Trailer {
-  const before = known.get(trailer)
-  if (before) return before
+export const inOrder = oncePerAndItself((trailer: Trailer): Trailer => {
   const { plan, equipment, absent } = trailer
-  const ordered: Trailer = {
+  return {
     ...trailer,
     equipment: sorted(equipment, ({ kind }) => kind),
     ...(absent && { absent: [...absent].sort((a, b) => compare(a.kind, b.kind)) }),
     plan: planInOrder(plan),
   }
-  known.set(trailer, ordered)
-  known.set(ordered, ordered)
-  return ordered
-}
+})
 
-function planInOrder(plan: Plan): Plan {
-  const before = plans.get(plan)
-  if (before) return before
+const planInOrder = oncePerAndItself((plan: Plan): Plan => {
   const along = ({ shape }: { shape: Shape }) => bounds(shape).x0
   const opening = ({ from, to }: { from: Point; to: Point }) => Math.min(from[0], to[0])
   const onWall = ({ wall, start }: { wall: Side; start: number }) =>
     wall === 'front' ? -Infinity : wall === 'rear' ? Infinity : start
-  const ordered: Plan = {
+  return {
     ...plan,
     rooms: sorted(plan.rooms, along),
     walls: sorted(plan.walls, opening),
@@ -64,10 +55,7 @@ function planInOrder(plan: Plan): Plan {
       () => 0,
     ),
   }
-  plans.set(plan, ordered)
-  plans.set(ordered, ordered)
-  return ordered
-}
+})
 
 const compare = (a: string | number, b: string | number): number => (a < b ? -1 : a > b ? 1 : 0)
 

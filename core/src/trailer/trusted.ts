@@ -4,6 +4,7 @@ import { doubtsOf } from './doubts'
 import { inOrder } from './inOrder'
 import type { Trailer } from './trailer'
 import { withReadings } from './watched'
+import { oncePerAndItself } from '../memory/remembered'
 
 /**
  * The trailer without what is doubted and what cannot be drawn so, its lists in one order: a figure nobody stands by counts
@@ -18,12 +19,7 @@ export function trusted(trailer: Trailer, doubts: readonly Doubt[] = doubtsOf(tr
   )
 }
 
-const sound = new WeakMap<Trailer, Trailer>()
-
-function withSoundPlan(trailer: Trailer): Trailer {
+const withSoundPlan = oncePerAndItself((trailer: Trailer): Trailer => {
   const plan = withoutImpossible(trailer.plan)
-  if (plan === trailer.plan) return trailer
-  const known = sound.get(trailer) ?? { ...trailer, plan }
-  sound.set(trailer, known)
-  return known
-}
+  return plan === trailer.plan ? trailer : { ...trailer, plan }
+})

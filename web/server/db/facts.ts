@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { QueryTypes } from 'sequelize'
 import { factsKey } from '@hitchet/core/match/factSheet'
+import { oncePer } from '@hitchet/core/memory/remembered'
 import type { HouseRules } from '@hitchet/core/rules/houseRules'
 import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { CARD_VERSION } from '@hitchet/core/yard/card'
@@ -22,17 +23,11 @@ export interface StaleUnit {
 }
 
 /** By what facts were made, as short text: SHA-256 of versions and baked rules, in hex. */
-export function storedKey(rules: HouseRules): string {
-  const known = keys.get(rules)
-  if (known) return known
-  const key = createHash('sha256')
+export const storedKey = oncePer((rules: HouseRules): string =>
+  createHash('sha256')
     .update(`card ${CARD_VERSION} text ${TEXT_VERSION} ${factsKey(rules)}`)
-    .digest('hex')
-  keys.set(rules, key)
-  return key
-}
-
-const keys = new WeakMap<HouseRules, string>()
+    .digest('hex'),
+)
 
 const FRESH = 'f.trailer_id = t.id AND f.trailer_version = t.version AND f.facts_key = :key'
 

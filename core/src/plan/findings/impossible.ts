@@ -7,6 +7,7 @@ import type { Fixture, Plan, Side, Slide } from '../plan'
 import { bounds, meets, middleOf, type Bounds, type Point } from '../shape/shape'
 import { shellAt } from '../shell'
 import { bay, inside } from '../times'
+import { oncePerAndItself } from '../../memory/remembered'
 
 /** Something that is drawn where it cannot be. What is `lost` is not counted on by any answer. */
 export interface Impossible {
@@ -48,16 +49,12 @@ export function impossibleIn(plan: Plan): Impossible[] {
   ]
 }
 
-const lately = new WeakMap<Plan, Plan>()
-
 /** The plan without what cannot be so: nobody gets out by a window where there is no wall. */
-export function withoutImpossible(plan: Plan): Plan {
-  const known = lately.get(plan)
-  if (known) return known
+export const withoutImpossible = oncePerAndItself((plan: Plan): Plan => {
   const lost = impossibleIn(plan).flatMap((one) => one.lost ?? [])
   const kept = <T extends { id: string }>(list: 'doors' | 'windows' | 'fixtures', all: T[]): T[] =>
     all.filter(({ id }) => !lost.some((one) => one.list === list && one.id === id))
-  const sound = lost.length
+  return lost.length
     ? {
         ...plan,
         doors: kept('doors', plan.doors),
@@ -65,10 +62,7 @@ export function withoutImpossible(plan: Plan): Plan {
         fixtures: kept('fixtures', plan.fixtures),
       }
     : plan
-  lately.set(plan, sound)
-  lately.set(sound, sound)
-  return sound
-}
+})
 
 interface Opening {
   list: 'doors' | 'windows'

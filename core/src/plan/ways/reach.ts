@@ -10,6 +10,7 @@ import { takenInside } from '../takenInside'
 import { bodiesAt, type Body, type TimeOfDay } from '../times'
 import { widestTo, widestWays, type Ways } from '../floor/floorSearch'
 import { cellCenter, wayTo, widthTo, type Way } from './ways'
+import { oncePer, oncePerPart } from '../../memory/remembered'
 
 /** The floor at a time of day with everything one walks to, from the entry doors on. */
 export interface Floor {
@@ -38,44 +39,27 @@ export interface Reached {
 /** Wider than this nobody asks what a squeeze lies between, inches. */
 const OPEN_FLOOR = 30
 
-const floors = new WeakMap<Plan, Map<string, Floor>>()
-
 /** The floor, made once for each plan, time and set of conversions: several questions walk on it. */
 export function floorOf(plan: Plan, time: TimeOfDay, made: readonly string[] = []): Floor {
-  const known = floors.get(plan) ?? new Map<string, Floor>()
-  floors.set(plan, known)
   // A night on which nothing is made up is like the day.
-  const at = time === 'night' && made.length === 0 ? 'parked' : time
-  const key = [at, ...made].join()
-  const floor = known.get(key) ?? layOut(plan, at, made)
-  known.set(key, floor)
-  return floor
+  return laidOut(plan, [time === 'night' && made.length === 0 ? 'parked' : time, ...made].join())
 }
 
-function layOut(plan: Plan, time: TimeOfDay, made: readonly string[]): Floor {
+const laidOut = oncePerPart((plan: Plan, at: string): Floor => {
+  const [time, ...made] = at.split(',') as [TimeOfDay, ...string[]]
   const bodies = bodiesAt(plan, time, made)
   const places = placesAt(plan, time, made, bodies)
   const clearance = clearanceAt(plan, time, made)
   const tall = tallCells(clearance, tallThings(plan, bodies))
-  const beside = once((place: Place) => standsAt(clearance, place, tall))
+  const beside = oncePer((place: Place) => standsAt(clearance, place, tall))
   // Out of a window over a bed one climbs from wherever one gets into the bed.
-  const standsOf = once((place: Place) =>
+  const standsOf = oncePer((place: Place) =>
     place.use === 'exit window'
       ? together(beside(place), ...places.filter((other) => climbedOver(place, other)).map(beside))
       : beside(place),
   )
   return { plan, time, bodies, places, standsOf, clearance, tall }
-}
-
-/** Looked for when it is first asked for. */
-function once(look: (place: Place) => Stands): (place: Place) => Stands {
-  const known = new Map<Place, Stands>()
-  return (place) => {
-    const stands = known.get(place) ?? look(place)
-    known.set(place, stands)
-    return stands
-  }
-}
+})
 
 /** What can be reached, and how narrow it gets on the way; of all places, or of some. */
 export function reachOf(
@@ -85,7 +69,7 @@ export function reachOf(
 ): Reached[] {
   const places = floor.places.filter(wanted)
   // Where all of the floor has been searched already, that is known.
-  const ways = searched.get(floor)?.get(start)
+  const ways = waysFrom.known(floor, start)
   const stands = places.map(floor.standsOf)
   const found = ways
     ? stands.map((one) => widthTo(ways, one))
@@ -109,28 +93,12 @@ export function wayOf(floor: Floor, id: string, start: Start = 'entry'): Way | u
   return place && wayTo(waysFrom(floor, start), floor.standsOf(place))
 }
 
-const searched = new WeakMap<Floor, Map<Start, Ways>>()
-
 /** All ways on a floor, searched once. */
-export function waysFrom(floor: Floor, start: Start): Ways {
-  const known = searched.get(floor) ?? new Map<Start, Ways>()
-  searched.set(floor, known)
-  const ways = known.get(start) ?? widestWays(floor.clearance, startCells(floor, start))
-  known.set(start, ways)
-  return ways
-}
+export const waysFrom = oncePerPart((floor: Floor, start: Start): Ways =>
+  widestWays(floor.clearance, startCells(floor, start)),
+)
 
-const started = new WeakMap<Floor, Map<Start, number[]>>()
-
-export function startCells(floor: Floor, start: Start): number[] {
-  const known = started.get(floor) ?? new Map<Start, number[]>()
-  started.set(floor, known)
-  const cells = known.get(start) ?? cellsOfStart(floor, start)
-  known.set(start, cells)
-  return cells
-}
-
-function cellsOfStart({ plan, places, standsOf }: Floor, start: Start): number[] {
+export const startCells = oncePerPart(({ plan, places, standsOf }: Floor, start: Start): number[] => {
   const isStart = ({ id, use }: Place) =>
     start === 'toilet'
       ? use === 'toilet' || plan.fixtures.some((one) => one.id === id && one.kind === 'wet-bath')
@@ -138,7 +106,7 @@ function cellsOfStart({ plan, places, standsOf }: Floor, start: Start): number[]
   const cells: number[] = []
   for (const place of places) if (isStart(place)) for (const cell of atArm(standsOf(place))) cells.push(cell)
   return cells
-}
+})
 
 /**
  * The two things a point lies between: the nearest, and of what is as near the one most across from it. A squeeze lies
@@ -174,19 +142,10 @@ interface Bumped {
   shape: Shape
 }
 
-const bumped = new WeakMap<object, Bumped[]>()
-
 /** All that one bumps into: what stands, what comes in from outside, walls. */
-export function bumpedInto(floor: Pick<Floor, 'plan' | 'bodies' | 'time'>): Bumped[] {
-  const known = bumped.get(floor)
-  if (known) return known
-  const { plan, bodies, time } = floor
-  const all = [
-    ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]),
-    ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
-    ...takenInside(plan, time),
-    ...shellAt(plan, time),
-  ]
-  bumped.set(floor, all)
-  return all
-}
+export const bumpedInto = oncePer(({ plan, bodies, time }: Pick<Floor, 'plan' | 'bodies' | 'time'>): Bumped[] => [
+  ...bodies.filter(({ band }) => band[0] < BUMPS[1] && band[1] > BUMPS[0]),
+  ...plan.walls.map((wall) => ({ id: wall.id, shape: wallShape(wall) })),
+  ...takenInside(plan, time),
+  ...shellAt(plan, time),
+])

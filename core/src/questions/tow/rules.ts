@@ -3,6 +3,7 @@ import type { NightRules } from '../../nights/rules'
 import { WATER } from '../../quantity/weights'
 import { fixed, rule, type ValuesOf } from '../../rule/rule'
 import { REAR_AXLE_RULES } from './rearAxleRules'
+import { oncePer } from '../../memory/remembered'
 
 export const TOW_RULES = {
   reserve: rule(
@@ -80,13 +81,7 @@ export type TowRules = ValuesOf<typeof TOW_RULES>
 export type RigRules = TowRules & LoadingRules & Pick<NightRules, 'livesFrom'>
 
 /** Put together once for a house's rules: a ranking asks for them a hundred thousand times. */
-export function rigRules({ tow, loading, nights: { livesFrom } }: RuledBy): RigRules {
-  const known = together.get(tow)
-  if (known?.loading === loading && known.made.livesFrom === livesFrom) return known.made
-  const made = { ...loading, ...tow, livesFrom }
-  together.set(tow, { loading, made })
-  return made
-}
+export const rigRules = ({ tow, loading, nights }: RuledBy): RigRules => together(tow)(loading)(nights)
 
 interface RuledBy {
   tow: TowRules
@@ -94,4 +89,8 @@ interface RuledBy {
   nights: Pick<NightRules, 'livesFrom'>
 }
 
-const together = new WeakMap<TowRules, { loading: LoadingRules; made: RigRules }>()
+const together = oncePer((tow: TowRules) =>
+  oncePer((loading: LoadingRules) =>
+    oncePer(({ livesFrom }: RuledBy['nights']): RigRules => ({ ...loading, ...tow, livesFrom })),
+  ),
+)
