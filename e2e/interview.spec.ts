@@ -87,7 +87,7 @@ test('two who edit at once: the second is shown both versions, and chooses', asy
   await expect(other.getByText('Saved.')).toBeVisible()
 
   await page.getByRole('button', { name: 'Save', exact: true }).click()
-  const conflict = page.getByRole('alertdialog', { name: /Somebody else saved/ })
+  const conflict = page.getByRole('alertdialog', { name: /Someone else saved/ })
   await expect(conflict.getByRole('row', { name: /Trip: nights 5 3/ })).toBeVisible()
   await expect(conflict.getByRole('row', { name: /Limits: budget nothing 28000/ })).toBeVisible()
   // Nothing was overwritten while they are asked.

@@ -30,7 +30,7 @@ test('somebody is invited, chooses a password by the link, sets up a code and si
   await expectAccessible(theirs)
   await theirs.getByLabel('Password').fill('password1234')
   await theirs.getByRole('button', { name: 'Take it' }).click()
-  await expect(theirs.getByText('is among those that are tried first')).toBeVisible()
+  await expect(theirs.getByText('is too easy to guess')).toBeVisible()
   await theirs.getByLabel('Password').fill(PASSWORD)
   await theirs.getByRole('button', { name: 'Take it' }).click()
   await theirs.getByRole('link', { name: 'Sign in' }).click()

@@ -198,7 +198,7 @@ test('somebody is set on the plan to scale, is moved and turned, and says what t
 test('a bunk from the side shows whether somebody sits up in it', async ({ page }) => {
   await page.goto('/yard/T-118?thing=bunk-upper')
   await expect(
-    page.getByRole('img', { name: /Upper bunk from the side. headroom: 28 in.*touches what is above/ }),
+    page.getByRole('img', { name: /Upper bunk from the side. headroom: 28 in.*hit your head/ }),
   ).toBeVisible()
   await page.getByLabel('Readings of').selectOption('Queen')
   await expect(page.getByRole('img', { name: /Queen from the side/ })).toBeVisible()

@@ -7,7 +7,7 @@ import { DATABASE_AWAY } from '../contracts/refusal'
 
 const AWAY =
   'What you typed is kept on this device. The page comes by itself as soon as the database is back; ' +
-  'if it takes longer than a few minutes, tell whoever looks after the machine.'
+  'if it takes longer than a few minutes, tell your IT contact.'
 const WRONG =
   'Something on the server went wrong with this page; the other pages work. ' +
   'If trying again does not help, tell your manager which page it was.'

@@ -29,7 +29,7 @@ export function SideView({ view, height, system }: { view: Side; height: number;
       role="img"
       aria-label={`${view.name} from the side. ${
         ceiling === undefined ? `Measure the ${above}` : `${above}: ${words(headroom!)}`
-      }. Somebody ${words(height)} tall ${tooHigh ? 'touches what is above' : 'is clear of what is above'}.`}
+      }. At ${words(height)} tall you ${tooHigh ? 'hit your head' : 'clear it'}.`}
       width={(wide + 12) * SCALE + NOTES}
       height={(high + 6) * SCALE}
       viewBox={`-6 0 ${wide + 12 + NOTES / SCALE} ${high + 6}`}

@@ -1,4 +1,5 @@
-import { extentOf, MARGIN, type Extent } from '@hitchet/core/plan/extent'
+import { extentOf, type Extent } from '@hitchet/core/plan/extent'
+import { MARGIN } from '@hitchet/core/plan/margin'
 import type { Plan, Side } from '@hitchet/core/plan/plan'
 import type { Bounds } from '@hitchet/core/plan/shape/shape'
 

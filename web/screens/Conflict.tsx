@@ -35,10 +35,10 @@ export function Conflict({
       my="3"
     >
       <Heading as="h2" id="conflict" size="sm">
-        {byYou ? `You saved this ${what} in another tab or on another device` : `Somebody else saved this ${what}`}
+        {byYou ? `You saved this ${what} in another tab or on another device` : `Someone else saved this ${what}`}
       </Heading>
       <Text fontSize="14px" mb="2">
-        Nothing was overwritten, and what you did is still here. These values differ:
+        Nothing was overwritten, and your version is still here. These values differ:
       </Text>
       {shown}
       <Table.Root size="sm" mb="3" bg="bar">

@@ -1,4 +1,5 @@
-import { MARGIN, type Extent } from '@hitchet/core/plan/extent'
+import type { Extent } from '@hitchet/core/plan/extent'
+import { MARGIN } from '@hitchet/core/plan/margin'
 import type { Frame } from '../drawing/frame'
 import { STRIP_LOOKS, STRIP_THEMES, type StripLook } from '../contracts/stripLooks'
 

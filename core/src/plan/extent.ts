@@ -1,3 +1,4 @@
+import { MARGIN } from './margin'
 import type { Plan, Side } from './plan'
 import { bay } from './times'
 
@@ -9,8 +10,7 @@ export interface Extent {
   bottom: number
 }
 
-/** Room for the coupler's ring and for the steps below the door, inches. */
-export const MARGIN = 5
+/** Steps below the door, inches. */
 const STEPS = 18
 
 export function extentOf(plan: Plan): Extent {

@@ -12,8 +12,8 @@ export default function Failed({ reset }: { reset(): void }) {
         Your page cannot be shown at the moment
       </Heading>
       <Text mb="3">
-        It is not lost. Leave this open and it comes by itself, or open the link again in a few minutes. If it does not
-        come today, ask whoever gave it to you.
+        Your page is safe. Leave this open and it will load by itself, or try the link again in a few minutes. If it
+        still won’t load today, call your dealer.
       </Text>
       <Button onClick={again} loading={trying}>
         Try again

@@ -72,8 +72,10 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
       </Button>
       {theirs && (
         <Text role="alert" fontSize="14px" color="no">
-          {theirs.byYou ? 'You saved something else elsewhere' : 'Somebody else saved something else'}:{' '}
-          {Object.values(theirs.document).filter(Boolean).join(', ') || 'nothing'}.{' '}
+          {theirs.byYou
+            ? 'You saved something else in another tab or on another device'
+            : 'Someone else saved something else'}
+          : {Object.values(theirs.document).filter(Boolean).join(', ') || 'nothing'}.{' '}
           <Button
             size="xs"
             type="button"
@@ -98,7 +100,7 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
         </Text>
       )}
       <Text role="status" minH="20px" fontSize="13.5px" color="line">
-        {says ?? 'Kept apart from all that is reckoned; no file and no page that goes out carries it.'}
+        {says ?? 'Contact details never appear on exports or take-home pages.'}
       </Text>
     </form>
   )

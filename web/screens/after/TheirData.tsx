@@ -16,7 +16,7 @@ export function TheirData({ household, version, name }: { household: string; ver
     else
       setSays(
         outcome.kind === 'stale'
-          ? 'Not erased: somebody changed it in the meantime. Load the page again, and look first.'
+          ? 'Not erased: someone changed it in the meantime. Reload the page and check first.'
           : refusalText(outcome),
       )
   }

@@ -290,6 +290,6 @@ function HouseholdRow({ kept: { id, household }, standing, frame }: HouseholdRow
 
 function standingText({ left, all, known, best }: HouseholdInHand): string {
   if (all === 0) return 'the yard is empty'
-  if (!best) return 'nothing is reckoned yet'
+  if (!best) return 'not figured yet'
   return left === 0 ? `none of ${known} fits; this comes closest` : `best of ${left} left of ${known}`
 }

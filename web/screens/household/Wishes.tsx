@@ -35,8 +35,8 @@ export function Wishes() {
         ))}
       </Flex>
       <Text fontSize="13px" color="line" mt="1">
-        Tap once: they want it. Again: a must, where one can insist on it. Again: rather not. Again: no matter, and
-        nothing is made of it.
+        Tap once: they want it. Twice: a must, where it can be one. Three times: rather not. Four times: doesn’t matter,
+        and it counts for nothing.
       </Text>
       {(held || looking) && <MoreWishes looking={looking} />}
       {!looking && (

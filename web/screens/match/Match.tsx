@@ -26,7 +26,7 @@ import { MatchGroup } from './MatchGroup'
 type Group = Standing | 'pinned' | 'unlikely' | 'aside'
 
 const GROUPS: Record<Group, { title: string; line: string }> = {
-  pinned: { title: 'Pinned', line: 'kept in sight, whatever is reckoned' },
+  pinned: { title: 'Pinned', line: 'always in view' },
   aside: { title: 'Set aside', line: 'by them or by you; nothing is lost of it' },
   fits: { title: 'These fit', line: 'nothing rules them out; what fits best first' },
   measure: {
@@ -36,7 +36,7 @@ const GROUPS: Record<Group, { title: string; line: string }> = {
   nearly: { title: 'Nearly', line: 'a small change lets each of them in, the smallest first' },
   unlikely: {
     title: 'Likely not',
-    line: 'nobody has read what decides, and a unit like it fails there; read that first',
+    line: 'the deciding figure isn’t recorded, and a unit like it fails there; check that first',
   },
   undrawn: {
     title: 'Not drawn yet',

@@ -19,6 +19,6 @@ export function flawOfPassword(password: string, own: readonly string[]): string
   const words = ['hitchet', ...own.flatMap((one) => [one, ...one.split(/[\s@.]+/)])].filter((word) => word.length > 2)
   // What comes after a hundred letters makes no password worse, and takes long.
   return estimator.check(password.slice(0, 100), words).score < LEAST_SCORE
-    ? 'That password is among those that are tried first. Four words that have nothing to do with each other make a good one.'
+    ? 'That password is too easy to guess. Four unrelated words make a good one.'
     : undefined
 }

@@ -11,7 +11,7 @@ export class StaleSave<T = unknown> extends Error {
     readonly theirVersion: number,
     readonly byYou = false,
   ) {
-    super(byYou ? 'You saved this somewhere else in the meantime.' : 'Somebody else saved this in the meantime.')
+    super(byYou ? 'You saved this somewhere else in the meantime.' : 'Someone else saved this in the meantime.')
     this.name = 'StaleSave'
   }
 }
@@ -19,7 +19,7 @@ export class StaleSave<T = unknown> extends Error {
 /** What was to be saved is no longer there. */
 export class Gone extends Error {
   constructor() {
-    super('Somebody deleted this in the meantime.')
+    super('Someone deleted this in the meantime.')
     this.name = 'Gone'
   }
 }

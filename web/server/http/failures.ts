@@ -5,7 +5,7 @@ import { logFault } from '../log'
 import { Refused } from '../refused'
 
 const FULL =
-  'The disk of the database is full, so nothing was saved. What you did is kept here; tell whoever looks after the machine, then try again.'
+  'The disk of the database is full, so nothing was saved. Your work is still here. Tell your IT contact, then try again.'
 const READ_ONLY =
   'The database takes no changes right now, so nothing was saved. Your work is still on this device. ' +
   'Tell the person who runs the server, then try again.'

@@ -108,7 +108,7 @@ function originOf(request: Request): string {
   const host = request.headers.get('host') ?? new URL(request.url).host
   if (!isLoopback(host.replace(/:\d+$/, '')))
     throw new Refused(
-      'The address of this installation is not set: whoever looks after it sets HITCHET_PUBLIC_ADDRESS.',
+      'The public address of this installation is not set. Set HITCHET_PUBLIC_ADDRESS on the server.',
       [],
       409,
     )

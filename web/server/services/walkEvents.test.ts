@@ -91,7 +91,7 @@ describe('what was noted along a walk', () => {
     const [late] = await takeEvents([event(reads('460', { ...(saw && { saw }) }))], nell)
     expect(late).toMatchObject({
       taken: true,
-      says: expect.stringMatching(/^Meanwhile Maren noted 450 there\. Both are kept/),
+      says: expect.stringMatching(/^Meanwhile Maren recorded 450 there\. Both are kept/),
     })
     const all = (await now()).trailer.readings.hitchWeight!.map(({ value }) => value)
     expect(all).toEqual(expect.arrayContaining([450, 460]))

@@ -92,7 +92,7 @@ async function reading(stock: string, note: ReadingNote, who: Who, by: string, t
     const next = withTyped(latest, note, who)
     if (stood && sawText(stood) !== note.saw) {
       const counts = readingAt(next, note.key)!
-      meanwhile = `Meanwhile ${stood.by ?? 'somebody'} noted ${said(stood.value)} there. Both are kept, and ${said(counts.value)} counts.`
+      meanwhile = `Meanwhile ${stood.by ?? 'someone'} recorded ${said(stood.value)} there. Both are kept, and ${said(counts.value)} counts.`
     }
     return next
   })
@@ -119,7 +119,8 @@ async function thing(stock: string, { thing: kind, there }: ThingNote, who: Who,
   let meanwhile: string | undefined
   await changeTrailerIn(transaction, stock, by, (latest) => {
     // Whoever looked and found one is not made a liar of by who found none.
-    if (!there && isThere(latest, kind)) meanwhile = 'Meanwhile somebody noted that it has one. That stays: look again.'
+    if (!there && isThere(latest, kind))
+      meanwhile = 'Meanwhile someone recorded that it has one. That stays: check again.'
     return withNoted(latest, kind, there, { source: 'measured', ...who })
   })
   return meanwhile

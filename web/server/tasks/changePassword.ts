@@ -9,7 +9,7 @@ import './ready'
 const [email] = process.argv.slice(2)
 if (!email) stop('Say whose: changePassword EMAIL')
 const found = await accountByEmail(email)
-if (!found) stop(`Nobody has the email ${email}.`)
+if (!found) stop(`No account has the email ${email}.`)
 const { id, name } = found.account
 await setPasswordHash(id, await hashPassword(await askPassword(name)))
 await endSessionsOf(id)

@@ -7,7 +7,7 @@ import './ready'
 const [email] = process.argv.slice(2)
 if (!email) stop('Say who: removePerson EMAIL')
 const found = await accountByEmail(email)
-if (!found) stop(`Nobody has the email ${email}.`)
+if (!found) stop(`No account has the email ${email}.`)
 await removeAccount(found.account.id)
 console.log(`${found.account.name} may not sign in any more.`)
 await disconnect()

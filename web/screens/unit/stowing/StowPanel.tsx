@@ -64,7 +64,7 @@ export function StowPanel({
                 <>
                   <Figure value={carried.get(hold.id)} unit="lb" />{' '}
                   {hold.limit === undefined ? (
-                    'of a limit nobody has read'
+                    '; its limit isn’t recorded'
                   ) : (
                     <>
                       of <Figure value={hold.limit} unit="lb" />

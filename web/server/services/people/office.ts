@@ -61,7 +61,7 @@ export async function officeView(): Promise<OfficeView> {
     }),
     work: [
       { name: 'Facts of units to be made', ...facts },
-      { name: 'Answers to be reckoned, of a household on a unit each', ...answers },
+      { name: 'Answers to work out, one household on one unit each', ...answers },
       { name: 'Jobs waiting for a thread of this process', left: waitingJobs() },
     ],
     failed: [...units, ...pairs.filter(({ stock }) => !units.some((one) => one.stock === stock))],

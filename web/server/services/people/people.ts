@@ -37,14 +37,14 @@ const LASTS = { invited: 7 * 24, anew: 24 }
 /** The real one, where there is one, stands here. */
 const outgoing: Outgoing = heldBack
 
-const NOBODY = 'Nobody of that number is here any more.'
+const NOBODY = 'This person no longer has an account.'
 
 /** Somebody new of the house, with a link by which they choose their password. @throws Refused. */
 export async function invite(
   { name, email, role }: { name: string; email: string; role: Role },
   by: Account,
 ): Promise<{ says: string }> {
-  if (await accountByEmail(email)) throw new Refused(`Somebody with the email ${email} is here already.`, [], 409)
+  if (await accountByEmail(email)) throw new Refused(`${email} already has an account.`, [], 409)
   // A password that nobody knows: nobody signs in before they have chosen one.
   const passwordHash = await hashPassword(randomUUID() + randomUUID())
   const { account, link } = await inTransaction(async (transaction) => {
@@ -131,7 +131,7 @@ function mustBeGood(password: string, { name, email }: Account): void {
 
 /** @throws Refused where nobody of that number is here, or it is oneself. */
 export async function giveRole(id: string, role: Role, by: Account): Promise<void> {
-  if (id === by.id) throw new Refused('Nobody changes their own role: the house needs somebody who may.')
+  if (id === by.id) throw new Refused('You can’t change your own role. Ask another manager.')
   const account = await accountById(id)
   if (!account) throw new Refused(NOBODY, [], 404)
   if (!(await changeRole(id, role))) return
@@ -140,7 +140,7 @@ export async function giveRole(id: string, role: Role, by: Account): Promise<voi
 
 /** Somebody leaves the house: they sign in no more. What they wrote stays. @throws Refused. */
 export async function remove(id: string, by: Account): Promise<void> {
-  if (id === by.id) throw new Refused('Nobody removes themselves: the house needs somebody who may.')
+  if (id === by.id) throw new Refused('You can’t remove yourself. Ask another manager.')
   const account = await accountById(id)
   if (!account || !(await removeAccount(id))) throw new Refused(NOBODY, [], 404)
   await noteEvent({ kind: 'removed', about: account.name, by: by.name, detail: account.role })

@@ -18,7 +18,7 @@ export function ScaleTicket(weighing: ThreeWeighingsProps) {
         onToggle={({ currentTarget }) => setOpen(currentTarget.open)}
       >
         <Box as="summary" cursor="pointer" fontWeight="600" fontSize="14.5px">
-          Scale ticket: three weighings against what was reckoned
+          Scale ticket: three weighings against our estimate
         </Box>
         {isOpen && <ThreeWeighings {...weighing} />}
       </details>
