@@ -4,16 +4,16 @@ import { Box, Heading, HStack, NativeSelect, Text } from '@chakra-ui/react'
 import dynamic from 'next/dynamic'
 import { useMemo } from 'react'
 import type { MeasuredApart } from '@hitchet/core/plan/findings/measuredApart'
-import { sideView } from '@hitchet/core/plan/living/sideView'
 import { namedThings } from '@hitchet/core/trailer/namedThings'
-import { trailerFigure, type Trailer } from '@hitchet/core/trailer/trailer'
-import { SideView } from '../../drawing/SideView'
-import { useMeasures } from '../../look/measures'
+import type { Trailer } from '@hitchet/core/trailer/trailer'
 import { useArrivals } from '../../offline/useArrivals'
 import { USUAL_HEIGHT } from './Somebody'
 
 // The list is there once it listens: a press on what is only drawn would be lost.
 const ReadingsOf = dynamic(() => import('./ReadingsOf').then((it) => it.ReadingsOf), { ssr: false })
+
+// Only a thing that is chosen has a side to be seen from.
+const FromTheSide = dynamic(() => import('./FromTheSide').then((it) => it.FromTheSide), { loading: () => null })
 
 /** What is chosen on the plan, or the unit as a whole: its readings, and from the side where that says more. */
 export function ReadingsPanel({
@@ -37,8 +37,6 @@ export function ReadingsPanel({
   useArrivals()
   const things = useMemo(() => namedThings(trailer), [trailer])
   const thing = things.find(({ id, path }) => id === chosen || path === chosen) ?? things[0]!
-  const system = useMeasures()
-  const view = chosen ? sideView(trailer.plan, chosen, trailerFigure(trailer, 'interiorHeight')) : undefined
   return (
     <Box>
       <HStack mb="1" gap="3">
@@ -65,11 +63,7 @@ export function ReadingsPanel({
           <NativeSelect.Indicator />
         </NativeSelect.Root>
       </HStack>
-      {view && (
-        <Box my="1">
-          <SideView view={view} height={tallest} system={system} />
-        </Box>
-      )}
+      {chosen && <FromTheSide trailer={trailer} chosen={chosen} tallest={tallest} />}
       {!short && <ReadingsOf key={thing.path} trailer={trailer} path={thing.path} apart={apart} />}
     </Box>
   )
