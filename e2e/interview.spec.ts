@@ -318,7 +318,9 @@ test('two tabs on one household: neither saves over what the other typed, and bo
   await page.getByLabel('Usual nights').fill('11')
   await other.getByRole('button', { name: 'Save', exact: true }).click()
   // It was the same person: nobody else is blamed for it.
-  const both = other.getByRole('alertdialog', { name: 'You saved this household in another tab or on another device' })
+  const both = other.getByRole('alertdialog', {
+    name: 'You changed this household somewhere else since you opened it here',
+  })
   await expect(both).toContainText('9')
   await both.getByRole('button', { name: 'Save what’s here' }).click()
   await expect(other.getByText('Saved.')).toBeVisible()

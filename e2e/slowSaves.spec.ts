@@ -101,6 +101,21 @@ test('how somebody is reached: what is typed while a save is on its way stays, a
   await expect(form.getByLabel('Email')).toHaveValue('ro@home.example')
 })
 
+test('how somebody is reached is kept nowhere until it is saved: a link asks first', async ({ page }) => {
+  const at = await someHousehold(page, unique('Asked'))
+  await page.goto(`${at}/after`)
+  await page.getByLabel('Telephone').fill('555 0100')
+  const desk = page.getByRole('link', { name: 'Desk' })
+  page.once('dialog', (dialog) => void dialog.dismiss())
+  await desk.click()
+  await expect(page.getByLabel('Telephone')).toHaveValue('555 0100')
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
+  // Nothing is asked of what is saved: a dialog would stay unanswered, and the page where it is.
+  await desk.click()
+  await expect(page.getByRole('heading', { name: /Good to see you/ })).toBeVisible()
+})
+
 test('a plan that is drawn on while a save is on its way keeps what others read meanwhile, twice', async ({ page }) => {
   const stock = await takeIn(page)
   const save = page.getByRole('button', { name: 'Save the plan' })

@@ -35,7 +35,7 @@ export function Conflict({
       my="3"
     >
       <Heading as="h2" id="conflict" size="sm">
-        {byYou ? `You saved this ${what} in another tab or on another device` : `Someone else saved this ${what}`}
+        {byYou ? `You changed this ${what} somewhere else since you opened it here` : `Someone else saved this ${what}`}
       </Heading>
       <Text fontSize="14px" mb="2">
         Nothing was overwritten, and your version is still here. These values differ:

@@ -39,11 +39,25 @@ export function useVersioned<Document, Sent, Saved extends { version: number }>(
   return { busy, says, theirs, overRef, save, beginWith, say }
 }
 
-/** Asks before the page is left with what neither the server nor this device has. */
-export function useAskBeforeLeaving(unsaved: boolean): void {
+/**
+ * Asks before the page is left with what is not saved. `asks`: where this device keeps nothing of it either, a link inside the
+ * program asks so too.
+ */
+export function useAskBeforeLeaving(unsaved: boolean, asks?: string): void {
   useEffect(() => {
-    const ask = (event: BeforeUnloadEvent) => unsaved && event.preventDefault()
+    if (!unsaved) return
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault()
+    const askAtLink = (event: MouseEvent) => {
+      const link = (event.target as Element).closest('a[href]')
+      if (!asks || !link || link.getAttribute('target') || event.ctrlKey || event.metaKey || confirm(asks)) return
+      event.preventDefault()
+      event.stopPropagation()
+    }
     window.addEventListener('beforeunload', ask)
-    return () => window.removeEventListener('beforeunload', ask)
-  }, [unsaved])
+    document.addEventListener('click', askAtLink, true)
+    return () => {
+      window.removeEventListener('beforeunload', ask)
+      document.removeEventListener('click', askAtLink, true)
+    }
+  }, [unsaved, asks])
 }

@@ -29,7 +29,7 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
     version: kept.version,
     put: (contact, version) => request('PUT', `/api/households/${household}/contact`, { version, contact }),
   })
-  useAskBeforeLeaving(touched)
+  useAskBeforeLeaving(touched, 'Leave without saving how to reach them?')
   const saveTyped = async (contact: Typed, chosen?: number) => {
     typed.current = contact
     setTouched(false)
@@ -72,10 +72,8 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
       </Button>
       {theirs && (
         <Text role="alert" fontSize="14px" color="no">
-          {theirs.byYou
-            ? 'You saved something else in another tab or on another device'
-            : 'Someone else saved something else'}
-          : {Object.values(theirs.document).filter(Boolean).join(', ') || 'nothing'}.{' '}
+          {theirs.byYou ? 'You saved something else somewhere else' : 'Someone else saved something else'}:{' '}
+          {Object.values(theirs.document).filter(Boolean).join(', ') || 'nothing'}.{' '}
           <Button
             size="xs"
             type="button"
@@ -100,7 +98,8 @@ export function ContactForm({ household, kept }: { household: string; kept: Kept
         </Text>
       )}
       <Text role="status" minH="20px" fontSize="13.5px" color="line">
-        {says ?? 'Contact details never appear on exports or take-home pages.'}
+        {says ??
+          'Contact details stay out of household files and take-home pages. Only the full download below has them.'}
       </Text>
     </form>
   )

@@ -23,7 +23,7 @@ export function TheirData({ household, version, name }: { household: string; ver
   return (
     <>
       <Link href={`/api/households/${household}/everything`} color="green" fontWeight="600">
-        All that is kept of them, as a file
+        Download everything we have on them
       </Link>
       <Text mt="2" fontSize="14px">
         To erase it all, type “{name}”: their answers, how they are reached, their pages and links, what is due, and
